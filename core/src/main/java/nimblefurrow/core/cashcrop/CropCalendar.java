@@ -1,0 +1,71 @@
+package nimblefurrow.core.cashcrop;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.weather.DateForecast;
+import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.weather.WeatherTrace;
+
+/** One crop's stages, a date per climate year each; stages it never has are absent. */
+public final class CropCalendar {
+  private final CropPlanting planting;
+  private final List<Map<CropStage, LocalDate>> perYear;
+  private final int frosted;
+
+  private CropCalendar(
+      CropPlanting planting, List<Map<CropStage, LocalDate>> perYear, int frosted) {
+    this.planting = planting;
+    this.perYear = perYear;
+    this.frosted = frosted;
+  }
+
+  /** Works out the calendar of a planting over every way the season may still run. */
+  public static CropCalendar of(CropPlanting planting, Outlook outlook) {
+    List<Map<CropStage, LocalDate>> perYear = new ArrayList<>();
+    int frosted = 0;
+    for (WeatherTrace trace : outlook.traces()) {
+      StageWalk walk = new StageWalk(planting, trace, outlook.site());
+      perYear.add(walk.stages());
+      frosted += walk.frostedBeforeMaturity() ? 1 : 0;
+    }
+    return new CropCalendar(planting, perYear, frosted);
+  }
+
+  public CropPlanting planting() {
+    return planting;
+  }
+
+  /** When a stage comes; years in which it does not are "not reached". */
+  public DateForecast when(CropStage stage) {
+    return DateForecast.of(each(stage));
+  }
+
+  /** The stage's date in each climate year, null where it is not reached. */
+  public LocalDate[] each(CropStage stage) {
+    return perYear.stream().map(m -> m.get(stage)).toArray(LocalDate[]::new);
+  }
+
+  public boolean has(CropStage stage) {
+    return perYear.stream().anyMatch(m -> m.containsKey(stage));
+  }
+
+  /** Chance that frost ends the crop before it is mature. */
+  public Share frostBeforeMaturity() {
+    return Share.of((double) frosted / perYear.size());
+  }
+
+  /** The stages it has, with their forecasts, in the order they come. */
+  public Map<CropStage, DateForecast> all() {
+    Map<CropStage, DateForecast> all = new EnumMap<>(CropStage.class);
+    for (CropStage stage : CropStage.values()) {
+      if (has(stage)) {
+        all.put(stage, when(stage));
+      }
+    }
+    return all;
+  }
+}

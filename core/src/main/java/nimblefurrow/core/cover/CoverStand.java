@@ -1,0 +1,28 @@
+package nimblefurrow.core.cover;
+
+import java.time.LocalDate;
+import java.util.Map;
+import nimblefurrow.core.quantity.Limits;
+
+/**
+ * A cover as sown, or as it would be.
+ *
+ * @param seeded the day of sowing
+ * @param standFactor what its stand lets growth reach, 0–1 (1 = the curve itself)
+ * @param stageShift °F-days by which each species' stages come later than the catalogue's, from
+ *     counts in the field; species without a count are absent
+ * @param scale what clipped samples say of the growth curve
+ */
+public record CoverStand(
+    Mix mix, LocalDate seeded, double standFactor, Map<String, Double> stageShift, CurveScale scale) {
+  public CoverStand {
+    Limits.given("mix", mix);
+    Limits.given("seeding date", seeded);
+    Limits.within("stand factor", standFactor, 0, 1, "");
+    stageShift = Map.copyOf(stageShift);
+  }
+
+  public static CoverStand sown(Mix mix, LocalDate seeded) {
+    return new CoverStand(mix, seeded, 1, Map.of(), CurveScale.UNSAMPLED);
+  }
+}

@@ -1,0 +1,28 @@
+package nimblefurrow.core.cover;
+
+import java.time.LocalDate;
+import nimblefurrow.core.weather.WeatherTrace;
+
+/**
+ * A winter-killed cover in the first cold nights: the first night at its limit ends growth, the
+ * third such night or one 6 °F colder kills. Either may be null when the season never gets there.
+ */
+record Frost(LocalDate stopped, LocalDate killed) {
+  private static final double SURE_F = 6;
+
+  static Frost of(Species species, WeatherTrace trace, LocalDate seeded, LocalDate until) {
+    LocalDate stopped = null;
+    int nights = 0;
+    for (LocalDate day = seeded.plusDays(1); !day.isAfter(until); day = day.plusDays(1)) {
+      double low = trace.on(day).minF();
+      if (low <= species.coldF()) {
+        stopped = stopped == null ? day : stopped;
+        nights++;
+        if (nights == 3 || low <= species.coldF() - SURE_F) {
+          return new Frost(stopped, day);
+        }
+      }
+    }
+    return new Frost(stopped, null);
+  }
+}

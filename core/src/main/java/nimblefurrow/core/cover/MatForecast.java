@@ -1,0 +1,107 @@
+package nimblefurrow.core.cover;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import nimblefurrow.core.quantity.DryMatter;
+import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.weather.WeatherTrace;
+import org.apache.commons.statistics.distribution.NormalDistribution;
+
+/**
+ * Dry matter of a cover on any date over every way the season may run, the curve's own error
+ * included. Winter-hardy members are shown as living through the winter; the chance that they do not
+ * stands beside, see {@link Winter}.
+ */
+public final class MatForecast {
+  private static final double SHARE_POWER = 0.7;
+  private static final double MIX_GAIN = 1.15;
+  private static final double TENTH = 1.2815515655;
+
+  private final CoverStand stand;
+  private final Outlook outlook;
+  private final List<List<Frost>> frosts = new ArrayList<>();
+
+  public MatForecast(CoverStand stand, Outlook outlook) {
+    this.stand = stand;
+    this.outlook = outlook;
+    LocalDate until = outlook.site().springStart(stand.seeded()).plusDays(150);
+    for (WeatherTrace trace : outlook.traces()) {
+      List<Frost> ofTrace = new ArrayList<>();
+      for (Mix.Member member : stand.mix().members()) {
+        Species species = member.species();
+        ofTrace.add(species.winterHardy() ? null : Frost.of(species, trace, stand.seeded(), until));
+      }
+      frosts.add(ofTrace);
+    }
+  }
+
+  /** The 10–50–90 % range of standing dry matter on a date, lb/ac. */
+  public Spread on(LocalDate date) {
+    double[] perYear = perYear(date);
+    Arrays.sort(perYear);
+    double median = quantile(perYear, 0.5);
+    if (median <= 0) {
+      return new Spread(0, 0, 0);
+    }
+    double low = Math.log(Math.max(1, quantile(perYear, 0.1)) / median);
+    double high = Math.log(Math.max(1, quantile(perYear, 0.9)) / median);
+    double model = TENTH * stand.scale().spread();
+    return new Spread(
+        median * Math.exp(-Math.hypot(low, model)),
+        median,
+        median * Math.exp(Math.hypot(high, model)));
+  }
+
+  /** Chance that the mat weighs at least this much on a date. */
+  public double chanceOfAtLeast(DryMatter wanted, LocalDate date) {
+    NormalDistribution error = NormalDistribution.of(0, stand.scale().spread());
+    return Arrays.stream(perYear(date))
+        .map(b -> b <= 0 ? 0 : error.survivalProbability(Math.log(wanted.poundsPerAcre() / b)))
+        .average()
+        .orElse(0);
+  }
+
+  /** The unscaled curve's middle on a date, to set a clipped sample against. */
+  public DryMatter curveOn(LocalDate date) {
+    double[] perYear = perYear(date);
+    Arrays.sort(perYear);
+    return DryMatter.poundsPerAcre(quantile(perYear, 0.5) / stand.scale().factor());
+  }
+
+  private double[] perYear(LocalDate date) {
+    double[] perYear = new double[outlook.traces().size()];
+    for (int i = 0; i < perYear.length; i++) {
+      perYear[i] = mixPounds(i, date) * stand.standFactor() * stand.scale().factor();
+    }
+    return perYear;
+  }
+
+  private double mixPounds(int year, LocalDate date) {
+    double sum = 0;
+    double best = 0;
+    List<Mix.Member> members = stand.mix().members();
+    for (int m = 0; m < members.size(); m++) {
+      Mix.Member member = members.get(m);
+      double alone =
+          Growth.poundsOn(
+              member.species(),
+              outlook.traces().get(year),
+              outlook.site(),
+              stand.seeded(),
+              date,
+              frosts.get(year).get(m));
+      best = Math.max(best, alone);
+      sum += alone * Math.pow(Math.min(1, member.share()), SHARE_POWER);
+    }
+    return Math.min(sum, MIX_GAIN * best);
+  }
+
+  private static double quantile(double[] sorted, double share) {
+    double at = share * (sorted.length - 1);
+    int below = (int) Math.floor(at);
+    int above = Math.min(sorted.length - 1, below + 1);
+    return sorted[below] + (at - below) * (sorted[above] - sorted[below]);
+  }
+}

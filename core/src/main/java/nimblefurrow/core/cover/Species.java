@@ -1,0 +1,60 @@
+package nimblefurrow.core.cover;
+
+import java.util.Map;
+import java.util.Optional;
+import nimblefurrow.core.quantity.Heat;
+import nimblefurrow.core.quantity.SeedRate;
+
+/**
+ * A cover crop species with its starting values.
+ *
+ * @param bulkPoundsPerCubicFoot weight of bulk seed, lb/ft³
+ * @param bushelPounds weight of a bushel, lb; 0 when it is not sold by the bushel
+ * @param coldF winter-hardy: crown temperature at which half die; winter-killed: air low that ends it
+ * @param useful heat from seeding to dormancy for a useful cover
+ * @param survives heat from seeding to the turn of the year that just brings it through, if known
+ * @param rollOnly heat to dormancy for a stand that can be killed by the roller alone, if known
+ * @param cap most of its own full rate beside weaker neighbours, 0–1, empty when it crowds out none
+ * @param air suitability for surface and aerial seeding, 0 poor to 3 good
+ * @param stages mean of the field's stems by stage, °F-days base 40 from the turn of the year
+ */
+public record Species(
+    String id,
+    String name,
+    Family family,
+    Life life,
+    boolean smallGrain,
+    double seedsPerPound,
+    double bulkPoundsPerCubicFoot,
+    double bushelPounds,
+    SeedRate low,
+    SeedRate usual,
+    SeedRate high,
+    Optional<SeedRate> rollHigh,
+    double soilMinimumF,
+    double coldF,
+    Heat useful,
+    Optional<Heat> survives,
+    Optional<Heat> rollOnly,
+    Optional<Double> cap,
+    int air,
+    double goodStand,
+    double poorStand,
+    double pricePerPound,
+    GrowthFigures growth,
+    Map<CoverStage, Double> stages) {
+
+  public boolean winterHardy() {
+    return life == Life.WINTER;
+  }
+
+  /** Seed small enough to need little rain on the surface: more than 100,000 to the pound. */
+  public boolean smallSeeded() {
+    return seedsPerPound > 100_000;
+  }
+
+  /** Legumes and brassicas sown late winter-kill before they have rooted. */
+  public boolean needsDaysBeforeFrost() {
+    return family != Family.GRASS;
+  }
+}

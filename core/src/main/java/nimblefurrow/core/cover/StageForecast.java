@@ -1,0 +1,109 @@
+package nimblefurrow.core.cover;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import nimblefurrow.core.quantity.Heat;
+import nimblefurrow.core.quantity.HeatBase;
+import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.weather.DateForecast;
+import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.weather.Site;
+import org.apache.commons.statistics.distribution.NormalDistribution;
+
+/**
+ * When the stems of one overwintered species reach each stage. A stage's mean is the day on which
+ * half of the stems have; stems of one field scatter with an SD of 45 °F-days.
+ */
+public final class StageForecast {
+  public static final double STEM_SPREAD = 45;
+  private static final double LATER_PER_WEEK = 22;
+  private static final double LATER_AT_MOST = 150;
+  private static final NormalDistribution STEMS = NormalDistribution.of(0, STEM_SPREAD);
+
+  private final Species species;
+  private final CoverStand stand;
+  private final Outlook outlook;
+  private final LocalDate start;
+  private final double shift;
+
+  public StageForecast(Species species, CoverStand stand, Outlook outlook) {
+    this.species = species;
+    this.stand = stand;
+    this.outlook = outlook;
+    LocalDate spring = outlook.site().springStart(stand.seeded());
+    this.start = stand.seeded().isAfter(spring) ? stand.seeded() : spring;
+    this.shift =
+        lateness(species, stand.seeded(), outlook.site())
+            + stand.stageShift().getOrDefault(species.id(), 0.0);
+  }
+
+  public Species species() {
+    return species;
+  }
+
+  /** °F-days by which small grains sown after 20 September come later, at most 150. */
+  public static double lateness(Species species, LocalDate seeded, Site site) {
+    if (!species.smallGrain()) {
+      return 0;
+    }
+    LocalDate usual = site.season(site.springStart(seeded).minusMonths(4).getYear(), 9, 20);
+    double weeks = ChronoUnit.DAYS.between(usual, seeded) / 7.0;
+    return Math.min(LATER_AT_MOST, LATER_PER_WEEK * Math.max(0, weeks));
+  }
+
+  /** Mean of the field's stems for a stage, °F-days since {@link #start}; empty when unknown. */
+  public Optional<Double> mean(CoverStage stage) {
+    return Optional.ofNullable(species.stages().get(stage)).map(m -> m + shift);
+  }
+
+  /** When the given share of stems has reached a stage. */
+  public Optional<DateForecast> when(CoverStage stage, Share stems) {
+    return mean(stage).map(m -> at(m + STEMS.inverseCumulativeProbability(stems.fraction())));
+  }
+
+  /** When half of the stems have reached a stage. */
+  public Optional<DateForecast> when(CoverStage stage) {
+    return mean(stage).map(this::at);
+  }
+
+  /** When the field's heat reaches a sum since the start of the count. */
+  public DateForecast at(double degreeDays) {
+    Heat heat = Heat.of(Math.max(0, degreeDays), HeatBase.BASE_40);
+    return DateForecast.of(outlook.each(t -> t.reaches(start, heat)));
+  }
+
+  /** Heat gathered up to and with a date in each climate year. */
+  public double[] heatOn(LocalDate date) {
+    return outlook.traces().stream()
+        .mapToDouble(t -> t.degreeDays(HeatBase.BASE_40, start, date))
+        .toArray();
+  }
+
+  /** Share of stems past a mean at a heat. */
+  public static double sharePast(double heat, double mean) {
+    return STEMS.cumulativeProbability(heat - mean);
+  }
+
+  /** Share of stems that have reached each stage on a date, in the middle year. */
+  public Map<CoverStage, Double> sharesOn(LocalDate date) {
+    double[] heat = heatOn(date);
+    java.util.Arrays.sort(heat);
+    double middle = heat[heat.length / 2];
+    Map<CoverStage, Double> shares = new EnumMap<>(CoverStage.class);
+    for (CoverStage stage : CoverStage.values()) {
+      mean(stage).ifPresent(m -> shares.put(stage, sharePast(middle, m)));
+    }
+    return shares;
+  }
+
+  public LocalDate start() {
+    return start;
+  }
+
+  public CoverStand stand() {
+    return stand;
+  }
+}

@@ -1,0 +1,39 @@
+package nimblefurrow.core.quantity;
+
+/**
+ * An area of land, for example {@code Area.ofAcres(80)}. 1 acre = 43,560 ft² = 0.40468564 ha. Never
+ * negative.
+ */
+public record Area(double acres) implements Comparable<Area> {
+  public static final double SQUARE_FEET_PER_ACRE = 43_560;
+  private static final double HECTARES_PER_ACRE = 0.40468564224;
+
+  public Area {
+    Limits.within("area", acres, 0, 1e7, "acres");
+  }
+
+  public static Area ofAcres(double acres) {
+    return new Area(acres);
+  }
+
+  public static Area ofHectares(double hectares) {
+    return new Area(hectares / HECTARES_PER_ACRE);
+  }
+
+  public static Area ofSquareMetres(double squareMetres) {
+    return ofHectares(squareMetres / 10_000);
+  }
+
+  public double hectares() {
+    return acres * HECTARES_PER_ACRE;
+  }
+
+  public double squareFeet() {
+    return acres * SQUARE_FEET_PER_ACRE;
+  }
+
+  @Override
+  public int compareTo(Area other) {
+    return Double.compare(acres, other.acres);
+  }
+}

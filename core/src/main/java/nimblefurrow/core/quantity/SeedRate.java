@@ -1,0 +1,57 @@
+package nimblefurrow.core.quantity;
+
+/**
+ * Seed by weight on a field acre, for example {@code SeedRate.poundsPerAcre(60)}. Whether it is live
+ * seed or bulk is said by whoever holds it. 0–1,000 lb/ac.
+ */
+public record SeedRate(double poundsPerAcre) {
+  private static final double KG_HA_PER_LB_AC = 0.45359237 / 0.40468564224;
+
+  public static final SeedRate ZERO = new SeedRate(0);
+
+  public SeedRate {
+    Limits.within("seed rate", poundsPerAcre, 0, 1000, "lb/ac");
+  }
+
+  public static SeedRate poundsPerAcre(double poundsPerAcre) {
+    return new SeedRate(poundsPerAcre);
+  }
+
+  public static SeedRate kilogramsPerHectare(double kilograms) {
+    return new SeedRate(kilograms / KG_HA_PER_LB_AC);
+  }
+
+  public static SeedRate bushelsPerAcre(double bushels, Mass bushelWeight) {
+    return new SeedRate(bushels * bushelWeight.pounds());
+  }
+
+  /** The rate that lays {@code seeds} on each square foot. */
+  public static SeedRate seedsPerSquareFoot(double seeds, double seedsPerPound) {
+    return new SeedRate(seeds * Area.SQUARE_FEET_PER_ACRE / seedsPerPound);
+  }
+
+  public double kilogramsPerHectare() {
+    return poundsPerAcre * KG_HA_PER_LB_AC;
+  }
+
+  public double seedsPerSquareFoot(double seedsPerPound) {
+    return poundsPerAcre * seedsPerPound / Area.SQUARE_FEET_PER_ACRE;
+  }
+
+  public SeedRate times(double factor) {
+    return new SeedRate(poundsPerAcre * factor);
+  }
+
+  public SeedRate plus(SeedRate other) {
+    return new SeedRate(poundsPerAcre + other.poundsPerAcre);
+  }
+
+  public SeedRate atMost(SeedRate ceiling) {
+    return poundsPerAcre <= ceiling.poundsPerAcre ? this : ceiling;
+  }
+
+  /** The pounds that this rate takes over an area. */
+  public Mass over(Area area) {
+    return Mass.ofPounds(poundsPerAcre * area.acres());
+  }
+}

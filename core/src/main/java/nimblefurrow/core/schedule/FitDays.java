@@ -1,0 +1,118 @@
+package nimblefurrow.core.schedule;
+
+import java.time.LocalDate;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import nimblefurrow.core.cover.FigureTable;
+import nimblefurrow.core.weather.DailyWeather;
+import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.weather.SoilTexture;
+import nimblefurrow.core.weather.TopsoilWater;
+import nimblefurrow.core.weather.WeatherTrace;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * How likely a day is fit for a kind of work on a soil: topsoil not too wet or frozen for wheels and
+ * openers, wind for what flies or sprays, rain, warmth for a systemic spray.
+ */
+public final class FitDays {
+  private record Ground(SoilTexture soil, boolean tiled, boolean livingCover) {}
+
+  private record Asked(Ground ground, MachineKind kind, LocalDate date) {}
+
+  private static final Map<MachineKind, Limits> LIMITS = load();
+  private static final double GREEN_SHARE = 0.7;
+
+  private final Outlook outlook;
+  private final Map<Ground, List<TopsoilWater>> water = new ConcurrentHashMap<>();
+  private final Map<Asked, Double> chances = new ConcurrentHashMap<>();
+
+  public FitDays(Outlook outlook) {
+    this.outlook = outlook;
+  }
+
+  /** Hours in a working day of this kind, when all of it is fit. */
+  public static double hoursPerDay(MachineKind kind) {
+    return LIMITS.get(kind).hours();
+  }
+
+  /** Chance that a date is fit for a job's work on its ground. */
+  public double chance(Job job, LocalDate date) {
+    Ground ground = new Ground(job.soil(), job.tiled(), job.livingCover());
+    return chances.computeIfAbsent(new Asked(ground, job.kind(), date), this::counted);
+  }
+
+  /** Hours one may count on that day: chance × working day. */
+  public double hours(Job job, LocalDate date) {
+    return chance(job, date) * hoursPerDay(job.kind());
+  }
+
+  private double counted(Asked asked) {
+    List<TopsoilWater> wet = water.computeIfAbsent(asked.ground(), this::buckets);
+    Limits limits = LIMITS.get(asked.kind());
+    boolean fall = inFall(asked.date());
+    double topsoil =
+        (fall ? limits.topsoilFall() : limits.topsoil())
+            + (asked.ground().livingCover() ? limits.coverBonus() : 0);
+    int fit = 0;
+    for (int i = 0; i < wet.size(); i++) {
+      DailyWeather day = outlook.traces().get(i).on(asked.date());
+      boolean sky =
+          day.windMph() >= limits.windLow()
+              && day.windMph() <= limits.windHigh()
+              && day.rainIn() <= limits.rain()
+              && day.maxF() >= limits.dayF()
+              && day.minF() >= limits.nightF();
+      boolean ground = wet.get(i).shareOfCapacity(asked.date()) <= topsoil;
+      boolean soft = !limits.openers() || !wet.get(i).frozen(asked.date());
+      fit += sky && ground && soft ? 1 : 0;
+    }
+    return (double) fit / wet.size();
+  }
+
+  private boolean inFall(LocalDate date) {
+    LocalDate north = outlook.site().southern() ? date.minusMonths(6) : date;
+    return north.getMonthValue() >= 9;
+  }
+
+  private List<TopsoilWater> buckets(Ground ground) {
+    double green = ground.livingCover() ? GREEN_SHARE : 0;
+    return outlook.traces().stream()
+        .map((WeatherTrace t) -> TopsoilWater.run(t, outlook.site(), ground.soil(), ground.tiled(), green, 0))
+        .toList();
+  }
+
+  private record Limits(
+      double hours,
+      double windLow,
+      double windHigh,
+      double topsoil,
+      double topsoilFall,
+      double rain,
+      double coverBonus,
+      boolean openers,
+      double dayF,
+      double nightF) {}
+
+  private static Map<MachineKind, Limits> load() {
+    Map<MachineKind, Limits> all = new EnumMap<>(MachineKind.class);
+    for (CSVRecord row : FigureTable.shipped(FitDays.class, "fit-days.csv").rows()) {
+      all.put(
+          MachineKind.valueOf(row.get("machine")),
+          new Limits(
+              FigureTable.number(row, "hours"),
+              FigureTable.number(row, "wind_low"),
+              FigureTable.number(row, "wind_high"),
+              FigureTable.number(row, "topsoil"),
+              FigureTable.number(row, "topsoil_fall"),
+              FigureTable.number(row, "rain"),
+              FigureTable.number(row, "living_cover_bonus"),
+              row.get("openers").equals("yes"),
+              FigureTable.number(row, "day_f"),
+              FigureTable.number(row, "night_f")));
+    }
+    return all;
+  }
+}

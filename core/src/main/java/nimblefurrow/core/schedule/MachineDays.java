@@ -1,0 +1,97 @@
+package nimblefurrow.core.schedule;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.quantity.Share;
+
+/**
+ * The days of all machines while a schedule is being laid: one thing at a time, on the hours that
+ * may be counted on. A day is counted by the share of it that is taken.
+ */
+public final class MachineDays {
+  private static final double LEAST_CHANCE = 0.3;
+  private static final double FULL = 0.999;
+  private static final int LONGEST_JOB_DAYS = 60;
+
+  private record Slot(String machine, LocalDate date) {}
+
+  private final FitDays fit;
+  private final Map<Slot, Double> taken = new HashMap<>();
+
+  public MachineDays(FitDays fit) {
+    this.fit = fit;
+  }
+
+  /** Days that a job would take from a start; empty when it does not end by the last day. */
+  public Optional<List<DayWork>> tryFrom(Job job, Machine machine, LocalDate start, LocalDate last) {
+    double hoursLeft = machine.rate().hoursFor(job.area());
+    List<DayWork> days = new ArrayList<>();
+    LocalDate day = start;
+    for (int i = 0; i < LONGEST_JOB_DAYS && !day.isAfter(last); i++, day = day.plusDays(1)) {
+      double free = 1 - taken.getOrDefault(new Slot(machine.id(), day), 0.0);
+      double hours = Math.min(hoursLeft, free * fit.hours(job, day));
+      if (hours < 0.05 || fit.chance(job, day) < LEAST_CHANCE) {
+        if (days.isEmpty()) {
+          return Optional.empty();
+        }
+        continue;
+      }
+      days.add(new DayWork(day, hours, hours * machine.rate().acresPerHour()));
+      hoursLeft -= hours;
+      if (hoursLeft < 1e-6) {
+        return Optional.of(days);
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** Days that a job takes from a start that a person insists on, whatever the weather or load. */
+  public List<DayWork> forced(Job job, Machine machine, LocalDate start) {
+    double hoursLeft = machine.rate().hoursFor(job.area());
+    List<DayWork> days = new ArrayList<>();
+    for (int i = 0; i < LONGEST_JOB_DAYS && hoursLeft > 1e-6; i++) {
+      LocalDate day = start.plusDays(i);
+      double countable = Math.max(fit.hours(job, day), 0.1 * FitDays.hoursPerDay(job.kind()));
+      double hours = Math.min(hoursLeft, countable);
+      days.add(new DayWork(day, hours, hours * machine.rate().acresPerHour()));
+      hoursLeft -= hours;
+    }
+    return days;
+  }
+
+  public void take(Job job, Machine machine, List<DayWork> days) {
+    for (DayWork day : days) {
+      double whole = Math.max(0.1, fit.hours(job, day.date()));
+      taken.merge(new Slot(machine.id(), day.date()), day.hours() / whole, Double::sum);
+    }
+  }
+
+  /** Share of a machine's day that is taken; over 1 when too much is asked of it. */
+  public double taken(String machineId, LocalDate date) {
+    return taken.getOrDefault(new Slot(machineId, date), 0.0);
+  }
+
+  /** Why a job cannot start on a day. */
+  public Reason whyNot(Job job, Machine machine, LocalDate day, LocalDate today) {
+    if (day.isBefore(today)) {
+      return Reason.of("{} is the first day left", today);
+    }
+    double open = job.window().chanceOpen(day);
+    if (open < 0.5) {
+      return Reason.of("on {} the window is open with a chance of only {}", day, Share.of(open));
+    }
+    if (taken(machine.id(), day) >= FULL) {
+      return Reason.of("on {} the {} is taken by fields that close first", day, machine.name());
+    }
+    double chance = fit.chance(job, day);
+    if (chance < LEAST_CHANCE) {
+      return Reason.of("{} is fit for this work with a chance of only {}", day, Share.of(chance));
+    }
+    return Reason.of("starting on {} would not end sooner", day);
+  }
+}

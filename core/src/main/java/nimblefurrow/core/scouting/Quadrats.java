@@ -1,0 +1,61 @@
+package nimblefurrow.core.scouting;
+
+import java.util.List;
+import java.util.Optional;
+import nimblefurrow.core.cover.CurveScale;
+import nimblefurrow.core.quantity.DryMatter;
+import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.OutOfRange;
+import org.apache.commons.statistics.distribution.TDistribution;
+
+/** Clipped and dried samples from equal frames: lb/ac = dry grams ÷ ft² × 96.03. */
+public record Quadrats(double frameSquareFeet, List<Double> dryGrams) {
+  private static final double POUNDS_PER_ACRE = 96.03;
+  private static final double WIDE = 0.25;
+
+  public Quadrats {
+    Limits.positive("frame", frameSquareFeet, 200, "ft²");
+    dryGrams = List.copyOf(dryGrams);
+    if (dryGrams.isEmpty()) {
+      throw new OutOfRange("dry grams", "dry grams are entered for one frame at least, got none");
+    }
+    dryGrams.forEach(g -> Limits.within("dry grams", g, 0, 20_000, "g"));
+  }
+
+  private double[] poundsPerAcre() {
+    return dryGrams.stream().mapToDouble(g -> g / frameSquareFeet * POUNDS_PER_ACRE).toArray();
+  }
+
+  public DryMatter mean() {
+    return DryMatter.poundsPerAcre(java.util.Arrays.stream(poundsPerAcre()).average().orElseThrow());
+  }
+
+  /** Standard error of the mean, lb/ac; empty for a single frame. */
+  public Optional<Double> standardError() {
+    double[] values = poundsPerAcre();
+    if (values.length < 2) {
+      return Optional.empty();
+    }
+    double mean = mean().poundsPerAcre();
+    double squares = java.util.Arrays.stream(values).map(v -> (v - mean) * (v - mean)).sum();
+    return Optional.of(Math.sqrt(squares / (values.length - 1) / values.length));
+  }
+
+  /** Half width of the 90 % t interval, lb/ac; empty for a single frame. */
+  public Optional<Double> halfWidth() {
+    return standardError()
+        .map(se -> se * TDistribution.of(dryGrams.size() - 1.0).inverseCumulativeProbability(0.95));
+  }
+
+  /** Whether the interval is wider than ± 25 % of the mean, or cannot be told. */
+  public boolean clipMore() {
+    return halfWidth().map(h -> h > WIDE * mean().poundsPerAcre()).orElse(true);
+  }
+
+  /** Sampling error as a share of the mean. */
+  public double cv() {
+    return standardError()
+        .map(se -> Math.max(0.02, se / Math.max(1, mean().poundsPerAcre())))
+        .orElse(CurveScale.LONE_SAMPLE_CV);
+  }
+}

@@ -1,0 +1,33 @@
+package nimblefurrow.core.season;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nimblefurrow.core.cashcrop.CropCalendar;
+import nimblefurrow.core.cover.CoverStage;
+import nimblefurrow.core.cover.CoverStand;
+import nimblefurrow.core.seeding.SeedingWindow;
+import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.weather.DateForecast;
+
+/**
+ * A field's season worked out.
+ *
+ * @param window when the cover can go in; empty without a cover
+ * @param stand the cover as sown or as it would be sown; empty while no date can be given
+ * @param stages stages of the latest-maturing member, the one that the mix's end waits for
+ * @param route how and when it ends
+ * @param closes the next day by which something must be done; empty when nothing is open
+ * @param weeksLate weeks of sowing after the day that leaves 600 °F-days
+ */
+public record FieldSeason(
+    FieldCase field,
+    CropCalendar crop,
+    Optional<SeedingWindow> window,
+    Optional<CoverStand> stand,
+    List<RidgePoint> ridge,
+    Map<CoverStage, DateForecast> stages,
+    Optional<RouteOutlook> route,
+    Optional<LocalDate> closes,
+    double weeksLate) {}

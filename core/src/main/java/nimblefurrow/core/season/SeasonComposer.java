@@ -1,0 +1,172 @@
+package nimblefurrow.core.season;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nimblefurrow.core.cashcrop.CropCalendar;
+import nimblefurrow.core.cover.CoverStage;
+import nimblefurrow.core.cover.CoverStand;
+import nimblefurrow.core.cover.MatForecast;
+import nimblefurrow.core.cover.Residue;
+import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.cover.Spread;
+import nimblefurrow.core.cover.StageForecast;
+import nimblefurrow.core.quantity.Heat;
+import nimblefurrow.core.quantity.HeatBase;
+import nimblefurrow.core.seeding.HouseRules;
+import nimblefurrow.core.seeding.SeedingWindow;
+import nimblefurrow.core.seeding.WindowRules;
+import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.termination.RouteRules;
+import nimblefurrow.core.weather.DateForecast;
+import nimblefurrow.core.weather.Dormancy;
+import nimblefurrow.core.weather.Outlook;
+
+/** The pipeline field → calendar → window → growth → end, for one field. */
+public final class SeasonComposer {
+  private static final Heat EARLY_ENOUGH = Heat.of(600, HeatBase.BASE_40);
+  private static final int RIDGE_STEP_DAYS = 7;
+  private static final int LIES_DAYS = 70;
+
+  private final Outlook outlook;
+  private final HouseRules rules;
+
+  public SeasonComposer(Outlook outlook, HouseRules rules) {
+    this.outlook = outlook;
+    this.rules = rules;
+  }
+
+  public FieldSeason compose(FieldCase field) {
+    CropCalendar crop = CropCalendar.of(field.crop(), outlook);
+    if (field.cover().isEmpty()) {
+      return new FieldSeason(
+          field, crop, Optional.empty(), Optional.empty(), List.of(), Map.of(), Optional.empty(),
+          Optional.empty(), 0);
+    }
+    CoverPlan plan = field.cover().get();
+    SeedingWindow window =
+        new WindowRules(crop, plan.mix(), plan.rollOnly(), rules, outlook).window(plan.way());
+    Optional<CoverStand> stand = seedingDay(plan, window).map(day -> stand(plan, day));
+    Optional<RouteOutlook> route = stand.map(s -> routes(field, s).route(plan.route()));
+    return new FieldSeason(
+        field,
+        crop,
+        Optional.of(window),
+        stand,
+        stand.map(s -> ridge(s, plan, route.orElseThrow())).orElse(List.of()),
+        stand.map(this::stages).orElse(Map.of()),
+        route,
+        closes(plan, window, route),
+        stand.map(s -> weeksLate(s.seeded())).orElse(0.0));
+  }
+
+  /** Every way of ending the field's cover, the chosen one among them. */
+  public List<RouteOutlook> everyRoute(FieldCase field, CoverStand stand) {
+    RouteRules rulesOfField = routes(field, stand);
+    List<RouteOutlook> all = new ArrayList<>();
+    for (Route route : Route.values()) {
+      all.add(rulesOfField.route(route));
+    }
+    return all;
+  }
+
+  private RouteRules routes(FieldCase field, CoverStand stand) {
+    return new RouteRules(stand, field.next(), field.facts().organic(), rules, outlook);
+  }
+
+  private static Optional<LocalDate> seedingDay(CoverPlan plan, SeedingWindow window) {
+    if (plan.seeded() != null) {
+      return Optional.of(plan.seeded());
+    }
+    return plan.planned() != null ? Optional.of(plan.planned()) : window.pencilled();
+  }
+
+  private static CoverStand stand(CoverPlan plan, LocalDate seeded) {
+    return new CoverStand(plan.mix(), seeded, 1, plan.stageShift(), plan.scale());
+  }
+
+  /** Weeks of sowing after the day that leaves 600 °F-days to dormancy in the middle year. */
+  public double weeksLate(LocalDate seeded) {
+    LocalDate spring = outlook.site().springStart(seeded);
+    return DateForecast.of(
+            outlook.each(
+                t -> t.lastDayLeaving(Dormancy.in(t, outlook.site(), spring).date(), EARLY_ENOUGH)))
+        .median()
+        .map(early -> Math.max(0, ChronoUnit.DAYS.between(early, seeded) / 7.0))
+        .orElse(0.0);
+  }
+
+  private List<RidgePoint> ridge(CoverStand stand, CoverPlan plan, RouteOutlook route) {
+    MatForecast mat = new MatForecast(stand, outlook);
+    LocalDate spring = outlook.site().springStart(stand.seeded());
+    LocalDate end =
+        plan.ended() != null
+            ? plan.ended()
+            : route.route() == Route.WINTER_KILL ? spring.plusDays(100) : route.aim().orElse(spring.plusDays(150));
+    List<RidgePoint> ridge = new ArrayList<>();
+    LocalDate day = stand.seeded();
+    for (; day.isBefore(end) && day.isBefore(outlook.last()); day = day.plusDays(RIDGE_STEP_DAYS)) {
+      ridge.add(new RidgePoint(day, mat.on(day), true));
+    }
+    if (end.isAfter(outlook.last())) {
+      return ridge;
+    }
+    Spread last = mat.on(end);
+    ridge.add(new RidgePoint(end, last, true));
+    double carbon = carbonToNitrogen(stand, end);
+    for (int lies = RIDGE_STEP_DAYS; lies <= LIES_DAYS; lies += RIDGE_STEP_DAYS) {
+      LocalDate then = end.plusDays(lies);
+      double left = Residue.left(carbon, end, then);
+      ridge.add(
+          new RidgePoint(
+              then,
+              new Spread(last.low() * left, last.middle() * left, last.high() * left),
+              false));
+    }
+    return ridge;
+  }
+
+  /** Rough ratio of the mix at its end: flowering if its first member flowers by then, else boot. */
+  private double carbonToNitrogen(CoverStand stand, LocalDate end) {
+    Species first = stand.mix().members().get(0).species();
+    double flowering =
+        new StageForecast(first, stand, outlook).sharesOn(end).getOrDefault(CoverStage.FLOWERING, 0.0);
+    return flowering >= 0.5 ? first.growth().cnFlower() : first.growth().cnBoot();
+  }
+
+  private Map<CoverStage, DateForecast> stages(CoverStand stand) {
+    Map<CoverStage, DateForecast> stages = new EnumMap<>(CoverStage.class);
+    latest(stand)
+        .ifPresent(
+            forecast -> {
+              for (CoverStage stage : CoverStage.values()) {
+                forecast.when(stage).ifPresent(when -> stages.put(stage, when));
+              }
+            });
+    return stages;
+  }
+
+  /** The member of a mix that flowers last; empty when none lives on. */
+  public Optional<StageForecast> latest(CoverStand stand) {
+    return stand.mix().winterHardy().stream()
+        .map(species -> new StageForecast(species, stand, outlook))
+        .filter(f -> f.mean(CoverStage.FLOWERING).isPresent())
+        .max(java.util.Comparator.comparing(f -> f.mean(CoverStage.FLOWERING).orElseThrow()));
+  }
+
+  private static Optional<LocalDate> closes(
+      CoverPlan plan, SeedingWindow window, Optional<RouteOutlook> route) {
+    if (plan.ended() != null) {
+      return Optional.empty();
+    }
+    if (plan.seeded() == null) {
+      return window.closes().lastDayWithChance(0.8).or(() -> window.closes().median());
+    }
+    return route.filter(r -> r.route() != Route.WINTER_KILL).flatMap(r -> r.closes().median());
+  }
+}

@@ -1,0 +1,80 @@
+package nimblefurrow.core.seeding;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.Optional;
+import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.quantity.Heat;
+import nimblefurrow.core.weather.DateForecast;
+import nimblefurrow.core.weather.Dormancy;
+import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.weather.WeatherTrace;
+
+/**
+ * How late a species can be sown for a useful cover: in each way the season may run, the last day
+ * that still leaves its heat before dormancy, for legumes and brassicas also 35 days before the first
+ * 26 °F night. Useful is the last day with a chance of 80 %, possible with 50 %.
+ */
+public final class LastUseful {
+  private static final double USEFUL = 0.8;
+  private static final double POSSIBLE = 0.5;
+  private static final double HARD_FREEZE_F = 26;
+  private static final int DAYS_BEFORE_FREEZE = 35;
+
+  /** Less heat than useful, but enough to come up and give a little fall cover, °F-days. */
+  public static final double LITTLE_COVER = 250;
+
+  private final LocalDate[] perYear;
+
+  private LastUseful(LocalDate[] perYear) {
+    this.perYear = perYear;
+  }
+
+  /**
+   * @param spring the spring that follows, see {@link
+   *     nimblefurrow.core.weather.Site#springStart(LocalDate)}
+   * @param rollOnly rye to be killed by the roller alone needs more fall growth
+   */
+  public static LastUseful of(Species species, boolean rollOnly, Outlook outlook, LocalDate spring) {
+    Heat heat = rollOnly ? species.rollOnly().orElse(species.useful()) : species.useful();
+    return new LastUseful(outlook.each(t -> in(t, species, heat, outlook, spring)));
+  }
+
+  /** The last day on which rye still just survives: its heat counts to the turn of the year. */
+  public static Optional<LastUseful> surviving(Species species, Outlook outlook, LocalDate spring) {
+    return species
+        .survives()
+        .map(heat -> new LastUseful(outlook.each(t -> t.lastDayLeaving(spring.minusDays(1), heat))));
+  }
+
+  private static LocalDate in(
+      WeatherTrace trace, Species species, Heat heat, Outlook outlook, LocalDate spring) {
+    LocalDate dormant = Dormancy.in(trace, outlook.site(), spring).date();
+    LocalDate byHeat = trace.lastDayLeaving(dormant, heat);
+    if (byHeat == null || !species.needsDaysBeforeFrost()) {
+      return byHeat;
+    }
+    LocalDate freeze = trace.firstNightAtOrBelow(HARD_FREEZE_F, spring.minusMonths(5), spring);
+    if (freeze == null) {
+      return byHeat;
+    }
+    LocalDate byFreeze = freeze.minusDays(DAYS_BEFORE_FREEZE);
+    return byFreeze.isBefore(byHeat) ? byFreeze : byHeat;
+  }
+
+  LocalDate[] perYear() {
+    return perYear.clone();
+  }
+
+  public DateForecast forecast() {
+    return DateForecast.of(Arrays.asList(perYear));
+  }
+
+  public Optional<LocalDate> useful() {
+    return forecast().lastDayWithChance(USEFUL);
+  }
+
+  public Optional<LocalDate> possible() {
+    return forecast().lastDayWithChance(POSSIBLE);
+  }
+}

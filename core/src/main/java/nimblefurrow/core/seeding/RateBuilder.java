@@ -1,0 +1,122 @@
+package nimblefurrow.core.seeding;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import nimblefurrow.core.cover.Family;
+import nimblefurrow.core.cover.Mix;
+import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Mass;
+import nimblefurrow.core.quantity.Money;
+import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.quantity.SeedRate;
+
+/**
+ * Rates of a mix: share × full rate × purpose × lateness up to the member's high figure, then ×
+ * method, and never more than 200 lb/ac.
+ *
+ * @param weeksLate weeks of sowing after the day that leaves 600 °F-days to dormancy
+ * @param rollOnly whether the mat is to die under the roller without herbicide
+ */
+public record RateBuilder(WayIn way, Goal goal, boolean rollOnly, double weeksLate) {
+  private static final double MOST_LB_AC = 200;
+  private static final double LATE_PER_WEEK = 0.08;
+  private static final double LATE_AT_MOST = 0.5;
+  private static final double BAG_LB = 50;
+
+  /** Seed ordered beyond what the rate needs. */
+  public static final double SPARE = 0.03;
+
+  public RateBuilder {
+    Limits.given("way in", way);
+    Limits.given("goal", goal);
+    Limits.within("weeks late", weeksLate, 0, 60, "weeks");
+  }
+
+  /** Live seed of a member before any farm's own figure. */
+  public SeedRate live(Mix.Member member) {
+    Species species = member.species();
+    double wanted = member.share() * species.usual().poundsPerAcre();
+    if (species.smallGrain()) {
+      wanted *= rollOnly ? Goal.ROLL_ONLY : goal.smallGrainRate();
+      wanted *= 1 + Math.min(LATE_AT_MOST, LATE_PER_WEEK * weeksLate);
+    }
+    double held = Math.min(wanted, ceiling(species).poundsPerAcre());
+    return SeedRate.poundsPerAcre(Math.min(MOST_LB_AC, held * way.rateFactor()));
+  }
+
+  private SeedRate ceiling(Species species) {
+    return rollOnly ? species.rollHigh().orElse(species.high()) : species.high();
+  }
+
+  /**
+   * All members worked out for a field.
+   *
+   * @param tags seed tag by species id; a species without one is assumed untested at 98 % purity
+   * @param typed live rates set by hand by species id; they replace the builder's
+   */
+  public List<MemberRate> members(
+      Mix mix, Area area, Map<String, SeedTag> tags, Map<String, SeedRate> typed, LocalDate today) {
+    List<MemberRate> rates = new ArrayList<>();
+    for (Mix.Member member : mix.members()) {
+      Species species = member.species();
+      SeedRate live = typed.getOrDefault(species.id(), live(member));
+      SeedTag tag = tags.getOrDefault(species.id(), SeedTag.typed(98, 85, 0, null));
+      SeedRate bulk = tag.bulk(live, today);
+      double seeds = live.seedsPerSquareFoot(species.seedsPerPound());
+      Mass pounds = bulk.over(area);
+      rates.add(
+          new MemberRate(
+              species,
+              member.share(),
+              live,
+              bulk,
+              seeds,
+              seeds * way.emergence(species),
+              pounds,
+              bags(pounds),
+              Money.of(bulk.poundsPerAcre() * species.pricePerPound()),
+              notes(mix, member, live, tag, today)));
+    }
+    return rates;
+  }
+
+  static int bags(Mass pounds) {
+    return (int) Math.ceil(pounds.pounds() * (1 + SPARE) / BAG_LB - 1e-9);
+  }
+
+  private List<Reason> notes(
+      Mix mix, Mix.Member member, SeedRate live, SeedTag tag, LocalDate today) {
+    List<Reason> notes = new ArrayList<>();
+    Species species = member.species();
+    tag.caution(today).ifPresent(notes::add);
+    double full = live.poundsPerAcre() / (species.usual().poundsPerAcre() * way.rateFactor());
+    species
+        .cap()
+        .filter(cap -> full > cap + 1e-9 && besideSlower(mix, species))
+        .ifPresent(
+            cap ->
+                notes.add(
+                    Reason.of(
+                        "at {} of its full rate it crowds out the legumes beside it: hold it to {} ({})",
+                        Math.round(full * 100) + " %",
+                        Math.round(cap * 100) + " %",
+                        species.usual().times(cap * way.rateFactor()))));
+    SeedRate most = ceiling(species).times(way.rateFactor()).atMost(SeedRate.poundsPerAcre(MOST_LB_AC));
+    if (live.poundsPerAcre() >= most.poundsPerAcre() - 1e-9) {
+      notes.add(Reason.of("held at its highest rate for this way in, {}", most));
+    }
+    if (live.poundsPerAcre() < species.low().times(member.share()).poundsPerAcre() * 0.5) {
+      notes.add(Reason.of("thin: under half of its lowest usual rate"));
+    }
+    return notes;
+  }
+
+  private static boolean besideSlower(Mix mix, Species species) {
+    return mix.members().stream()
+        .anyMatch(m -> m.species() != species && m.species().family() == Family.LEGUME);
+  }
+}

@@ -1,0 +1,66 @@
+package nimblefurrow.core.seeding;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Optional;
+import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Share;
+
+/**
+ * What the tag of a seed lot says. Purity and germination may be typed as 98 or 0.98. Hard seed of
+ * legumes will still come up and counts with germination.
+ *
+ * @param tested day of the germination test, null when there was none
+ */
+public record SeedTag(Share purity, Share germination, Share hardSeed, LocalDate tested) {
+  private static final int OLD_MONTHS = 12;
+  private static final int STALE_MONTHS = 18;
+  private static final double ASSUMED_GERMINATION = 0.75;
+
+  public SeedTag {
+    Limits.given("purity", purity);
+    Limits.given("germination", germination);
+    Limits.given("hard seed", hardSeed);
+  }
+
+  public static SeedTag typed(double purity, double germination, double hardSeed, LocalDate tested) {
+    return new SeedTag(
+        Share.fromTag("purity", purity),
+        Share.fromTag("germination", germination),
+        hardSeed == 0 ? Share.of(0) : Share.fromTag("hard seed", hardSeed),
+        tested);
+  }
+
+  /** Whether germination is assumed because the test is missing or over 18 months old. */
+  public boolean assumed(LocalDate today) {
+    return tested == null || ChronoUnit.MONTHS.between(tested, today) >= STALE_MONTHS;
+  }
+
+  /** Live seed in a pound of bulk. */
+  public Share liveShare(LocalDate today) {
+    double sprouts =
+        assumed(today)
+            ? ASSUMED_GERMINATION
+            : Math.min(1, germination.fraction() + hardSeed.fraction());
+    return Share.of(purity.fraction() * sprouts);
+  }
+
+  public SeedRate bulk(SeedRate live, LocalDate today) {
+    return live.times(1 / liveShare(today).fraction());
+  }
+
+  /** What there is to say about the test's age. */
+  public Optional<Reason> caution(LocalDate today) {
+    if (tested == null) {
+      return Optional.of(Reason.of("no germination test: {} assumed, so every pound here rests on it", Share.of(ASSUMED_GERMINATION)));
+    }
+    if (assumed(today)) {
+      return Optional.of(Reason.of("germination test of {} is over 18 months old: {} assumed", tested, Share.of(ASSUMED_GERMINATION)));
+    }
+    return ChronoUnit.MONTHS.between(tested, today) >= OLD_MONTHS
+        ? Optional.of(Reason.of("germination test of {} is over 12 months old: test again", tested))
+        : Optional.empty();
+  }
+}

@@ -1,0 +1,36 @@
+package nimblefurrow.core.termination;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import nimblefurrow.core.cover.Spread;
+import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.weather.DateForecast;
+
+/**
+ * What one way of ending a cover would look like: when it can start and must be over, the day to aim
+ * at, the mat and the kill on that day (range ± 0.10), what speaks for and what against it.
+ *
+ * @param impossible why it cannot be done at all, with {@code remedy} saying what would make it
+ *     possible
+ */
+public record RouteOutlook(
+    Route route,
+    DateForecast opens,
+    DateForecast closes,
+    Optional<LocalDate> aim,
+    Optional<Spread> mat,
+    Optional<Double> kill,
+    List<Reason> reasons,
+    List<Reason> against,
+    Optional<Reason> impossible,
+    Optional<Reason> remedy) {
+  public static final double KILL_RANGE = 0.10;
+
+  static RouteOutlook impossible(Route route, Reason why, Reason remedy) {
+    DateForecast never = DateForecast.of(new LocalDate[1]);
+    return new RouteOutlook(
+        route, never, never, Optional.empty(), Optional.empty(), Optional.empty(), List.of(),
+        List.of(), Optional.of(why), Optional.of(remedy));
+  }
+}

@@ -1,0 +1,338 @@
+package nimblefurrow.core.termination;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import nimblefurrow.core.cashcrop.YieldDrag;
+import nimblefurrow.core.cover.CoverStage;
+import nimblefurrow.core.cover.CoverStand;
+import nimblefurrow.core.cover.Family;
+import nimblefurrow.core.cover.MatForecast;
+import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.cover.Spread;
+import nimblefurrow.core.cover.StageForecast;
+import nimblefurrow.core.cover.Winter;
+import nimblefurrow.core.quantity.DryMatter;
+import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.seeding.HouseRules;
+import nimblefurrow.core.weather.DailyWeather;
+import nimblefurrow.core.weather.DateForecast;
+import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.weather.WeatherTrace;
+
+/** Works out each way of ending a cover on a field: dates, mat, kill, reasons for and against. */
+public final class RouteRules {
+  /** Grasses dead this many days before corn, or starter nitrogen. */
+  public static final int LEAD_DAYS_CORN = 14;
+
+  private static final int PLANT_GREEN_SPRAY_DAYS = 5;
+  private static final double SEED_RISK_BEFORE = 74;
+  private static final Share ROLL_READY = Share.of(0.8);
+  private static final double THIN_MAT = 4000;
+  private static final double ROLLER_MAT = 8000;
+
+  private final CoverStand stand;
+  private final NextCrop next;
+  private final boolean organic;
+  private final HouseRules rules;
+  private final Outlook outlook;
+  private final MatForecast mat;
+  private final List<StageForecast> alive = new ArrayList<>();
+
+  public RouteRules(
+      CoverStand stand, NextCrop next, boolean organic, HouseRules rules, Outlook outlook) {
+    this.stand = stand;
+    this.next = next;
+    this.organic = organic;
+    this.rules = rules;
+    this.outlook = outlook;
+    this.mat = new MatForecast(stand, outlook);
+    for (Species species : stand.mix().winterHardy()) {
+      alive.add(new StageForecast(species, stand, outlook));
+    }
+  }
+
+  public RouteOutlook route(Route route) {
+    if (route.usesHerbicide() && organic) {
+      return RouteOutlook.impossible(
+          route,
+          Reason.of("this field is organic: herbicide is ruled out"),
+          Reason.of("roll and crimp, or sow a cover that the winter kills"));
+    }
+    if (alive.isEmpty()) {
+      return route == Route.WINTER_KILL
+          ? winterKill()
+          : RouteOutlook.impossible(
+              route,
+              Reason.of("nothing here outlives the winter, so there is nothing to kill"),
+              Reason.of("add cereal rye or another winter species for a spring mat"));
+    }
+    return switch (route) {
+      case EARLY_SPRAY -> earlySpray();
+      case PLANT_GREEN -> plantGreen();
+      case ROLL -> roll();
+      case WINTER_KILL -> winterKillImpossible();
+    };
+  }
+
+  private RouteOutlook earlySpray() {
+    LocalDate spring = alive.get(0).start();
+    LocalDate latest = next.planned().minusDays(leadDays());
+    LocalDate[] opens = outlook.each(t -> sprayWeather(t, spring.plusDays(59), latest));
+    LocalDate[] closes = new LocalDate[opens.length];
+    Arrays.fill(closes, latest);
+    List<Reason> reasons = new ArrayList<>();
+    for (StageForecast stages : alive) {
+      rightSizeUntil(stages)
+          .ifPresent(
+              until -> {
+                LocalDate[] each = until;
+                for (int i = 0; i < closes.length; i++) {
+                  if (each[i] != null && each[i].isBefore(closes[i])) {
+                    closes[i] = each[i];
+                  }
+                }
+                DateForecast.of(each).median()
+                    .ifPresent(d -> reasons.add(Reason.of("{} is small enough until boot, about {}", lower(stages), d)));
+              });
+    }
+    if (leadDays() > 0) {
+      reasons.add(Reason.of("corn follows grass: dead {} days before planting on {}, or starter nitrogen", leadDays(), next.planned()));
+    }
+    List<Reason> against = new ArrayList<>();
+    DateForecast to = DateForecast.of(closes);
+    Optional<LocalDate> aim = aimed(DateForecast.of(opens), to, true);
+    against.add(Reason.of("least mulch: the mat stays thin and weeds come through"));
+    Optional<Double> kill = aim.map(this::sprayKill);
+    return result(Route.EARLY_SPRAY, DateForecast.of(opens), to, aim, kill, reasons, against);
+  }
+
+  private RouteOutlook plantGreen() {
+    LocalDate planned = next.planned();
+    DateForecast seed = seedRisk();
+    LocalDate[] closes =
+        outlook.each(t -> planned.plusDays(PLANT_GREEN_SPRAY_DAYS));
+    List<Reason> reasons = new ArrayList<>();
+    reasons.add(Reason.of("plant on {} into the living stand; spray the same day or within {} days", planned, PLANT_GREEN_SPRAY_DAYS));
+    for (StageForecast stages : alive) {
+      reasons.add(Reason.of("{} is then {}", lower(stages), stageWords(stages, planned)));
+    }
+    List<Reason> against = new ArrayList<>();
+    double risky = seed.chanceBy(planned).fraction();
+    if (risky > 0.1) {
+      against.add(Reason.of("chance of viable seed by then: {}", Share.of(risky)));
+    }
+    if (next.kind().corn() && grassAlive()) {
+      against.add(Reason.of("corn after living grass goes short of nitrogen: 30 lb/ac or more in the starter, and expect risk"));
+    }
+    return result(
+        Route.PLANT_GREEN,
+        DateForecast.certain(planned),
+        DateForecast.of(closes),
+        Optional.of(planned),
+        Optional.of(sprayKill(planned)),
+        reasons,
+        against);
+  }
+
+  private RouteOutlook roll() {
+    DateForecast opens = rollOpens();
+    DateForecast closes = seedRisk();
+    List<Reason> reasons = new ArrayList<>();
+    for (StageForecast stages : alive) {
+      stages.when(CoverStage.FLOWERING, ROLL_READY)
+          .flatMap(DateForecast::median)
+          .ifPresent(d -> reasons.add(Reason.of("{}: 80 % of stems flower about {}", lower(stages), d)));
+    }
+    Optional<LocalDate> aim = aimed(opens, closes, false);
+    if (opens.median().isPresent() && closes.median().isPresent()
+        && opens.median().get().isAfter(closes.median().get())) {
+      return RouteOutlook.impossible(
+          Route.ROLL,
+          Reason.of("the latest member is ready on {}, but the earliest drops viable seed from {}", opens.median().get(), closes.median().get()),
+          Reason.of("plant green or spray, or leave one of them out"));
+    }
+    List<Reason> against = new ArrayList<>();
+    Optional<Double> kill = Optional.empty();
+    if (aim.isPresent()) {
+      LocalDate day = aim.get();
+      kill = rollerKill(day);
+      double heavy = mat.chanceOfAtLeast(DryMatter.poundsPerAcre(ROLLER_MAT), day);
+      reasons.add(Reason.of("chance that the mat weighs {} by then: {}", DryMatter.poundsPerAcre(ROLLER_MAT), Share.of(heavy)));
+      if (heavy < 0.5) {
+        against.add(Reason.of("mat likely under {}: plan a second pass or a rescue", DryMatter.poundsPerAcre(ROLLER_MAT)));
+      }
+      double drag = YieldDrag.bushels(next.kind(), next.planned(), day, outlook.site());
+      if (drag > 0.05) {
+        against.add(Reason.of("planting waits from {} to {}: about {} bu/ac lost", next.planned(), day, drag));
+      } else if (day.isAfter(next.planned())) {
+        against.add(Reason.of("ready only after the planned planting on {}: plant first, roll at first leaves", next.planned()));
+      }
+    }
+    return result(Route.ROLL, opens, closes, aim, kill, reasons, against);
+  }
+
+  private RouteOutlook winterKill() {
+    double chance = 1;
+    for (var member : stand.mix().members()) {
+      chance = Math.min(chance, Winter.killChance(member.species(), outlook, stand.seeded()).fraction());
+    }
+    LocalDate spring = outlook.site().springStart(stand.seeded());
+    List<Reason> against = new ArrayList<>();
+    against.add(Reason.of("bare from late winter: less soil held and fewer weeds kept down in spring"));
+    return result(
+        Route.WINTER_KILL,
+        DateForecast.certain(spring.minusDays(45)),
+        DateForecast.certain(spring.plusDays(59)),
+        Optional.of(spring),
+        Optional.of(chance),
+        List.of(Reason.of("the cold has killed every member by spring in {} of years", Share.of(chance))),
+        against);
+  }
+
+  private RouteOutlook winterKillImpossible() {
+    Species hardiest = alive.get(0).species();
+    for (StageForecast stages : alive) {
+      hardiest = stages.species().coldF() < hardiest.coldF() ? stages.species() : hardiest;
+    }
+    Share chance = Winter.killChance(hardiest, outlook, stand.seeded());
+    return RouteOutlook.impossible(
+        Route.WINTER_KILL,
+        Reason.of("{} dies in only {} of winters here", hardiest.name().toLowerCase(), chance),
+        Reason.of("sow oats, radish or another species that the cold ends"));
+  }
+
+  private RouteOutlook result(
+      Route route, DateForecast opens, DateForecast closes, Optional<LocalDate> aim,
+      Optional<Double> kill, List<Reason> reasons, List<Reason> against) {
+    Optional<Spread> weight = aim.map(mat::on);
+    return new RouteOutlook(
+        route, opens, closes, aim, weight, kill, List.copyOf(reasons), List.copyOf(against),
+        Optional.empty(), Optional.empty());
+  }
+
+  /** When the roller may start: all members ready by the house rule. */
+  private DateForecast rollOpens() {
+    LocalDate[] latest = null;
+    for (StageForecast stages : alive) {
+      boolean milk = rules.rolling() == HouseRules.Rolling.MILK;
+      double goal =
+          milk
+              ? stages.mean(CoverStage.MILK).orElseThrow()
+              : stages.mean(CoverStage.FLOWERING).orElseThrow() + 0.8416 * StageForecast.STEM_SPREAD;
+      LocalDate[] each = reached(stages, goal);
+      latest = latest == null ? each : combine(latest, each, true);
+    }
+    return DateForecast.of(latest);
+  }
+
+  /** When the earliest member's first seed may be viable (5 % of stems). */
+  private DateForecast seedRisk() {
+    LocalDate[] earliest = null;
+    for (StageForecast stages : alive) {
+      double goal = stages.mean(CoverStage.VIABLE_SEED).orElseThrow() - SEED_RISK_BEFORE;
+      LocalDate[] each = reached(stages, goal);
+      earliest = earliest == null ? each : combine(earliest, each, false);
+    }
+    return DateForecast.of(earliest);
+  }
+
+  private LocalDate[] reached(StageForecast stages, double degreeDays) {
+    var heat = nimblefurrow.core.quantity.Heat.of(degreeDays, nimblefurrow.core.quantity.HeatBase.BASE_40);
+    return outlook.each(t -> t.reaches(stages.start(), heat));
+  }
+
+  private static LocalDate[] combine(LocalDate[] a, LocalDate[] b, boolean later) {
+    LocalDate[] both = new LocalDate[a.length];
+    for (int i = 0; i < a.length; i++) {
+      if (a[i] == null || b[i] == null) {
+        both[i] = later ? null : a[i] == null ? b[i] : a[i];
+      } else {
+        both[i] = a[i].isAfter(b[i]) == later ? a[i] : b[i];
+      }
+    }
+    return both;
+  }
+
+  private Optional<LocalDate[]> rightSizeUntil(StageForecast stages) {
+    return HerbicideKill.of(stages.species())
+        .flatMap(HerbicideKill::until)
+        .flatMap(stages::mean)
+        .map(mean -> reached(stages, mean));
+  }
+
+  /** First of three days running warm enough for a systemic spray; the last date when none. */
+  private static LocalDate sprayWeather(WeatherTrace trace, LocalDate from, LocalDate to) {
+    int run = 0;
+    for (LocalDate day = from; !day.isAfter(to); day = day.plusDays(1)) {
+      DailyWeather weather = trace.on(day);
+      run = weather.maxF() >= 60 && weather.minF() >= 40 ? run + 1 : 0;
+      if (run == 3) {
+        return day;
+      }
+    }
+    return null;
+  }
+
+  private double sprayKill(LocalDate day) {
+    double least = 1;
+    for (StageForecast stages : alive) {
+      HerbicideKill figures = HerbicideKill.of(stages.species()).orElse(null);
+      if (figures != null) {
+        double past =
+            figures.until().map(stage -> stages.sharesOn(day).getOrDefault(stage, 0.0)).orElse(0.0);
+        least = Math.min(least, figures.kill(past));
+      }
+    }
+    return least;
+  }
+
+  private Optional<Double> rollerKill(LocalDate day) {
+    Conditions conditions = Conditions.GOOD.withThinMat(mat.on(day).middle() < THIN_MAT);
+    double least = 1;
+    for (StageForecast stages : alive) {
+      double[] heat = stages.heatOn(day);
+      Arrays.sort(heat);
+      double[] classes = RollerKill.classes(stages, heat[heat.length / 2]);
+      Optional<Double> kill = RollerKill.of(stages.species(), classes, conditions);
+      if (kill.isEmpty()) {
+        return Optional.empty();
+      }
+      least = Math.min(least, kill.get());
+    }
+    return Optional.of(least);
+  }
+
+  /** Early in the window for the roller, late in it for the early spray (more mulch, still small). */
+  private static Optional<LocalDate> aimed(DateForecast opens, DateForecast closes, boolean late) {
+    Optional<LocalDate> from = opens.median();
+    Optional<LocalDate> to = closes.median();
+    if (from.isEmpty() || to.isEmpty()) {
+      return late ? to : from;
+    }
+    return late && to.get().isAfter(from.get()) ? to : from;
+  }
+
+  private int leadDays() {
+    return next.kind().corn() && grassAlive() ? LEAD_DAYS_CORN : 0;
+  }
+
+  private boolean grassAlive() {
+    return alive.stream().anyMatch(s -> s.species().family() == Family.GRASS);
+  }
+
+  private static String stageWords(StageForecast stages, LocalDate day) {
+    String words = "still leafy";
+    for (var reached : stages.sharesOn(day).entrySet()) {
+      words = reached.getValue() >= 0.5 ? "at " + reached.getKey().words() : words;
+    }
+    return words;
+  }
+
+  private static String lower(StageForecast stages) {
+    return stages.species().name().toLowerCase();
+  }
+}

@@ -1,0 +1,89 @@
+package nimblefurrow.core.weather;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import nimblefurrow.core.quantity.Share;
+
+/**
+ * When something will happen: one date per climate year, or "not reached" for years in which it
+ * never does. Never a bare date.
+ */
+public final class DateForecast {
+  private final long[] sorted;
+  private final int members;
+
+  private DateForecast(long[] sorted, int members) {
+    this.sorted = sorted;
+    this.members = members;
+  }
+
+  /** A forecast from one answer per climate year; null stands for "not reached". */
+  public static DateForecast of(List<LocalDate> perYear) {
+    long[] days =
+        perYear.stream().filter(Objects::nonNull).mapToLong(LocalDate::toEpochDay).sorted().toArray();
+    return new DateForecast(days, perYear.size());
+  }
+
+  public static DateForecast of(LocalDate[] perYear) {
+    return of(Arrays.asList(perYear));
+  }
+
+  /** A date that has happened or is fixed. */
+  public static DateForecast certain(LocalDate date) {
+    return new DateForecast(new long[] {date.toEpochDay()}, 1);
+  }
+
+  /** The date by which the event has come in this share of years; empty when too few reach it. */
+  public Optional<LocalDate> by(double share) {
+    int rank = (int) Math.ceil(share * members - 1e-9);
+    return rank > sorted.length
+        ? Optional.empty()
+        : Optional.of(LocalDate.ofEpochDay(sorted[Math.max(0, rank - 1)]));
+  }
+
+  public Optional<LocalDate> early() {
+    return by(0.1);
+  }
+
+  public Optional<LocalDate> median() {
+    return by(0.5);
+  }
+
+  public Optional<LocalDate> late() {
+    return by(0.9);
+  }
+
+  /** Chance that it has happened at or before a date. */
+  public Share chanceBy(LocalDate date) {
+    long day = date.toEpochDay();
+    return Share.of((double) Arrays.stream(sorted).filter(d -> d <= day).count() / members);
+  }
+
+  /** Chance that it happens on a date or later; years that never reach it do not count. */
+  public Share chanceOnOrAfter(LocalDate date) {
+    long day = date.toEpochDay();
+    return Share.of((double) Arrays.stream(sorted).filter(d -> d >= day).count() / members);
+  }
+
+  /**
+   * The last day that still works with at least this chance, where each year's date is the last day
+   * that works in that year; empty when no day does.
+   */
+  public Optional<LocalDate> lastDayWithChance(double chance) {
+    int needed = (int) Math.ceil(chance * members - 1e-9);
+    return needed > sorted.length
+        ? Optional.empty()
+        : Optional.of(LocalDate.ofEpochDay(sorted[sorted.length - Math.max(1, needed)]));
+  }
+
+  public int notReached() {
+    return members - sorted.length;
+  }
+
+  public int members() {
+    return members;
+  }
+}

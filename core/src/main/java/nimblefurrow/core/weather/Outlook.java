@@ -1,0 +1,165 @@
+package nimblefurrow.core.weather;
+
+import java.time.LocalDate;
+import java.time.Year;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.SplittableRandom;
+import java.util.function.Function;
+import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.OutOfRange;
+
+/**
+ * All the ways the season may still run as seen on one day: what was observed up to today, then the
+ * forecast with an error that grows with its lead, then each climate year's own continuation.
+ */
+public final class Outlook {
+  /** Fewer climate years than this are refused; fewer than {@link #WANTED_YEARS} are flagged. */
+  public static final int LEAST_YEARS = 10;
+
+  public static final int WANTED_YEARS = 25;
+
+  private final LocalDate today;
+  private final List<WeatherTrace> traces;
+  private final Site site;
+
+  private Outlook(LocalDate today, List<WeatherTrace> traces, Site site) {
+    this.today = today;
+    this.traces = List.copyOf(traces);
+    this.site = site;
+  }
+
+  /**
+   * Composes the ensemble.
+   *
+   * @param climate past years, at least {@link #LEAST_YEARS} whole ones
+   * @param observed the running season as far as known on {@code today}; days it lacks come from
+   *     climate
+   * @param forecast the next days as forecast on {@code today}, may be empty
+   */
+  public static Outlook of(
+      Site site,
+      WeatherRecord climate,
+      WeatherRecord observed,
+      List<DailyWeather> forecast,
+      LocalDate today,
+      LocalDate from,
+      LocalDate to) {
+    List<Integer> years = climate.wholeYears();
+    if (years.size() < LEAST_YEARS) {
+      throw new OutOfRange(
+          "climate years",
+          "climate needs %d whole years at least (%d wanted), got %d"
+              .formatted(LEAST_YEARS, WANTED_YEARS, years.size()));
+    }
+    Limits.within("season length", to.toEpochDay() - from.toEpochDay(), 1, 1500, "days");
+    List<WeatherTrace> traces = new ArrayList<>();
+    for (int year : years) {
+      traces.add(trace(climate, years, year, observed, forecast, today, from, to));
+    }
+    return new Outlook(today, traces, site);
+  }
+
+  private static WeatherTrace trace(
+      WeatherRecord climate,
+      List<Integer> years,
+      int year,
+      WeatherRecord observed,
+      List<DailyWeather> forecast,
+      LocalDate today,
+      LocalDate from,
+      LocalDate to) {
+    SplittableRandom random = new SplittableRandom(year * 7919L + today.toEpochDay());
+    double drift = random.nextDouble() + random.nextDouble() + random.nextDouble() - 1.5;
+    int length = (int) (to.toEpochDay() - from.toEpochDay() + 1);
+    DailyWeather[] days = new DailyWeather[length];
+    for (int i = 0; i < length; i++) {
+      LocalDate date = from.plusDays(i);
+      int lead = (int) (date.toEpochDay() - today.toEpochDay());
+      if (lead <= 0 && observed != null && observed.covers(date)) {
+        days[i] = observed.on(date);
+      } else {
+        DailyWeather own = likely(climate, years, year, today, date);
+        days[i] =
+            lead > 0 && lead <= forecast.size()
+                ? leaning(forecast.get(lead - 1), own, lead, drift, random)
+                : own;
+      }
+    }
+    return new WeatherTrace(days);
+  }
+
+  /** The same calendar day in the climate year's continuation; the last year runs on into the first. */
+  private static DailyWeather likely(
+      WeatherRecord climate, List<Integer> years, int year, LocalDate today, LocalDate date) {
+    int wanted = years.indexOf(year) + date.getYear() - today.getYear();
+    int source = years.get(Math.floorMod(wanted, years.size()));
+    int day = date.getMonthValue() == 2 && date.getDayOfMonth() == 29 && !Year.isLeap(source)
+        ? 28
+        : date.getDayOfMonth();
+    LocalDate then = LocalDate.of(source, date.getMonthValue(), day);
+    DailyWeather like = climate.on(climate.covers(then) ? then : then.plusYears(1));
+    return moved(like, date, 0);
+  }
+
+  /** A forecast day as one member sees it: an error of 1.5 °F on day 1 growing by 0.7 °F a day. */
+  private static DailyWeather leaning(
+      DailyWeather forecast, DailyWeather own, int lead, double drift, SplittableRandom random) {
+    double error = 2 * drift * (0.8 + 0.7 * lead);
+    boolean trusted = random.nextDouble() < Math.max(0.15, 1 - 0.09 * lead);
+    DailyWeather sky = trusted ? forecast : own;
+    return moved(
+        new DailyWeather(
+            forecast.date(),
+            forecast.maxF(),
+            forecast.minF(),
+            sky.rainIn(),
+            forecast.snowDepthIn(),
+            sky.windMph(),
+            sky.humidity(),
+            sky.sunMj()),
+        forecast.date(),
+        error);
+  }
+
+  private static DailyWeather moved(DailyWeather day, LocalDate date, double warmerF) {
+    return new DailyWeather(
+        date,
+        day.maxF() + warmerF,
+        day.minF() + warmerF,
+        day.rainIn(),
+        day.snowDepthIn(),
+        day.windMph(),
+        day.humidity(),
+        day.sunMj());
+  }
+
+  public LocalDate today() {
+    return today;
+  }
+
+  public Site site() {
+    return site;
+  }
+
+  public List<WeatherTrace> traces() {
+    return traces;
+  }
+
+  public LocalDate first() {
+    return traces.get(0).first();
+  }
+
+  public LocalDate last() {
+    return traces.get(0).last();
+  }
+
+  /** Asks every trace the same question; null answers are "not reached". */
+  public LocalDate[] each(Function<WeatherTrace, LocalDate> question) {
+    LocalDate[] answers = new LocalDate[traces.size()];
+    for (int i = 0; i < answers.length; i++) {
+      answers[i] = question.apply(traces.get(i));
+    }
+    return answers;
+  }
+}

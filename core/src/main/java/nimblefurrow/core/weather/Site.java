@@ -1,0 +1,43 @@
+package nimblefurrow.core.weather;
+
+import java.time.LocalDate;
+import nimblefurrow.core.quantity.Limits;
+
+/**
+ * Where the farm lies and so how its year turns. North of the equator a cover year's spring count
+ * starts on 1 January; south of it on 1 July. Latitude −60 to 60°, north positive.
+ */
+public record Site(double latitude, double longitude) {
+  public Site {
+    Limits.within("latitude", latitude, -60, 60, "°");
+    Limits.within("longitude", longitude, -180, 180, "°");
+  }
+
+  public boolean southern() {
+    return latitude < 0;
+  }
+
+  /** The day from which spring heat counts for a cover sown on a date: the next turn of the year. */
+  public LocalDate springStart(LocalDate seeded) {
+    LocalDate turn = turnOfYear(seeded.getYear());
+    // A cover sown in the first half of the cold season (after the turn) counts from that turn.
+    LocalDate lastSpringSowing = turn.plusMonths(5);
+    return seeded.isBefore(lastSpringSowing) ? turn : turnOfYear(seeded.getYear() + 1);
+  }
+
+  /** 1 January, or 1 July in the south. */
+  public LocalDate turnOfYear(int year) {
+    return LocalDate.of(year, southern() ? 7 : 1, 1);
+  }
+
+  /** First day on which dormancy may begin, before the spring that starts at {@code springStart}. */
+  public LocalDate dormancyFrom(LocalDate springStart) {
+    return springStart.minusMonths(3);
+  }
+
+  /** The same moment of the growing year, moved half a year where the farm lies south. */
+  public LocalDate season(int year, int month, int day) {
+    LocalDate north = LocalDate.of(year, month, day);
+    return southern() ? north.plusMonths(6) : north;
+  }
+}

@@ -1,0 +1,147 @@
+package nimblefurrow.core.termination;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import nimblefurrow.core.TestWeather;
+import nimblefurrow.core.cashcrop.CropKind;
+import nimblefurrow.core.cover.Catalogue;
+import nimblefurrow.core.cover.CoverStand;
+import nimblefurrow.core.cover.Mix;
+import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.cover.StageForecast;
+import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.seeding.HouseRules;
+import nimblefurrow.core.weather.Outlook;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class TerminationTest {
+  private static final Species RYE = Catalogue.shipped().species("cereal-rye");
+  private static final Species VETCH = Catalogue.shipped().species("hairy-vetch");
+  private static final Species CLOVER = Catalogue.shipped().species("crimson-clover");
+  private static final Species OATS = Catalogue.shipped().species("oats");
+  private static final Outlook OUTLOOK = TestWeather.outlook(LocalDate.of(2026, 9, 1));
+  private static final LocalDate SOWN = LocalDate.of(2026, 9, 28);
+  private static final NextCrop BEANS = new NextCrop(CropKind.SOYBEANS, LocalDate.of(2027, 5, 12));
+  private static final NextCrop CORN = new NextCrop(CropKind.CORN_GRAIN, LocalDate.of(2027, 5, 2));
+
+  @Test
+  void sixtyFloweringFortyHeadedIsSixtyNine() {
+    double[] shares = {0, 0, 0.4, 0, 0.6, 0, 0};
+    assertThat(RollerKill.of(RYE, shares, Conditions.GOOD)).hasValueSatisfying(k -> assertThat(k).isCloseTo(.69, within(.005)));
+    Conditions dull = new Conditions(false, false, true, true, false, false);
+    assertThat(RollerKill.of(RYE, shares, dull).orElseThrow()).isCloseTo(.59, within(.005));
+  }
+
+  @Test
+  void onlyTheWorstOfTheAirCounts() {
+    assertThat(new Conditions(true, true, true, false, false, false).factor()).isEqualTo(0.85);
+    assertThat(new Conditions(false, true, true, true, true, true).factor()).isCloseTo(0.92 * 0.90 * 0.92 * 0.88, within(1e-12));
+  }
+
+  @Test
+  void stemClassesAddUpAndMoveOn() {
+    StageForecast rye = new StageForecast(RYE, CoverStand.sown(Mix.of(RYE), SOWN), OUTLOOK);
+    double before = 0;
+    for (double heat = 100; heat < 1600; heat += 20) {
+      double[] shares = RollerKill.classes(rye, heat);
+      assertThat(Arrays.stream(shares).sum()).isCloseTo(1, within(1e-9));
+      assertThat(Arrays.stream(shares).min().orElseThrow()).isNotNegative();
+      double kill = RollerKill.of(RYE, shares, Conditions.GOOD).orElseThrow();
+      assertThat(kill).isGreaterThanOrEqualTo(before - 1e-9);
+      before = kill;
+    }
+    assertThat(before).isCloseTo(0.96, within(0.005));
+  }
+
+  @Test
+  void aSecondPassTakesSixTenthsOfWhatIsLeft() {
+    assertThat(RollerKill.second(0.7, 0.9)).isCloseTo(0.7 + 0.3 * 0.54, within(1e-12));
+  }
+
+  @Test
+  void aSpeciesWithoutARowHasNoFigure() {
+    Species radish = Catalogue.shipped().species("radish");
+    assertThat(RollerKill.of(radish, new double[7], Conditions.GOOD)).isEmpty();
+    assertThat(HerbicideKill.of(radish)).isEmpty();
+  }
+
+  @Test
+  void ryeIsSprayedSmallBeforeBootAndDeadTwoWeeksBeforeCorn() {
+    RouteOutlook corn = rules(Mix.of(RYE), CORN, false).route(Route.EARLY_SPRAY);
+    assertThat(corn.closes().median().orElseThrow()).isBeforeOrEqualTo(CORN.planned().minusDays(14));
+    assertThat(corn.kill().orElseThrow()).isBetween(0.94, 0.97);
+    RouteOutlook beans = rules(Mix.of(RYE), BEANS, false).route(Route.EARLY_SPRAY);
+    assertThat(beans.closes().median().orElseThrow()).isAfter(corn.closes().median().orElseThrow());
+  }
+
+  @Test
+  void plantingGreenFollowsThePlanterAndWarnsForCorn() {
+    RouteOutlook beans = rules(Mix.of(RYE), BEANS, false).route(Route.PLANT_GREEN);
+    assertThat(beans.aim()).contains(BEANS.planned());
+    assertThat(beans.closes().median()).contains(BEANS.planned().plusDays(5));
+    assertThat(said(rules(Mix.of(RYE), CORN, false).route(Route.PLANT_GREEN))).contains("30 lb/ac");
+    assertThat(said(beans)).doesNotContain("30 lb/ac");
+  }
+
+  @Test
+  void rollingWaitsForFloweringAndEndsBeforeSeed() {
+    RouteOutlook roll = rules(Mix.of(RYE), BEANS, true).route(Route.ROLL);
+    LocalDate opens = roll.opens().median().orElseThrow();
+    LocalDate closes = roll.closes().median().orElseThrow();
+    assertThat(opens).isBetween(LocalDate.of(2027, 5, 8), LocalDate.of(2027, 5, 30));
+    assertThat(closes).isAfter(opens.plusDays(7));
+    assertThat(roll.kill().orElseThrow()).isBetween(0.6, 0.9);
+    HouseRules milk = new HouseRules(HouseRules.OverCorn.HALF_LEAVES_GONE, HouseRules.OverBeans.BEFORE_LEAF_DROP, HouseRules.Rolling.MILK);
+    RouteOutlook later = new RouteRules(CoverStand.sown(Mix.of(RYE), SOWN), BEANS, true, milk, OUTLOOK).route(Route.ROLL);
+    assertThat(later.opens().median().orElseThrow()).isAfter(opens);
+    assertThat(later.kill().orElseThrow()).isGreaterThan(roll.kill().orElseThrow());
+  }
+
+  @Test
+  void aMixWaitsForItsLatestAndFearsItsEarliest() {
+    RouteOutlook rye = rules(Mix.of(RYE), BEANS, false).route(Route.ROLL);
+    RouteOutlook both = rules(Mix.of(RYE).and(VETCH, 0.5), BEANS, false).route(Route.ROLL);
+    assertThat(both.opens().median().orElseThrow()).isAfter(rye.opens().median().orElseThrow());
+    assertThat(both.closes().median()).isEqualTo(rye.closes().median());
+    RouteOutlook clash = rules(Mix.of(CLOVER).and(VETCH, 0.5), BEANS, false).route(Route.ROLL);
+    assertThat(clash.impossible().orElseThrow().in(UnitSystem.US)).contains("viable seed");
+    assertThat(clash.remedy()).isPresent();
+  }
+
+  @Test
+  void deadMembersDropOutOfTheRollWindow() {
+    RouteOutlook rye = rules(Mix.of(RYE), BEANS, false).route(Route.ROLL);
+    RouteOutlook withOats = rules(Mix.of(RYE).and(OATS, 0.3), BEANS, false).route(Route.ROLL);
+    assertThat(withOats.opens().median()).isEqualTo(rye.opens().median());
+  }
+
+  @ParameterizedTest
+  @EnumSource(value = Route.class, names = {"EARLY_SPRAY", "PLANT_GREEN"})
+  void organicFieldsRefuseHerbicide(Route route) {
+    RouteOutlook refused = rules(Mix.of(RYE), BEANS, true).route(route);
+    assertThat(refused.impossible().orElseThrow().in(UnitSystem.US)).contains("organic");
+    assertThat(refused.aim()).isEmpty();
+  }
+
+  @Test
+  void winterKillIsForWhatTheWinterKills() {
+    RouteOutlook oats = rules(Mix.of(OATS), BEANS, true).route(Route.WINTER_KILL);
+    assertThat(oats.kill().orElseThrow()).isGreaterThan(0.9);
+    RouteOutlook rye = rules(Mix.of(RYE), BEANS, true).route(Route.WINTER_KILL);
+    assertThat(rye.impossible()).isPresent();
+    assertThat(rules(Mix.of(OATS), BEANS, true).route(Route.ROLL).remedy().orElseThrow().in(UnitSystem.US)).contains("winter species");
+  }
+
+  private static RouteRules rules(Mix mix, NextCrop next, boolean organic) {
+    return new RouteRules(CoverStand.sown(mix, SOWN), next, organic, HouseRules.USUAL, OUTLOOK);
+  }
+
+  private static String said(RouteOutlook route) {
+    return String.join("; ", route.against().stream().map(r -> r.in(UnitSystem.US)).toList());
+  }
+}

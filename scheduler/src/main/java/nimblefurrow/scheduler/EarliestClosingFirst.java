@@ -1,0 +1,127 @@
+package nimblefurrow.scheduler;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.schedule.DayWork;
+import nimblefurrow.core.schedule.Job;
+import nimblefurrow.core.schedule.Machine;
+import nimblefurrow.core.schedule.MachineDays;
+import nimblefurrow.core.schedule.Pin;
+import nimblefurrow.core.schedule.Placement;
+import nimblefurrow.core.schedule.Schedule;
+import nimblefurrow.core.schedule.SchedulePlanner;
+import nimblefurrow.core.schedule.ScheduleProblem;
+import nimblefurrow.core.schedule.Unplaced;
+
+/**
+ * The grower's own rule of thumb: the field that closes first goes first, each on the machine that
+ * has it done soonest, on days with enough chance to be fit and open. Pinned jobs keep their place.
+ */
+public final class EarliestClosingFirst implements SchedulePlanner {
+  private static final double OPEN_ENOUGH = 0.5;
+
+  @Override
+  public Schedule plan(ScheduleProblem problem) {
+    MachineDays machineDays = new MachineDays(problem.fit());
+    List<Placement> placed = new ArrayList<>();
+    List<Unplaced> unplaced = new ArrayList<>();
+    Map<String, Machine> machines =
+        problem.machines().stream().collect(Collectors.toMap(Machine::id, m -> m));
+    Map<String, Pin> pins = new HashMap<>();
+    problem.pins().forEach(p -> pins.put(p.jobId(), p));
+
+    List<Job> open = new ArrayList<>();
+    for (Job job : problem.jobs()) {
+      Pin pin = pins.get(job.id());
+      Machine machine = pin == null ? null : machines.get(pin.machineId());
+      if (machine == null || machine.kind() != job.kind()) {
+        open.add(job);
+        continue;
+      }
+      List<DayWork> days = machineDays.forced(job, machine, pin.start());
+      machineDays.take(job, machine, days);
+      placed.add(placement(problem, job, machine, days, pin.locked(), Reason.of("kept where it was put")));
+    }
+    open.sort(Comparator.comparing((Job j) -> j.window().end()).thenComparing(Job::id));
+    for (Job job : open) {
+      place(problem, machineDays, job).ifPresentOrElse(placed::add, () -> unplaced.add(unplaced(problem, job)));
+    }
+    placed.sort(Comparator.comparing(Placement::start).thenComparing(Placement::jobId));
+    return new Schedule(placed, unplaced);
+  }
+
+  private static Optional<Placement> place(ScheduleProblem problem, MachineDays machineDays, Job job) {
+    Machine best = null;
+    List<DayWork> bestDays = null;
+    for (Machine machine : ofKind(problem, job)) {
+      Optional<List<DayWork>> days = soonest(problem, machineDays, job, machine);
+      if (days.isPresent() && (bestDays == null || finish(days.get()).isBefore(finish(bestDays)))) {
+        best = machine;
+        bestDays = days.get();
+      }
+    }
+    if (best == null) {
+      return Optional.empty();
+    }
+    Reason why = machineDays.whyNot(job, best, bestDays.get(0).date().minusDays(1), problem.today());
+    machineDays.take(job, best, bestDays);
+    return Optional.of(placement(problem, job, best, bestDays, false, why));
+  }
+
+  private static Optional<List<DayWork>> soonest(
+      ScheduleProblem problem, MachineDays machineDays, Job job, Machine machine) {
+    LocalDate last = job.window().end();
+    LocalDate from =
+        job.window().opens().early().filter(d -> d.isAfter(problem.today())).orElse(problem.today());
+    for (LocalDate day = from; !day.isAfter(last); day = day.plusDays(1)) {
+      if (job.window().opens().chanceBy(day).fraction() < OPEN_ENOUGH) {
+        continue;
+      }
+      Optional<List<DayWork>> days = machineDays.tryFrom(job, machine, day, last);
+      if (days.isPresent()) {
+        return days;
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static Unplaced unplaced(ScheduleProblem problem, Job job) {
+    List<Machine> able = ofKind(problem, job);
+    if (able.isEmpty()) {
+      return new Unplaced(job.id(), Reason.of("no machine on the farm can {}", job.kind().words()));
+    }
+    LocalDate end = job.window().end();
+    if (end.isBefore(problem.today())) {
+      return new Unplaced(job.id(), Reason.of("its window closed; drop it on a day to accept it as late"));
+    }
+    if (job.window().opens().chanceBy(end).fraction() < OPEN_ENOUGH) {
+      return new Unplaced(job.id(), Reason.of("its window most likely opens only after it closes on {}", end));
+    }
+    double hours = able.get(0).rate().hoursFor(job.area());
+    return new Unplaced(
+        job.id(), Reason.of("needs {} h; the fit hours left before {} do not hold it", hours, end));
+  }
+
+  private static List<Machine> ofKind(ScheduleProblem problem, Job job) {
+    return problem.machines().stream().filter(m -> m.kind() == job.kind()).toList();
+  }
+
+  private static LocalDate finish(List<DayWork> days) {
+    return days.get(days.size() - 1).date();
+  }
+
+  private static Placement placement(
+      ScheduleProblem problem, Job job, Machine machine, List<DayWork> days, boolean locked, Reason why) {
+    LocalDate start = days.get(0).date();
+    double chance = problem.fit().chance(job, start) * job.window().chanceOpen(start);
+    boolean late = finish(days).isAfter(job.window().end());
+    return new Placement(job.id(), machine.id(), days, locked, late, chance, why);
+  }
+}

@@ -1,0 +1,2 @@
+/** Ways of searching for a schedule over core's jobs and machines. */
+package nimblefurrow.scheduler;
