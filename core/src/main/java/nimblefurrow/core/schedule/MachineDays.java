@@ -14,7 +14,7 @@ import nimblefurrow.core.quantity.Share;
  * may be counted on. A day is counted by the share of it that is taken.
  */
 public final class MachineDays {
-  private static final double LEAST_CHANCE = 0.3;
+  private static final double LEAST_CHANCE = 0.2;
   private static final double FULL = 0.999;
   private static final int LONGEST_JOB_DAYS = 60;
 

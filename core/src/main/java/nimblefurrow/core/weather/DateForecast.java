@@ -39,7 +39,7 @@ public final class DateForecast {
   /** The date by which the event has come in this share of years; empty when too few reach it. */
   public Optional<LocalDate> by(double share) {
     int rank = (int) Math.ceil(share * members - 1e-9);
-    return rank > sorted.length
+    return sorted.length == 0 || rank > sorted.length
         ? Optional.empty()
         : Optional.of(LocalDate.ofEpochDay(sorted[Math.max(0, rank - 1)]));
   }
@@ -59,13 +59,13 @@ public final class DateForecast {
   /** Chance that it has happened at or before a date. */
   public Share chanceBy(LocalDate date) {
     long day = date.toEpochDay();
-    return Share.of((double) Arrays.stream(sorted).filter(d -> d <= day).count() / members);
+    return share(Arrays.stream(sorted).filter(d -> d <= day).count());
   }
 
   /** Chance that it happens on a date or later; years that never reach it do not count. */
   public Share chanceOnOrAfter(LocalDate date) {
     long day = date.toEpochDay();
-    return Share.of((double) Arrays.stream(sorted).filter(d -> d >= day).count() / members);
+    return share(Arrays.stream(sorted).filter(d -> d >= day).count());
   }
 
   /**
@@ -74,9 +74,13 @@ public final class DateForecast {
    */
   public Optional<LocalDate> lastDayWithChance(double chance) {
     int needed = (int) Math.ceil(chance * members - 1e-9);
-    return needed > sorted.length
+    return sorted.length == 0 || needed > sorted.length
         ? Optional.empty()
         : Optional.of(LocalDate.ofEpochDay(sorted[sorted.length - Math.max(1, needed)]));
+  }
+
+  private Share share(long years) {
+    return Share.of(members == 0 ? 0 : (double) years / members);
   }
 
   public int notReached() {

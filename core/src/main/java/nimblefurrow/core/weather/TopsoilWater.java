@@ -41,8 +41,8 @@ public final class TopsoilWater {
       DailyWeather day = trace.on(trace.first().plusDays(i));
       double pull = Sunlight.evaporationIn(day.date(), site.latitude(), day.maxF(), day.minF());
       double dryEnd = soil.wiltingIn() * 0.5;
-      double bare = 0.75 * pull * (1 - greenCover) * sheltered * wetness(water, dryEnd, soil);
-      double drunk = 0.55 * pull * greenCover * wetness(water, soil.wiltingIn(), soil);
+      double bare = 0.65 * pull * (1 - greenCover) * sheltered * wetness(water, dryEnd, soil);
+      double drunk = 0.9 * pull * greenCover * wetness(water, soil.wiltingIn(), soil);
       water = Math.max(dryEnd, water - bare - drunk) + day.rainIn();
       water = Math.min(water, SATURATION * soil.capacityIn());
       double excess = Math.max(0, water - soil.capacityIn());
