@@ -38,16 +38,23 @@ public final class EarliestClosingFirst implements SchedulePlanner {
     problem.pins().forEach(p -> pins.put(p.jobId(), p));
 
     List<Job> open = new ArrayList<>();
+    List<Job> kept = new ArrayList<>();
     for (Job job : problem.jobs()) {
       Pin pin = pins.get(job.id());
       Machine machine = pin == null ? null : machines.get(pin.machineId());
-      if (machine == null || machine.kind() != job.kind()) {
-        open.add(job);
-        continue;
-      }
+      (machine == null || machine.kind() != job.kind() ? open : kept).add(job);
+    }
+    kept.sort(Comparator.comparing((Job j) -> pins.get(j.id()).start()).thenComparing(j -> j.window().end()).thenComparing(Job::id));
+    for (Job job : kept) {
+      Pin pin = pins.get(job.id());
+      Machine machine = machines.get(pin.machineId());
       List<DayWork> days = machineDays.forced(job, machine, pin.start());
+      Reason why =
+          pin.locked()
+              ? Reason.of("locked here by hand")
+              : machineDays.whyNot(job, machine, pin.start().minusDays(1), problem.today());
       machineDays.take(job, machine, days);
-      placed.add(placement(problem, job, machine, days, pin.locked(), Reason.of("kept where it was put")));
+      placed.add(placement(problem, job, machine, days, pin.locked(), why));
     }
     open.sort(Comparator.comparing((Job j) -> j.window().end()).thenComparing(Job::id));
     for (Job job : open) {

@@ -40,6 +40,8 @@ public enum UnitSystem {
       return number(share.percent(), 0) + " %";
     } else if (figure instanceof Money money) {
       return "$" + String.format(Locale.ENGLISH, "%,.2f", money.amount());
+    } else if (figure instanceof Reason reason) {
+      return reason.in(this);
     } else if (figure instanceof Double value) {
       return number(value, 1);
     }

@@ -50,13 +50,23 @@ public final class MachineDays {
     return Optional.empty();
   }
 
-  /** Days that a job takes from a start that a person insists on, whatever the weather or load. */
+  /**
+   * Days that a job takes from a start that is given: whatever the chance of the first day, and even
+   * when another job has it; then on days that are free and may be fit.
+   */
   public List<DayWork> forced(Job job, Machine machine, LocalDate start) {
     double hoursLeft = machine.rate().hoursFor(job.area());
     List<DayWork> days = new ArrayList<>();
     for (int i = 0; i < LONGEST_JOB_DAYS && hoursLeft > 1e-6; i++) {
       LocalDate day = start.plusDays(i);
-      double countable = Math.max(fit.hours(job, day), 0.1 * FitDays.hoursPerDay(job.kind()));
+      double whole = Math.max(fit.hours(job, day), 0.1 * FitDays.hoursPerDay(job.kind()));
+      double free = 1 - taken(machine.id(), day);
+      double countable = free * whole;
+      if (countable < 0.05 && days.isEmpty()) {
+        countable = whole;
+      } else if (!days.isEmpty() && (countable < 0.05 || fit.chance(job, day) < LEAST_CHANCE)) {
+        continue;
+      }
       double hours = Math.min(hoursLeft, countable);
       days.add(new DayWork(day, hours, hours * machine.rate().acresPerHour()));
       hoursLeft -= hours;

@@ -134,6 +134,11 @@ public final class Outlook {
         day.sunMj());
   }
 
+  /** The same outlook with one trace only: enough for a season that lies wholly behind. */
+  public Outlook known() {
+    return new Outlook(today, traces.subList(0, 1), site);
+  }
+
   public LocalDate today() {
     return today;
   }

@@ -1,0 +1,24 @@
+package nimblefurrow.core.season;
+
+import java.time.LocalDate;
+import java.util.List;
+import nimblefurrow.core.quantity.Reason;
+
+/**
+ * Something that needs a person now.
+ *
+ * @param fields keys of the fields concerned
+ * @param by the day by which it matters
+ */
+public record Call(Kind kind, Reason says, Reason detail, List<String> fields, LocalDate by) {
+  /** What the person is asked to do. */
+  public enum Kind {
+    CHOOSE_COVER,
+    PLACE_SEEDING,
+    LOG_WORK,
+    DECIDE_END,
+    PLACE_END,
+    COUNT_STEMS,
+    CHANGE_PLAN
+  }
+}

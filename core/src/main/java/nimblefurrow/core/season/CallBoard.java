@@ -1,0 +1,300 @@
+package nimblefurrow.core.season;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nimblefurrow.core.cashcrop.CropKind;
+import nimblefurrow.core.cashcrop.CropStage;
+import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.seeding.SeedingWindow;
+import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.weather.WeatherTrace;
+
+/**
+ * Finds what needs a person now, from the season alone: a call is gone when its cause is, not when it
+ * was read.
+ */
+public final class CallBoard {
+  private static final int SEEDING_AHEAD_DAYS = 21;
+  private static final int CHOOSING_AHEAD_DAYS = 45;
+  private static final int GO_NO_GO_DAYS = 21;
+  private static final int COUNT_AHEAD_DAYS = 10;
+  private static final double RAIN_WANTED_IN = 0.3;
+
+  /** A field as the board sees it: what it is called, what is placed, when stems were last counted. */
+  public record Lane(
+      String key, String field, FieldSeason season, Map<String, LocalDate> placed, Optional<LocalDate> counted) {}
+
+  private record Group(CropKind crop, WayIn way) {}
+
+  private final Outlook outlook;
+  private final LocalDate today;
+
+  public CallBoard(Outlook outlook) {
+    this.outlook = outlook;
+    this.today = outlook.today();
+  }
+
+  /** All calls, the most pressing first. */
+  public List<Call> calls(List<Lane> lanes) {
+    List<Call> calls = new ArrayList<>();
+    overdue(lanes).ifPresent(calls::add);
+    calls.addAll(changePlans(lanes));
+    calls.addAll(seedings(lanes));
+    calls.addAll(endings(lanes));
+    counting(lanes).ifPresent(calls::add);
+    choosing(lanes).ifPresent(calls::add);
+    calls.sort(Comparator.comparing(Call::by));
+    return calls;
+  }
+
+  private Optional<Call> overdue(List<Lane> lanes) {
+    List<Lane> due = lanes.stream().filter(l -> l.placed().values().stream().anyMatch(d -> !d.isAfter(today))).toList();
+    if (due.isEmpty()) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        new Call(
+            Call.Kind.LOG_WORK,
+            Reason.of("{} planned for today or before: done?", counted(due.size(), "job is", "jobs are")),
+            Reason.of("Log what was done, or move it to another day."),
+            keys(due),
+            today));
+  }
+
+  /** Plans that have become impossible, or whose window will most likely stay shut. */
+  private List<Call> changePlans(List<Lane> lanes) {
+    List<Call> calls = new ArrayList<>();
+    for (Lane lane : lanes) {
+      CoverPlan plan = lane.season().field().cover().orElse(null);
+      if (plan == null || plan.ended() != null) {
+        continue;
+      }
+      SeedingWindow window = lane.season().window().orElseThrow();
+      if (plan.seeded() == null && window.impossible().isPresent()) {
+        calls.add(change(lane, window.impossible().get(), window.remedy()));
+      } else if (plan.seeded() == null && isShut(window)) {
+        calls.add(
+            change(
+                lane,
+                Reason.of("the chance is only {} that it can still be sown as planned", window.chanceAtAll()),
+                Optional.of(Reason.of("take a hardier species, another way in, or leave it out"))));
+      } else if (lane.season().route().flatMap(RouteOutlook::impossible).isPresent()) {
+        RouteOutlook route = lane.season().route().get();
+        calls.add(change(lane, route.impossible().get(), route.remedy()));
+      }
+    }
+    return calls;
+  }
+
+  private boolean isShut(SeedingWindow window) {
+    LocalDate end = window.closes().lastDayWithChance(0.5).orElse(today);
+    return end.isBefore(today) || window.chanceAtAll().fraction() < 0.35 && near(window.opens().median(), 60);
+  }
+
+  private Call change(Lane lane, Reason why, Optional<Reason> remedy) {
+    return new Call(
+        Call.Kind.CHANGE_PLAN,
+        Reason.of("{} needs another plan", lane.field()),
+        remedy.map(r -> Reason.of(sentence(why) + " " + sentence(r), joined(why, r))).orElse(why),
+        List.of(lane.key()),
+        today);
+  }
+
+  /** Windows that open or are open, not yet placed, together by crop and way in. */
+  private List<Call> seedings(List<Lane> lanes) {
+    Map<Group, List<Lane>> groups = new LinkedHashMap<>();
+    for (Lane lane : lanes) {
+      CoverPlan plan = lane.season().field().cover().orElse(null);
+      if (plan == null || plan.seeded() != null || lane.placed().containsKey(lane.key() + ":seed")) {
+        continue;
+      }
+      SeedingWindow window = lane.season().window().orElseThrow();
+      if (window.impossible().isEmpty() && !isShut(window) && near(window.opens().median(), SEEDING_AHEAD_DAYS)) {
+        groups.computeIfAbsent(new Group(lane.season().field().crop().kind(), plan.way()), g -> new ArrayList<>()).add(lane);
+      }
+    }
+    List<Call> calls = new ArrayList<>();
+    groups.forEach((group, members) -> calls.add(seeding(group, members)));
+    return calls;
+  }
+
+  private Call seeding(Group group, List<Lane> members) {
+    List<LocalDate> opens = sorted(members.stream().map(l -> l.season().window().orElseThrow().opens().median().orElse(today)).toList());
+    LocalDate first = opens.get(0);
+    LocalDate last = opens.get(opens.size() - 1);
+    LocalDate closes = sorted(members.stream().map(l -> l.season().closes().orElse(today)).toList()).get(0);
+    String who = counted(members.size(), words(group.crop()) + " field", words(group.crop()) + " fields");
+    Reason says =
+        last.isAfter(today)
+            ? Reason.of("{} " + opening(group, members.size() == 1) + " {}", who, span(first, last))
+            : Reason.of("{} can be sown now by " + wayWords(group.way()), who);
+    long days = Math.max(0, ChronoUnit.DAYS.between(first.isAfter(today) ? first : today, closes));
+    LocalDate from = first.isAfter(today) ? first : today;
+    Reason detail =
+        group.way().overTheTop()
+            ? Reason.of("Window about {} days; {} chance of {} in of rain within a week of {}.", days, rainWithin(from, 7), RAIN_WANTED_IN, from)
+            : Reason.of("Window about {} days; the first closes {}.", days, closes);
+    return new Call(Call.Kind.PLACE_SEEDING, says, detail, keys(members), closes);
+  }
+
+  private List<Call> endings(List<Lane> lanes) {
+    List<Call> calls = new ArrayList<>();
+    Map<Route, List<Lane>> byRoute = new LinkedHashMap<>();
+    for (Lane lane : lanes) {
+      CoverPlan plan = lane.season().field().cover().orElse(null);
+      RouteOutlook route = lane.season().route().orElse(null);
+      if (plan == null || plan.seeded() == null || plan.ended() != null || route == null
+          || route.impossible().isPresent() || route.route() == Route.WINTER_KILL
+          || lane.placed().keySet().stream().anyMatch(k -> k.startsWith(lane.key()) && !k.endsWith(":seed"))) {
+        continue;
+      }
+      if (near(route.opens().median().or(route::aim), GO_NO_GO_DAYS)) {
+        byRoute.computeIfAbsent(route.route(), r -> new ArrayList<>()).add(lane);
+      }
+    }
+    byRoute.forEach((route, members) -> calls.add(ending(route, members)));
+    return calls;
+  }
+
+  private Call ending(Route route, List<Lane> members) {
+    List<LocalDate> aims = sorted(members.stream().map(l -> l.season().route().flatMap(RouteOutlook::aim).orElse(today)).toList());
+    List<LocalDate> closes = sorted(members.stream().map(l -> l.season().closes().orElse(today)).toList());
+    String who = counted(members.size(), "cover", "covers");
+    boolean over = closes.get(0).isBefore(today);
+    return new Call(
+        Call.Kind.PLACE_END,
+        Reason.of("{} to " + endWords(route) + " {}", who, span(aims.get(0), aims.get(aims.size() - 1))),
+        over
+            ? Reason.of("The first window closed {}: another way of ending it may be surer.", closes.get(0))
+            : Reason.of("The first window closes {}. Put them on days and machines.", closes.get(0)),
+        keys(members),
+        aims.get(0).isBefore(today) ? today : aims.get(0));
+  }
+
+  private Optional<Call> counting(List<Lane> lanes) {
+    List<Lane> due =
+        lanes.stream()
+            .filter(l -> l.season().field().cover().filter(p -> p.route() == Route.ROLL && p.seeded() != null && p.ended() == null).isPresent())
+            .filter(l -> l.season().route().flatMap(r -> r.opens().median()).filter(d -> near(Optional.of(d), COUNT_AHEAD_DAYS)).isPresent())
+            .filter(l -> l.counted().filter(d -> d.isAfter(today.minusDays(7))).isEmpty())
+            .toList();
+    if (due.isEmpty()) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        new Call(
+            Call.Kind.COUNT_STEMS,
+            Reason.of("Count stems in {} before rolling", counted(due.size(), "field", "fields")),
+            Reason.of("Five spots of ten stems: the date follows what you see, not the calendar."),
+            keys(due),
+            today.plusDays(2)));
+  }
+
+  private Optional<Call> choosing(List<Lane> lanes) {
+    List<Lane> bare =
+        lanes.stream()
+            .filter(l -> l.season().field().cover().isEmpty())
+            .filter(l -> near(l.season().crop().when(CropStage.HARVEST).median(), CHOOSING_AHEAD_DAYS))
+            .toList();
+    if (bare.isEmpty()) {
+      return Optional.empty();
+    }
+    LocalDate soonest =
+        sorted(bare.stream().map(l -> l.season().crop().when(CropStage.HARVEST).median().orElse(today)).toList()).get(0);
+    return Optional.of(
+        new Call(
+            Call.Kind.CHOOSE_COVER,
+            Reason.of("{} no cover chosen", counted(bare.size(), "field has", "fields have")),
+            Reason.of("The first comes off about {}.", soonest),
+            keys(bare),
+            soonest.isBefore(today) ? today : soonest));
+  }
+
+  /** Chance of enough rain for small seed on the surface within some days of a date. */
+  private Share rainWithin(LocalDate from, int days) {
+    int enough = 0;
+    for (WeatherTrace trace : outlook.traces()) {
+      double rain = 0;
+      for (int i = 0; i < days; i++) {
+        rain += trace.on(from.plusDays(i)).rainIn();
+      }
+      enough += rain >= RAIN_WANTED_IN ? 1 : 0;
+    }
+    return Share.of((double) enough / outlook.traces().size());
+  }
+
+  private boolean near(Optional<LocalDate> date, int days) {
+    return date.filter(d -> !d.isAfter(today.plusDays(days)) && d.isAfter(today.minusDays(90))).isPresent();
+  }
+
+  private static String opening(Group group, boolean one) {
+    return switch (group.way()) {
+      case DRILL -> one ? "comes off for the drill about" : "come off for the drill about";
+      case INTERSEEDER -> one ? "opens for the interseeder about" : "open for the interseeder about";
+      case AIRPLANE, DRONE ->
+          (group.crop() == CropKind.SOYBEANS ? (one ? "reaches" : "reach") + " first yellow" : (one ? "opens" : "open") + " for seeding over the top")
+              + " about";
+    };
+  }
+
+  private static String wayWords(WayIn way) {
+    return way == WayIn.DRILL ? "drill" : way == WayIn.INTERSEEDER ? "interseeder" : way == WayIn.DRONE ? "drone" : "airplane";
+  }
+
+  private static String endWords(Route route) {
+    return switch (route) {
+      case EARLY_SPRAY -> "spray early by";
+      case PLANT_GREEN -> "plant green about";
+      case ROLL -> "roll about";
+      case WINTER_KILL -> "check after the winter";
+    };
+  }
+
+  private static String words(CropKind kind) {
+    return switch (kind) {
+      case CORN_GRAIN -> "corn";
+      case CORN_SILAGE -> "silage corn";
+      case SOYBEANS -> "soybean";
+      case WINTER_WHEAT -> "wheat";
+      case OATS -> "oat";
+      case OTHER -> "other";
+    };
+  }
+
+  private static Reason span(LocalDate first, LocalDate last) {
+    return first.equals(last) ? Reason.of("{}", first) : Reason.of("{} to {}", first, last);
+  }
+
+  private static String counted(int n, String one, String many) {
+    return n == 1 ? "1 " + one : n + " " + many;
+  }
+
+  private static String sentence(Reason reason) {
+    String text = reason.text();
+    return Character.toUpperCase(text.charAt(0)) + text.substring(1) + (text.endsWith(".") ? "" : ".");
+  }
+
+  private static Object[] joined(Reason a, Reason b) {
+    List<Object> all = new ArrayList<>(a.figures());
+    all.addAll(b.figures());
+    return all.toArray();
+  }
+
+  private static List<LocalDate> sorted(List<LocalDate> dates) {
+    return dates.stream().sorted().toList();
+  }
+
+  private static List<String> keys(List<Lane> lanes) {
+    return lanes.stream().map(Lane::key).toList();
+  }
+}

@@ -1,0 +1,56 @@
+package nimblefurrow.server.account;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Email;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import nimblefurrow.server.farm.Farms;
+import nimblefurrow.server.farm.Farms.FarmView;
+import nimblefurrow.server.platform.FarmUser;
+import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Starting a new farm with its first planner. */
+@RestController
+@RequestMapping("/api/farms")
+class NewFarmController {
+  record NewFarm(
+      @NotBlank @Size(max = 120) String farm,
+      @NotNull @DecimalMin("-60") @DecimalMax("60") Double latitude,
+      @NotNull @DecimalMin("-180") @DecimalMax("180") Double longitude,
+      @NotBlank @Size(max = 120) String name,
+      @NotBlank @Email @Size(max = 200) String email,
+      @NotBlank @Size(min = 10, max = 200, message = "is 10 to 200 characters") String password) {}
+
+  private final Farms farms;
+  private final Accounts accounts;
+  private final SessionController sessions;
+  private final TransactionTemplate transaction;
+
+  NewFarmController(Farms farms, Accounts accounts, SessionController sessions, TransactionTemplate transaction) {
+    this.farms = farms;
+    this.accounts = accounts;
+    this.sessions = sessions;
+    this.transaction = transaction;
+  }
+
+  @PostMapping
+  SessionController.SessionView start(@Valid @RequestBody NewFarm typed, HttpServletRequest request, HttpServletResponse response) {
+    FarmUser planner =
+        transaction.execute(
+            status -> {
+              FarmView farm = farms.start(typed.farm(), typed.latitude(), typed.longitude());
+              return accounts.add(farm.id(), typed.email(), typed.name(), typed.password(), FarmUser.Role.PLANNER);
+            });
+    sessions.enter(planner, request, response);
+    return sessions.view(planner);
+  }
+}

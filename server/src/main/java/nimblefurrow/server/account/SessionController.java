@@ -1,0 +1,116 @@
+package nimblefurrow.server.account;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.server.farm.Farms;
+import nimblefurrow.server.farm.Farms.FarmView;
+import nimblefurrow.server.platform.FarmUser;
+import nimblefurrow.server.platform.Maybe;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Signing in and out. */
+@RestController
+@RequestMapping("/api/session")
+class SessionController {
+  record SignIn(@NotBlank @Size(max = 200) String email, @NotBlank @Size(max = 200) String password) {}
+
+  record SessionView(
+      boolean signedIn,
+      @Maybe String name,
+      @Maybe FarmUser.Role role,
+      @Maybe String farm,
+      @Maybe UnitSystem units,
+      @Maybe LocalDate today,
+      @Maybe Boolean demo,
+      @Maybe String weatherSource) {}
+
+  private final Accounts accounts;
+  private final SignInFailures failures;
+  private final SecurityContextRepository contexts;
+  private final Farms farms;
+
+  SessionController(Accounts accounts, SignInFailures failures, SecurityContextRepository contexts, Farms farms) {
+    this.accounts = accounts;
+    this.failures = failures;
+    this.contexts = contexts;
+    this.farms = farms;
+  }
+
+  @GetMapping
+  SessionView who(Authentication who) {
+    return who != null && who.getPrincipal() instanceof FarmUser user
+        ? view(user)
+        : new SessionView(false, null, null, null, null, null, null, null);
+  }
+
+  @PostMapping
+  ResponseEntity<?> signIn(@Valid @RequestBody SignIn typed, HttpServletRequest request, HttpServletResponse response) {
+    String email = Accounts.normal(typed.email());
+    if (failures.tooMany(email)) {
+      return refused(HttpStatus.TOO_MANY_REQUESTS, "too many wrong passwords: wait %d minutes".formatted(SignInFailures.WITHIN.toMinutes()));
+    }
+    Optional<FarmUser> user = accounts.check(email, typed.password());
+    if (user.isEmpty()) {
+      failures.count(email);
+      return refused(HttpStatus.UNAUTHORIZED, "e-mail and password do not match");
+    }
+    failures.forget(email);
+    enter(user.get(), request, response);
+    return ResponseEntity.ok(view(user.get()));
+  }
+
+  @DeleteMapping
+  void signOut(HttpServletRequest request) {
+    HttpSession session = request.getSession(false);
+    if (session != null) {
+      session.invalidate();
+    }
+    SecurityContextHolder.clearContext();
+  }
+
+  /** Opens a fresh session for a user, so that an earlier session id is worth nothing. */
+  void enter(FarmUser user, HttpServletRequest request, HttpServletResponse response) {
+    HttpSession earlier = request.getSession(false);
+    if (earlier != null) {
+      earlier.invalidate();
+    }
+    SecurityContext context = SecurityContextHolder.createEmptyContext();
+    context.setAuthentication(
+        UsernamePasswordAuthenticationToken.authenticated(
+            user, null, List.of(new SimpleGrantedAuthority("ROLE_" + user.role()))));
+    SecurityContextHolder.setContext(context);
+    contexts.saveContext(context, request, response);
+  }
+
+  SessionView view(FarmUser user) {
+    FarmView farm = farms.view(user.farmId());
+    return new SessionView(
+        true, user.name(), user.role(), farm.name(), farm.units(), farms.today(farm), farm.demo(), farm.weatherSource().name());
+  }
+
+  private static ResponseEntity<ProblemDetail> refused(HttpStatus status, String said) {
+    return ResponseEntity.status(status).body(ProblemDetail.forStatusAndDetail(status, said));
+  }
+}

@@ -1,0 +1,2 @@
+/** Signing in and out, new farms, who may do what. */
+package nimblefurrow.server.account;

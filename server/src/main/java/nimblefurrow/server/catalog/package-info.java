@@ -1,0 +1,2 @@
+/** The species that the farm can choose from. */
+package nimblefurrow.server.catalog;

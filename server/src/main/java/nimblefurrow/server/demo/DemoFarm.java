@@ -1,0 +1,170 @@
+package nimblefurrow.server.demo;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import nimblefurrow.core.cashcrop.CropKind;
+import nimblefurrow.core.cover.FigureTable;
+import nimblefurrow.core.land.Boundary;
+import nimblefurrow.core.schedule.MachineKind;
+import nimblefurrow.core.seeding.Goal;
+import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.weather.SoilTexture;
+import nimblefurrow.server.account.Accounts;
+import nimblefurrow.server.farm.Chains;
+import nimblefurrow.server.farm.CoverDetails;
+import nimblefurrow.server.farm.CropDetails;
+import nimblefurrow.server.farm.Drainage;
+import nimblefurrow.server.farm.Farms;
+import nimblefurrow.server.farm.Farms.FarmView;
+import nimblefurrow.server.farm.Fields;
+import nimblefurrow.server.farm.Fields.FieldView;
+import nimblefurrow.server.farm.Fields.Land;
+import nimblefurrow.server.farm.Machines;
+import nimblefurrow.server.farm.SeedLots;
+import nimblefurrow.server.farm.SeedLots.TypedLot;
+import nimblefurrow.server.platform.FarmUser;
+import org.apache.commons.csv.CSVRecord;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Builds the demo farm: land, crops, covers, machines, seed, and what was logged by its weather. */
+@Service
+public class DemoFarm {
+  public static final String PLANNER = "wren@sorrelbend.example";
+  public static final String OPERATOR = "otis@sorrelbend.example";
+  public static final String PASSWORD = "cover-the-ground";
+  private static final long STATION = 208;
+  private static final LocalDate FIRST_DAY = LocalDate.of(2026, 9, 2);
+
+  private final Farms farms;
+  private final Fields fields;
+  private final Chains chains;
+  private final Machines machines;
+  private final SeedLots lots;
+  private final Accounts accounts;
+  private final DemoLog log;
+
+  DemoFarm(Farms farms, Fields fields, Chains chains, Machines machines, SeedLots lots, Accounts accounts, DemoLog log) {
+    this.farms = farms;
+    this.fields = fields;
+    this.chains = chains;
+    this.machines = machines;
+    this.lots = lots;
+    this.accounts = accounts;
+    this.log = log;
+  }
+
+  /** The invented Sorrel Bend Farm with its 28 fields. */
+  @Transactional
+  public void build() {
+    build("Sorrel Bend Farm", PLANNER, OPERATOR, 28);
+  }
+
+  /** A farm with more fields of the same kind, for measuring. */
+  @Transactional
+  public UUID build(String name, String planner, String operator, int count) {
+    FarmView farm = farms.startDemo(name, 40.0, -97.0, STATION, FIRST_DAY);
+    accounts.add(farm.id(), planner, "Wren Abara", PASSWORD, FarmUser.Role.PLANNER);
+    accounts.add(farm.id(), operator, "Otis Lindqvist", PASSWORD, FarmUser.Role.OPERATOR);
+    fields.addFarmstead(farm.id(), "Home place", 39.969, -97.078);
+    fields.addFarmstead(farm.id(), "Creek place", 39.969, -97.002);
+    fields.addFarmstead(farm.id(), "North place", 40.041, -97.042);
+    machines(farm.id());
+    seed(farm.id());
+    List<CSVRecord> rows = FigureTable.shipped(DemoFarm.class, "/demo/fields.csv").rows();
+    for (int i = 0; i < count; i++) {
+      field(farm, rows.get(i % rows.size()), i / rows.size());
+    }
+    return farm.id();
+  }
+
+  private void machines(UUID farm) {
+    machines.add(farm, "15 ft drill", MachineKind.DRILL, 6.4, false, 17);
+    machines.add(farm, "Six-row interseeder", MachineKind.INTERSEEDER, 8, false, 14);
+    machines.add(farm, "Meadowlark Air (hired)", MachineKind.AIRPLANE, 95, true, 16.5);
+    machines.add(farm, "Juniper Drone Crew (hired)", MachineKind.DRONE, 22, true, 15);
+    machines.add(farm, "20 ft roller-crimper", MachineKind.ROLLER, 9, false, 9);
+    machines.add(farm, "90 ft sprayer", MachineKind.SPRAYER, 45, false, 8);
+    machines.add(farm, "Eight-row planter", MachineKind.PLANTER, 14, false, 19);
+  }
+
+  private void seed(UUID farm) {
+    lots.add(farm, new TypedLot("cereal-rye", "Rye A-26", 98, 85, 0, LocalDate.of(2026, 5, 20), 42_000));
+    lots.add(farm, new TypedLot("winter-triticale", "Triticale T-26", 97, 88, 0, LocalDate.of(2026, 5, 28), 6_000));
+    lots.add(farm, new TypedLot("oats", "Bin oats", 96, 90, 0, LocalDate.of(2026, 2, 3), 5_500));
+    lots.add(farm, new TypedLot("hairy-vetch", "Vetch 7", 98, 72, 16, LocalDate.of(2025, 12, 1), 1_800));
+    lots.add(farm, new TypedLot("crimson-clover", "Clover 3", 99, 86, 6, LocalDate.of(2026, 3, 18), 1_400));
+  }
+
+  private void field(FarmView farm, CSVRecord row, int copy) {
+    String name = row.get("name") + (copy == 0 ? "" : " " + (copy + 1));
+    double x = FigureTable.number(row, "x") + (copy % 5) * 7;
+    double y = FigureTable.number(row, "y") + (copy / 5) * 7;
+    Boundary boundary =
+        Boundary.of(name, DemoShapes.shape(row.get("shape"), x, y, FigureTable.number(row, "w"), FigureTable.number(row, "h")));
+    FieldView field =
+        fields.add(
+            farm.id(),
+            boundary,
+            new Land(
+                name, row.get("farmstead"), SoilTexture.valueOf(row.get("soil")), Drainage.valueOf(row.get("drainage")), row.get("tiled").equals("yes"),
+                row.get("organic").equals("yes"), FigureTable.number(row, "slope"), ""));
+    chain(farm, field, row);
+    log.write(farm, field, chains.of(farm.id(), field.id()));
+  }
+
+  /** Two seasons behind, the running one, and the crop to come. */
+  private void chain(FarmView farm, FieldView field, CSVRecord row) {
+    CropKind before = CropKind.valueOf(row.get("crop25"));
+    CropKind now = CropKind.valueOf(row.get("crop26"));
+    LocalDate planted = LocalDate.parse(row.get("planted"));
+    boolean hadCover = !row.get("cover25").isBlank();
+    LocalDate plantedBefore = before == CropKind.WINTER_WHEAT ? LocalDate.of(2024, 10, 3) : planted.withYear(2025).minusDays(1);
+    if (hadCover) {
+      CropKind first = before == CropKind.SOYBEANS ? CropKind.CORN_GRAIN : CropKind.SOYBEANS;
+      LocalDate plantedFirst = LocalDate.of(2024, 5, 6);
+      chains.addCrop(farm.id(), field.id(), plantedFirst, crop(first, first.corn() ? 104 : 2.4));
+      cover(farm, field, plantedFirst, rye(WayIn.DRILL, Route.EARLY_SPRAY));
+    }
+    chains.addCrop(farm.id(), field.id(), plantedBefore, crop(before, before.corn() ? 103 : 2.4));
+    if (hadCover) {
+      cover(farm, field, plantedBefore, rye(WayIn.DRILL, Route.EARLY_SPRAY));
+    }
+    chains.addCrop(farm.id(), field.id(), planted, crop(now, FigureTable.number(row, "maturity")));
+    if (!row.get("cover26").isBlank()) {
+      cover(
+          farm,
+          field,
+          planted,
+          new CoverDetails(
+              Goal.valueOf(row.get("goal")), Route.valueOf(row.get("route")), WayIn.valueOf(row.get("way")), members(row.get("cover26")), null));
+    }
+    CropKind next = CropKind.valueOf(row.get("next"));
+    chains.addCrop(farm.id(), field.id(), LocalDate.parse(row.get("next_planted")), crop(next, next.corn() ? 105 : 2.4));
+  }
+
+  private void cover(FarmView farm, FieldView field, LocalDate cropPlanted, CoverDetails cover) {
+    chains.putCover(farm.id(), field.id(), cropPlanted.plusDays(1), cover, java.util.Optional.empty());
+  }
+
+  private static CoverDetails rye(WayIn way, Route route) {
+    return new CoverDetails(Goal.KEEP_NITROGEN, route, way, members("cereal-rye:1"), null);
+  }
+
+  private static CropDetails crop(CropKind kind, double maturity) {
+    return new CropDetails(kind, maturity, 20, Map.of());
+  }
+
+  private static List<CoverDetails.MemberDetails> members(String text) {
+    List<CoverDetails.MemberDetails> members = new ArrayList<>();
+    for (String member : text.split(";")) {
+      String[] parts = member.split(":");
+      members.add(new CoverDetails.MemberDetails(parts[0], Double.parseDouble(parts[1]), null));
+    }
+    return members;
+  }
+}

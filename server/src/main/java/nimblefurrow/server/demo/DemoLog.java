@@ -1,0 +1,131 @@
+package nimblefurrow.server.demo;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import nimblefurrow.core.cashcrop.CropKind;
+import nimblefurrow.core.cashcrop.CropStage;
+import nimblefurrow.core.season.CoverPlan;
+import nimblefurrow.core.season.FieldCase;
+import nimblefurrow.core.season.FieldSeason;
+import nimblefurrow.core.season.SeasonComposer;
+import nimblefurrow.core.seeding.HouseRules;
+import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.termination.NextCrop;
+import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.weather.DailyWeather;
+import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.weather.WeatherGenerator;
+import nimblefurrow.core.weather.WeatherRecord;
+import nimblefurrow.server.farm.Chains.Link;
+import nimblefurrow.server.farm.CoverDetails;
+import nimblefurrow.server.farm.Farms.FarmView;
+import nimblefurrow.server.farm.Fields.FieldView;
+import nimblefurrow.server.farm.LinkKind;
+import nimblefurrow.server.journal.EntryDetails;
+import nimblefurrow.server.journal.EntryKind;
+import nimblefurrow.server.journal.Journal;
+import nimblefurrow.server.journal.Journal.NewEntry;
+import org.springframework.stereotype.Component;
+
+/**
+ * Writes the demo's log as its own weather would have had it: crops come off when ripe, covers are
+ * sown when the window is best and ended when ready. Nobody on the demo sees an entry before its day.
+ */
+@Component
+class DemoLog {
+  private static final LocalDate END = LocalDate.of(2027, 12, 31);
+
+  private final Journal journal;
+  private Outlook known;
+
+  DemoLog(Journal journal) {
+    this.journal = journal;
+  }
+
+  void write(FarmView farm, FieldView field, List<Link> chain) {
+    Outlook outlook = known(farm);
+    SeasonComposer composer = new SeasonComposer(outlook, HouseRules.USUAL);
+    for (int i = 0; i < chain.size(); i++) {
+      if (chain.get(i).kind() != LinkKind.CROP) {
+        continue;
+      }
+      Link crop = chain.get(i);
+      Optional<Link> cover = i + 1 < chain.size() && chain.get(i + 1).kind() == LinkKind.COVER ? Optional.of(chain.get(i + 1)) : Optional.empty();
+      int next = i + (cover.isPresent() ? 2 : 1);
+      if (next < chain.size()) {
+        season(farm, field, crop, cover, chain.get(next), composer, outlook);
+      }
+    }
+  }
+
+  private void season(FarmView farm, FieldView field, Link crop, Optional<Link> cover, Link next, SeasonComposer composer, Outlook outlook) {
+    NextCrop following = new NextCrop(next.crop().kind(), next.starts());
+    Optional<CoverPlan> plan = cover.map(c -> plan(c.cover()));
+    FieldCase field0 = new FieldCase(field.facts(), crop.crop().planting(crop.starts(), null, List.of()), plan, following);
+    FieldSeason season = composer.compose(field0);
+    LocalDate harvest = season.crop().when(CropStage.HARVEST).median().orElse(null);
+    if (harvest != null) {
+      add(farm, field, crop, EntryKind.HARVESTED, harvest, field.acres(), null, "", details(null, harvested(crop.crop().kind(), field), outlook, harvest));
+    }
+    if (cover.isEmpty()) {
+      return;
+    }
+    LocalDate sown = sown(season, plan.get(), harvest, field);
+    double pounds = cover.get().cover().members().stream().mapToDouble(m -> m.share() * 72).sum() * field.acres();
+    add(farm, field, cover.get(), EntryKind.SEEDED, sown, field.acres(), pounds, "Rye A-26", details(null, null, outlook, sown));
+    FieldSeason growing = composer.compose(field0.with(plan.get().sown(sown)));
+    growing.route().filter(r -> r.impossible().isEmpty()).flatMap(r -> r.aim()).filter(d -> d.isAfter(sown)).ifPresent(
+        aim -> {
+          Route route = plan.get().route();
+          LocalDate ended = route == Route.WINTER_KILL ? aim : aim.plusDays(Math.floorMod(field.name().hashCode(), 4));
+          add(farm, field, cover.get(), EntryKind.ENDED, ended, field.acres(), null, "", details(route, null, outlook, ended));
+        });
+  }
+
+  /** Drills follow the combine by some days; what flies goes when the window is best. */
+  private static LocalDate sown(FieldSeason season, CoverPlan plan, LocalDate harvest, FieldView field) {
+    if (plan.way() == WayIn.DRILL && harvest != null) {
+      int lag = plan.mix().winterHardy().isEmpty() || harvest.getMonthValue() < 9 ? 9 : 5;
+      LocalDate day = harvest.plusDays(lag + Math.floorMod(field.name().hashCode(), 5));
+      return day.getMonthValue() < 8 ? LocalDate.of(day.getYear(), 8, 12) : day;
+    }
+    return season.window().flatMap(w -> w.pencilled()).orElse(harvest).plusDays(1);
+  }
+
+  static CoverPlan plan(CoverDetails details) {
+    return CoverPlan.of(details.mix(), details.goal(), details.way(), details.route()).planned(details.planned());
+  }
+
+  private void add(
+      FarmView farm, FieldView field, Link link, EntryKind kind, LocalDate day, Double acres, Double pounds, String lot, EntryDetails details) {
+    journal.add(farm.id(), new NewEntry(field.id(), link.id(), kind, day, (UUID) null, acres, pounds, lot, "", "Otis Lindqvist", details));
+  }
+
+  private static EntryDetails details(Route route, Double yieldPerAcre, Outlook outlook, LocalDate day) {
+    DailyWeather w = outlook.traces().get(0).on(day);
+    return new EntryDetails(
+        null, route, null, null, null, null, null, null, null, yieldPerAcre, new EntryDetails.DayWeather(w.maxF(), w.minF(), w.rainIn(), w.windMph()));
+  }
+
+  /** Invented but steady yields: tons for silage, bushels otherwise. */
+  private static Double harvested(CropKind kind, FieldView field) {
+    int luck = Math.floorMod(field.name().hashCode() / 7, 21) - 10;
+    return switch (kind) {
+      case CORN_GRAIN -> 188.0 + 2 * luck;
+      case CORN_SILAGE -> 21.0 + luck / 5.0;
+      case SOYBEANS -> 56.0 + luck / 2.0;
+      default -> 68.0 + luck;
+    };
+  }
+
+  /** The station's whole record as one trace: only the log's writer may look ahead. */
+  private Outlook known(FarmView farm) {
+    if (known == null) {
+      WeatherRecord all = new WeatherGenerator(farm.site().latitude(), farm.stationSeed()).generate(LocalDate.of(1998, 1, 1), LocalDate.of(2028, 12, 31));
+      known = Outlook.of(farm.site(), all, all, List.of(), END, LocalDate.of(2024, 1, 1), END).known();
+    }
+    return known;
+  }
+}

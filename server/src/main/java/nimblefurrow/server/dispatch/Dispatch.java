@@ -1,0 +1,114 @@
+package nimblefurrow.server.dispatch;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.schedule.Job;
+import nimblefurrow.core.schedule.Machine;
+import nimblefurrow.core.schedule.Pin;
+import nimblefurrow.core.schedule.Placement;
+import nimblefurrow.core.schedule.Schedule;
+import nimblefurrow.core.schedule.SchedulePlanner;
+import nimblefurrow.core.schedule.ScheduleProblem;
+import nimblefurrow.core.schedule.WhatIf;
+import nimblefurrow.core.season.FieldJobs;
+import nimblefurrow.server.farm.Machines;
+import nimblefurrow.server.farm.Machines.MachineView;
+import nimblefurrow.server.placement.Placements;
+import nimblefurrow.server.platform.NotOnThisFarm;
+import nimblefurrow.server.season.FieldSeasons;
+import nimblefurrow.server.season.Seasons;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Loads jobs and machines, lets the planner place them, keeps what it or a person decided. */
+@Service
+public class Dispatch {
+  /** The farm's jobs as they stand: all of them, those with a place laid out, the rest not. */
+  public record Board(
+      Seasons.FarmSeason season, List<Job> jobs, Map<String, FieldSeasons> fieldOf, List<MachineView> machines, ScheduleProblem problem, Schedule placed, Schedule wouldBe) {
+    public Job job(String id) {
+      return jobs.stream().filter(j -> j.id().equals(id)).findFirst().orElseThrow(() -> new NotOnThisFarm("open job"));
+    }
+  }
+
+  private final Seasons seasons;
+  private final Machines machines;
+  private final Placements placements;
+  private final SchedulePlanner planner;
+
+  Dispatch(Seasons seasons, Machines machines, Placements placements, SchedulePlanner planner) {
+    this.seasons = seasons;
+    this.machines = machines;
+    this.placements = placements;
+    this.planner = planner;
+  }
+
+  @Transactional(readOnly = true)
+  public Board board(UUID farmId) {
+    Seasons.FarmSeason season =
+        seasons.of(farmId).orElseThrow(() -> new NotOnThisFarm("weather yet: import it or take the simulated station"));
+    List<Job> jobs = new ArrayList<>();
+    Map<String, FieldSeasons> fieldOf = new HashMap<>();
+    for (FieldSeasons field : season.fields()) {
+      for (Job job : FieldJobs.of(field.key(), field.field().name(), field.now())) {
+        jobs.add(job);
+        fieldOf.put(job.id(), field);
+      }
+    }
+    List<MachineView> all = machines.all(farmId);
+    List<Machine> rigs = all.stream().map(MachineView::machine).toList();
+    List<Pin> pins = placements.all(farmId);
+    ScheduleProblem problem = new ScheduleProblem(season.weather().today(), jobs, rigs, season.weather().fit(), pins);
+    Schedule whole = planner.plan(problem);
+    List<String> pinned = pins.stream().map(Pin::jobId).toList();
+    List<Placement> placed = whole.placed().stream().filter(p -> pinned.contains(p.jobId())).toList();
+    return new Board(season, jobs, fieldOf, all, problem, new Schedule(placed, List.of()), whole);
+  }
+
+  /** Places every open job anew; locked ones stay, and jobs that find no place lose the one they had. */
+  @Transactional
+  public void planAll(UUID farmId) {
+    Board board = board(farmId);
+    List<Pin> locked = board.problem().pins().stream().filter(Pin::locked).toList();
+    Schedule plan = planner.plan(board.problem().pinned(locked));
+    List<Pin> pins =
+        plan.placed().stream().map(p -> new Pin(p.jobId(), p.machineId(), p.start(), p.locked())).toList();
+    placements.change(farmId, "plan it", pins, plan.unplaced().stream().map(u -> u.jobId()).toList());
+  }
+
+  @Transactional(readOnly = true)
+  public WhatIf whatIf(UUID farmId, String jobId, UUID machineId, LocalDate day) {
+    Board board = board(farmId);
+    return WhatIf.of(board.problem(), board.placed(), board.job(jobId), machine(board, machineId), day);
+  }
+
+  /** Puts a job on a machine and day; one that ends after its window only when that is accepted. */
+  @Transactional
+  public void place(UUID farmId, String jobId, UUID machineId, LocalDate day, boolean lock, boolean acceptLate) {
+    Board board = board(farmId);
+    Job job = board.job(jobId);
+    WhatIf told = WhatIf.of(board.problem(), board.placed(), job, machine(board, machineId), day);
+    if (told.late() && !acceptLate) {
+      throw new OutOfRange("day", "%s would end after its window: accept it as late, or choose an earlier day".formatted(job.field()));
+    }
+    placements.change(farmId, "move " + job.field(), List.of(new Pin(jobId, machineId.toString(), day, lock)), List.of());
+  }
+
+  @Transactional
+  public void takeOff(UUID farmId, String jobId) {
+    Job job = board(farmId).job(jobId);
+    placements.change(farmId, "take off " + job.field(), List.of(), List.of(jobId));
+  }
+
+  private static Machine machine(Board board, UUID id) {
+    return board.problem().machines().stream()
+        .filter(m -> m.id().equals(id.toString()))
+        .findFirst()
+        .orElseThrow(() -> new NotOnThisFarm("machine"));
+  }
+}

@@ -1,0 +1,199 @@
+package nimblefurrow.server.dispatch;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.schedule.FitDays;
+import nimblefurrow.core.schedule.Job;
+import nimblefurrow.core.schedule.MachineKind;
+import nimblefurrow.core.schedule.Placement;
+import nimblefurrow.core.schedule.Unplaced;
+import nimblefurrow.core.schedule.WhatIf;
+import nimblefurrow.server.farm.Machines.MachineView;
+import nimblefurrow.server.placement.Placements;
+import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.season.FieldSeasons;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The dispatch board. */
+@RestController
+@RequestMapping("/api/dispatch")
+class DispatchController {
+  record BoardView(
+      LocalDate today,
+      List<MachineView> machines,
+      List<JobView> jobs,
+      List<FitRow> fit,
+      @Maybe String undo,
+      @Maybe String redo) {}
+
+  record JobView(
+      String id,
+      UUID fieldId,
+      String field,
+      String farmstead,
+      MachineKind kind,
+      String words,
+      @Maybe String cover,
+      double acres,
+      @Maybe LocalDate opens,
+      @Maybe LocalDate closes,
+      @Maybe PlaceView place,
+      @Maybe String unplaced) {}
+
+  record PlaceView(UUID machineId, List<DayView> days, boolean locked, boolean late, int fitChance, String why) {}
+
+  record DayView(LocalDate day, double hours, double acres) {}
+
+  /** Chance (%) that a day is fit for a kind of machine on the farm's commonest soil. */
+  record FitRow(MachineKind kind, LocalDate first, int[] chances) {}
+
+  record MoveForm(@NotNull UUID machineId, @NotNull LocalDate day, boolean locked, boolean acceptLate) {}
+
+  record WhatIfForm(@NotBlank String jobId, @NotNull UUID machineId, @NotNull LocalDate day) {}
+
+  record WhatIfView(List<DayView> days, int chanceOpen, int chanceFit, boolean late, List<String> crowds, List<String> says) {}
+
+  private static final int FIT_DAYS = 60;
+
+  private final Dispatch dispatch;
+  private final Placements placements;
+  private final CurrentFarm current;
+
+  DispatchController(Dispatch dispatch, Placements placements, CurrentFarm current) {
+    this.dispatch = dispatch;
+    this.placements = placements;
+    this.current = current;
+  }
+
+  /** The board; fit chances for 60 days from a first day (today when none is given). */
+  @GetMapping
+  BoardView board(@RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate from) {
+    return view(dispatch.board(current.id()), from);
+  }
+
+  @PostMapping("/plan")
+  BoardView plan() {
+    dispatch.planAll(current.id());
+    return board(null);
+  }
+
+  @PostMapping("/what-if")
+  WhatIfView whatIf(@Valid @RequestBody WhatIfForm form) {
+    WhatIf told = dispatch.whatIf(current.id(), form.jobId(), form.machineId(), form.day());
+    Dispatch.Board board = dispatch.board(current.id());
+    UnitSystem units = board.season().farm().units();
+    return new WhatIfView(
+        told.days().stream().map(d -> new DayView(d.date(), d.hours(), d.acres())).toList(),
+        percent(told.chanceOpen()),
+        percent(told.chanceFit()),
+        told.late(),
+        told.crowds().stream().map(id -> board.job(id).field()).distinct().toList(),
+        told.says().stream().map(r -> r.in(units)).toList());
+  }
+
+  @PutMapping("/jobs/{jobId}")
+  BoardView place(@PathVariable String jobId, @Valid @RequestBody MoveForm form) {
+    dispatch.place(current.id(), jobId, form.machineId(), form.day(), form.locked(), form.acceptLate());
+    return board(null);
+  }
+
+  @DeleteMapping("/jobs/{jobId}")
+  BoardView takeOff(@PathVariable String jobId) {
+    dispatch.takeOff(current.id(), jobId);
+    return board(null);
+  }
+
+  @PostMapping("/undo")
+  BoardView undo() {
+    placements.undo(current.id());
+    return board(null);
+  }
+
+  @PostMapping("/redo")
+  BoardView redo() {
+    placements.redo(current.id());
+    return board(null);
+  }
+
+  private BoardView view(Dispatch.Board board, LocalDate from) {
+    LocalDate today = board.season().weather().today();
+    UnitSystem units = board.season().farm().units();
+    Map<String, String> reasons =
+        board.wouldBe().unplaced().stream().collect(Collectors.toMap(Unplaced::jobId, u -> u.why().in(units)));
+    List<JobView> jobs = new ArrayList<>();
+    for (Job job : board.jobs()) {
+      FieldSeasons field = board.fieldOf().get(job.id());
+      jobs.add(
+          new JobView(
+              job.id(),
+              field.field().id(),
+              job.field(),
+              field.field().farmstead(),
+              job.kind(),
+              job.kind().words(),
+              field.now().field().cover().map(c -> c.mix().name()).orElse(null),
+              job.area().acres(),
+              job.window().opens().median().orElse(null),
+              job.window().closes().lastDayWithChance(0.8).or(() -> job.window().closes().median()).orElse(null),
+              board.placed().of(job.id()).map(p -> place(p, units)).orElse(null),
+              reasons.get(job.id())));
+    }
+    return new BoardView(
+        today,
+        board.machines(),
+        jobs,
+        fit(board, from == null ? today : from),
+        placements.undoable(current.id()).orElse(null),
+        placements.redoable(current.id()).orElse(null));
+  }
+
+  private static PlaceView place(Placement p, UnitSystem units) {
+    return new PlaceView(
+        UUID.fromString(p.machineId()),
+        p.days().stream().map(d -> new DayView(d.date(), d.hours(), d.acres())).toList(),
+        p.locked(),
+        p.late(),
+        percent(p.fitChance()),
+        p.why().in(units));
+  }
+
+  /** One row for each kind of machine that has a job, asked of that kind's first job. */
+  private static List<FitRow> fit(Dispatch.Board board, LocalDate from) {
+    FitDays fit = board.season().weather().fit();
+    Map<MachineKind, Job> sample = new LinkedHashMap<>();
+    board.jobs().forEach(j -> sample.putIfAbsent(j.kind(), j));
+    List<FitRow> rows = new ArrayList<>();
+    sample.forEach(
+        (kind, job) -> {
+          int[] chances = new int[FIT_DAYS];
+          for (int i = 0; i < FIT_DAYS; i++) {
+            chances[i] = percent(fit.chance(job, from.plusDays(i)));
+          }
+          rows.add(new FitRow(kind, from, chances));
+        });
+    return rows;
+  }
+
+  private static int percent(double share) {
+    return (int) Math.round(100 * share);
+  }
+}

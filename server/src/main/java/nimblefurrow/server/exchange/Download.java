@@ -1,0 +1,18 @@
+package nimblefurrow.server.exchange;
+
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+
+/** A file to keep. */
+final class Download {
+  private Download() {}
+
+  static ResponseEntity<byte[]> of(String name, String type, byte[] content) {
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString())
+        .contentType(MediaType.parseMediaType(type))
+        .body(content);
+  }
+}

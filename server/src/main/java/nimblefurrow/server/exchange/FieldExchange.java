@@ -1,0 +1,132 @@
+package nimblefurrow.server.exchange;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import nimblefurrow.core.land.Boundary;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.weather.SoilTexture;
+import nimblefurrow.server.farm.Drainage;
+import nimblefurrow.server.farm.Fields;
+import nimblefurrow.server.farm.Fields.FieldView;
+import nimblefurrow.server.farm.Fields.Land;
+import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.Maybe;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Fields from GeoJSON and KML, previewed before they are kept; fields as GeoJSON. */
+@RestController
+@RequestMapping("/api/exchange/fields")
+class FieldExchange {
+  private static final int MOST_FEATURES = 2000;
+
+  record Preview(List<PreviewField> fields, int good, int refused, double acres, boolean saved) {}
+
+  record PreviewField(String name, @Maybe Double acres, @Maybe String boundary, @Maybe String problem) {}
+
+  private final Fields fields;
+  private final CurrentFarm current;
+  private final JsonMapper json;
+  private final TransactionTemplate transaction;
+
+  FieldExchange(Fields fields, CurrentFarm current, JsonMapper json, TransactionTemplate transaction) {
+    this.fields = fields;
+    this.current = current;
+    this.json = json;
+    this.transaction = transaction;
+  }
+
+  /** Reads a file and shows what is in it; with {@code save} keeps every good field, all or none. */
+  @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+  Preview bring(@RequestPart("file") MultipartFile file, @RequestParam(defaultValue = "false") boolean save) throws IOException {
+    List<ReadFeature> read = read(file.getBytes());
+    Set<String> taken = new HashSet<>();
+    fields.all(current.id()).forEach(f -> taken.add(f.name().toLowerCase()));
+    List<PreviewField> preview = new ArrayList<>();
+    List<Boundary> boundaries = new ArrayList<>();
+    for (ReadFeature feature : read) {
+      try {
+        if (feature.problem() != null) {
+          throw new OutOfRange("boundary", feature.problem());
+        }
+        Boundary boundary = Boundary.of(feature.name(), feature.shape());
+        if (!taken.add(feature.name().toLowerCase())) {
+          throw new OutOfRange("name", "there is a field “" + feature.name() + "” already");
+        }
+        preview.add(new PreviewField(feature.name(), boundary.area().acres(), outline(boundary), null));
+        boundaries.add(boundary);
+      } catch (OutOfRange refused) {
+        preview.add(new PreviewField(feature.name(), null, null, refused.getMessage()));
+        boundaries.add(null);
+      }
+    }
+    if (save) {
+      transaction.executeWithoutResult(status -> keep(preview, boundaries));
+    }
+    int good = (int) preview.stream().filter(p -> p.problem() == null).count();
+    double acres = preview.stream().filter(p -> p.acres() != null).mapToDouble(PreviewField::acres).sum();
+    return new Preview(preview, good, preview.size() - good, acres, save);
+  }
+
+  @GetMapping(produces = "application/geo+json")
+  ResponseEntity<byte[]> all() {
+    ObjectNode collection = json.createObjectNode().put("type", "FeatureCollection");
+    ArrayNode features = collection.putArray("features");
+    for (FieldView field : fields.all(current.id())) {
+      ObjectNode feature = features.addObject().put("type", "Feature").put("id", field.id().toString());
+      feature.putObject("properties")
+          .put("name", field.name())
+          .put("farmstead", field.farmstead())
+          .put("acres", Math.round(field.acres() * 1000) / 1000.0)
+          .put("soil", field.soil().name())
+          .put("tiled", field.tiled())
+          .put("organic", field.organic());
+      feature.set("geometry", json.readTree(field.boundary()));
+    }
+    return Download.of("fields.geojson", "application/geo+json", json.writeValueAsBytes(collection));
+  }
+
+  private void keep(List<PreviewField> preview, List<Boundary> boundaries) {
+    UUID farm = current.id();
+    for (int i = 0; i < preview.size(); i++) {
+      if (boundaries.get(i) != null) {
+        Land land = new Land(preview.get(i).name(), "", SoilTexture.SILT_LOAM, Drainage.MODERATE, false, false, 0, "");
+        fields.add(farm, boundaries.get(i), land);
+      }
+    }
+  }
+
+  private List<ReadFeature> read(byte[] file) {
+    String start = new String(file, 0, Math.min(file.length, 200), StandardCharsets.UTF_8).strip();
+    List<ReadFeature> read = start.startsWith("<") || start.startsWith("\uFEFF<") ? KmlFields.read(file) : GeoJsonFields.read(file, json);
+    if (read.isEmpty()) {
+      throw new OutOfRange("file", "there is no field boundary in this file");
+    }
+    if (read.size() > MOST_FEATURES) {
+      throw new OutOfRange("file", "a file holds at most %,d fields, got %,d".formatted(MOST_FEATURES, read.size()));
+    }
+    return read;
+  }
+
+  private static String outline(Boundary boundary) {
+    var writer = new org.locationtech.jts.io.geojson.GeoJsonWriter(6);
+    writer.setEncodeCRS(false);
+    return writer.write(boundary.shape());
+  }
+}

@@ -1,0 +1,103 @@
+package nimblefurrow.server.farm;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import nimblefurrow.server.platform.Conflict;
+import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.NotOnThisFarm;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The chain of crops and covers of each field, over the years. */
+@Service
+public class Chains {
+  /** A link; a crop starts when planted, a cover when its season's seeding may begin. */
+  public record Link(
+      UUID id, UUID fieldId, LinkKind kind, LocalDate starts, @Maybe CropDetails crop, @Maybe CoverDetails cover, int version) {}
+
+  private final ChainLinks links;
+  private final Fields fields;
+
+  Chains(ChainLinks links, Fields fields) {
+    this.links = links;
+    this.fields = fields;
+  }
+
+  /** Every field's chain in order, by field. */
+  @Transactional(readOnly = true)
+  public Map<UUID, List<Link>> all(UUID farmId) {
+    Map<UUID, List<Link>> chains = new LinkedHashMap<>();
+    for (ChainLink link : links.findByFarmIdOrderByFieldIdAscStartsAsc(farmId)) {
+      chains.computeIfAbsent(link.fieldId, f -> new ArrayList<>()).add(view(link));
+    }
+    return chains;
+  }
+
+  @Transactional(readOnly = true)
+  public List<Link> of(UUID farmId, UUID fieldId) {
+    return links.findByFarmIdAndFieldIdOrderByStarts(farmId, fieldId).stream().map(Chains::view).toList();
+  }
+
+  @Transactional(readOnly = true)
+  public Link one(UUID farmId, UUID id) {
+    return view(row(farmId, id));
+  }
+
+  @Transactional
+  public Link addCrop(UUID farmId, UUID fieldId, LocalDate planted, CropDetails crop) {
+    fields.one(farmId, fieldId);
+    crop.planting(planted, null, List.of()); // refuses what cannot be
+    return view(links.save(new ChainLink(farmId, fieldId, planted, crop, null)));
+  }
+
+  @Transactional
+  public Link changeCrop(UUID farmId, UUID id, LocalDate planted, CropDetails crop, int version) {
+    crop.planting(planted, null, List.of());
+    ChainLink link = fresh(farmId, id, version, LinkKind.CROP);
+    link.starts = planted;
+    link.crop = crop;
+    return view(link);
+  }
+
+  /** Puts a cover after a crop, or changes the one that is there. */
+  @Transactional
+  public Link putCover(UUID farmId, UUID fieldId, LocalDate starts, CoverDetails cover, Optional<Link> existing) {
+    fields.one(farmId, fieldId);
+    cover.mix();
+    if (existing.isEmpty()) {
+      return view(links.save(new ChainLink(farmId, fieldId, starts, null, cover)));
+    }
+    ChainLink link = fresh(farmId, existing.get().id(), existing.get().version(), LinkKind.COVER);
+    link.cover = cover;
+    return view(link);
+  }
+
+  @Transactional
+  public void remove(UUID farmId, UUID id) {
+    links.delete(row(farmId, id));
+  }
+
+  private ChainLink fresh(UUID farmId, UUID id, int version, LinkKind kind) {
+    ChainLink link = row(farmId, id);
+    if (link.kind != kind) {
+      throw new NotOnThisFarm(kind.name().toLowerCase());
+    }
+    if (link.version != version) {
+      throw new Conflict("someone else has changed this meanwhile: load it again, then repeat your change");
+    }
+    return link;
+  }
+
+  private ChainLink row(UUID farmId, UUID id) {
+    return links.findByFarmIdAndId(farmId, id).orElseThrow(() -> new NotOnThisFarm("crop or cover"));
+  }
+
+  private static Link view(ChainLink l) {
+    return new Link(l.id, l.fieldId, l.kind, l.starts, l.crop, l.cover, l.version);
+  }
+}

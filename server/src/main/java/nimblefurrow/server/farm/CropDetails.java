@@ -1,0 +1,28 @@
+package nimblefurrow.server.farm;
+
+import java.time.LocalDate;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import nimblefurrow.core.cashcrop.CropKind;
+import nimblefurrow.core.cashcrop.CropPlanting;
+import nimblefurrow.core.cashcrop.CropStage;
+import nimblefurrow.core.cashcrop.Observation;
+import nimblefurrow.server.platform.Maybe;
+
+/** A cash crop in a field's chain, as kept. Dates entered by hand replace what would be computed. */
+public record CropDetails(
+    CropKind kind, double maturity, double harvestMoisture, @Maybe Map<CropStage, LocalDate> dates) {
+  public CropDetails {
+    dates = dates == null ? Map.of() : Map.copyOf(dates);
+  }
+
+  public CropPlanting planting(LocalDate planted, LocalDate harvested, List<Observation> seen) {
+    Map<CropStage, LocalDate> known = new EnumMap<>(CropStage.class);
+    known.putAll(dates);
+    if (harvested != null) {
+      known.put(CropStage.HARVEST, harvested);
+    }
+    return new CropPlanting(kind, planted, maturity, harvestMoisture, known, seen);
+  }
+}

@@ -1,0 +1,63 @@
+package nimblefurrow.server.farm;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.LocalDate;
+import java.util.UUID;
+import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.seeding.HouseRules;
+
+@Entity
+@Table(name = "farm")
+class Farm {
+  @Id UUID id;
+  String name;
+  double latitude;
+  double longitude;
+
+  @Enumerated(EnumType.STRING)
+  UnitSystem units = UnitSystem.US;
+
+  boolean demo;
+
+  @Column(name = "as_of")
+  LocalDate asOf;
+
+  @Enumerated(EnumType.STRING)
+  @Column(name = "weather_source")
+  WeatherSource weatherSource = WeatherSource.NONE;
+
+  @Column(name = "station_seed")
+  long stationSeed;
+
+  @Column(name = "weather_version")
+  int weatherVersion;
+
+  @Enumerated(EnumType.STRING)
+  @Column(name = "over_corn")
+  HouseRules.OverCorn overCorn = HouseRules.USUAL.overCorn();
+
+  @Enumerated(EnumType.STRING)
+  @Column(name = "over_beans")
+  HouseRules.OverBeans overBeans = HouseRules.USUAL.overBeans();
+
+  @Enumerated(EnumType.STRING)
+  HouseRules.Rolling rolling = HouseRules.USUAL.rolling();
+
+  @Version int version;
+
+  protected Farm() {}
+
+  Farm(String name, double latitude, double longitude) {
+    this.id = UUID.randomUUID();
+    this.name = name;
+    this.latitude = latitude;
+    this.longitude = longitude;
+    this.stationSeed = id.getMostSignificantBits() & 0xffffff;
+  }
+}

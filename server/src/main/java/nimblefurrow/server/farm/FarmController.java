@@ -1,0 +1,95 @@
+package nimblefurrow.server.farm;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.seeding.HouseRules;
+import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.Maybe;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The farm's settings, each saved on its own. */
+@RestController
+@RequestMapping("/api/farm")
+class FarmController {
+  record Settings(
+      String name,
+      double latitude,
+      double longitude,
+      UnitSystem units,
+      boolean demo,
+      @Maybe LocalDate asOf,
+      LocalDate today,
+      WeatherSource weatherSource,
+      HouseRules.OverCorn overCorn,
+      HouseRules.OverBeans overBeans,
+      HouseRules.Rolling rolling,
+      List<MarkedDay> markedDays) {}
+
+  record MarkedDay(LocalDate day, String words) {}
+
+  record Name(@NotBlank @Size(max = 120) String name) {}
+
+  record Units(@NotNull UnitSystem units) {}
+
+  record Day(@NotNull LocalDate day) {}
+
+  record Rules(
+      @NotNull HouseRules.OverCorn overCorn, @NotNull HouseRules.OverBeans overBeans, @NotNull HouseRules.Rolling rolling) {}
+
+  private static final List<MarkedDay> MARKED =
+      List.of(
+          new MarkedDay(LocalDate.of(2026, 6, 8), "Interseeding in June"),
+          new MarkedDay(LocalDate.of(2026, 9, 2), "Over the top in September"),
+          new MarkedDay(LocalDate.of(2026, 10, 1), "After harvest in October"),
+          new MarkedDay(LocalDate.of(2027, 4, 12), "Burndown in April"),
+          new MarkedDay(LocalDate.of(2027, 5, 20), "Rolling in late May"));
+
+  private final Farms farms;
+  private final CurrentFarm current;
+
+  FarmController(Farms farms, CurrentFarm current) {
+    this.farms = farms;
+    this.current = current;
+  }
+
+  @GetMapping
+  Settings settings() {
+    return settings(farms.view(current.id()));
+  }
+
+  @PutMapping("/name")
+  Settings rename(@Valid @RequestBody Name typed) {
+    return settings(farms.rename(current.id(), typed.name()));
+  }
+
+  @PutMapping("/units")
+  Settings units(@Valid @RequestBody Units typed) {
+    return settings(farms.units(current.id(), typed.units()));
+  }
+
+  @PutMapping("/day")
+  Settings goTo(@Valid @RequestBody Day typed) {
+    return settings(farms.goTo(current.id(), typed.day()));
+  }
+
+  @PutMapping("/rules")
+  Settings rules(@Valid @RequestBody Rules typed) {
+    return settings(farms.rules(current.id(), new HouseRules(typed.overCorn(), typed.overBeans(), typed.rolling())));
+  }
+
+  private Settings settings(Farms.FarmView farm) {
+    return new Settings(
+        farm.name(), farm.site().latitude(), farm.site().longitude(), farm.units(), farm.demo(), farm.asOf(),
+        farms.today(farm), farm.weatherSource(), farm.rules().overCorn(), farm.rules().overBeans(),
+        farm.rules().rolling(), farm.demo() ? MARKED : List.of());
+  }
+}

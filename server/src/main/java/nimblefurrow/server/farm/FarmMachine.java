@@ -1,0 +1,40 @@
+package nimblefurrow.server.farm;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.math.BigDecimal;
+import java.util.UUID;
+import nimblefurrow.core.schedule.MachineKind;
+
+@Entity
+@Table(name = "machine")
+class FarmMachine {
+  @Id UUID id;
+
+  @Column(name = "farm_id")
+  UUID farmId;
+
+  String name;
+
+  @Enumerated(EnumType.STRING)
+  MachineKind kind;
+
+  @Column(name = "acres_per_hour")
+  double acresPerHour;
+
+  boolean hired;
+
+  @Column(name = "cost_per_acre")
+  BigDecimal costPerAcre;
+
+  protected FarmMachine() {}
+
+  FarmMachine(UUID farmId) {
+    this.id = UUID.randomUUID();
+    this.farmId = farmId;
+  }
+}

@@ -1,0 +1,16 @@
+package nimblefurrow.server.farm;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.repository.Repository;
+
+interface FarmMachines extends Repository<FarmMachine, UUID> {
+  List<FarmMachine> findByFarmIdOrderByKindAscNameAsc(UUID farmId);
+
+  Optional<FarmMachine> findByFarmIdAndId(UUID farmId, UUID id);
+
+  FarmMachine save(FarmMachine machine);
+
+  void delete(FarmMachine machine);
+}

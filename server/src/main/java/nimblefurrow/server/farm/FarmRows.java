@@ -1,0 +1,13 @@
+package nimblefurrow.server.farm;
+
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.repository.Repository;
+
+interface FarmRows extends Repository<Farm, UUID> {
+  Optional<Farm> findById(UUID id);
+
+  Farm save(Farm farm);
+
+  long count();
+}

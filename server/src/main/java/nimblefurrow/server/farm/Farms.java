@@ -1,0 +1,133 @@
+package nimblefurrow.server.farm;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.UUID;
+import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.seeding.HouseRules;
+import nimblefurrow.core.weather.Site;
+import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.NotOnThisFarm;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Farms and their settings. */
+@Service
+public class Farms {
+  /** A farm's settings; {@code asOf} is the day that a demo is set to. */
+  public record FarmView(
+      UUID id,
+      String name,
+      Site site,
+      UnitSystem units,
+      boolean demo,
+      @Maybe LocalDate asOf,
+      WeatherSource weatherSource,
+      long stationSeed,
+      int weatherVersion,
+      HouseRules rules) {}
+
+  private final FarmRows farms;
+  private final Clock clock;
+
+  Farms(FarmRows farms, Clock clock) {
+    this.farms = farms;
+    this.clock = clock;
+  }
+
+  @Transactional(readOnly = true)
+  public FarmView view(UUID id) {
+    return view(row(id));
+  }
+
+  /** The day it is on a farm: today, or the day a demo is set to. */
+  public LocalDate today(FarmView farm) {
+    return farm.asOf() != null ? farm.asOf() : LocalDate.now(clock);
+  }
+
+  @Transactional(readOnly = true)
+  public boolean none() {
+    return farms.count() == 0;
+  }
+
+  @Transactional
+  public FarmView start(String name, double latitude, double longitude) {
+    return view(farms.save(new Farm(name.strip(), latitude, longitude)));
+  }
+
+  @Transactional
+  public FarmView startDemo(String name, double latitude, double longitude, long stationSeed, LocalDate asOf) {
+    Farm farm = new Farm(name, latitude, longitude);
+    farm.demo = true;
+    farm.asOf = asOf;
+    farm.stationSeed = stationSeed;
+    farm.weatherSource = WeatherSource.SIMULATED;
+    return view(farms.save(farm));
+  }
+
+  @Transactional
+  public FarmView rename(UUID id, String name) {
+    Farm farm = row(id);
+    farm.name = Limits.given("farm name", name).strip();
+    return view(farm);
+  }
+
+  @Transactional
+  public FarmView units(UUID id, UnitSystem units) {
+    Farm farm = row(id);
+    farm.units = Limits.given("units", units);
+    return view(farm);
+  }
+
+  @Transactional
+  public FarmView rules(UUID id, HouseRules rules) {
+    Farm farm = row(id);
+    farm.overCorn = rules.overCorn();
+    farm.overBeans = rules.overBeans();
+    farm.rolling = rules.rolling();
+    return view(farm);
+  }
+
+  /** Sets the day a demo farm is on; other farms live on the real day. */
+  @Transactional
+  public FarmView goTo(UUID id, LocalDate day) {
+    Farm farm = row(id);
+    if (!farm.demo) {
+      throw new OutOfRange("day", "the day can only be set on the demo farm");
+    }
+    if (day.getYear() < 2026 || day.isAfter(LocalDate.of(2027, 12, 1))) {
+      throw new OutOfRange("day", "the demo plays from 1 January 2026 to 1 December 2027, got " + day);
+    }
+    farm.asOf = day;
+    return view(farm);
+  }
+
+  /** Says that the farm's weather has changed or comes from elsewhere now. */
+  @Transactional
+  public FarmView weatherFrom(UUID id, WeatherSource source) {
+    Farm farm = row(id);
+    farm.weatherSource = source;
+    farm.weatherVersion++;
+    return view(farm);
+  }
+
+  private Farm row(UUID id) {
+    return farms.findById(id).orElseThrow(() -> new NotOnThisFarm("farm"));
+  }
+
+  private static FarmView view(Farm farm) {
+    return new FarmView(
+        farm.id,
+        farm.name,
+        new Site(farm.latitude, farm.longitude),
+        farm.units,
+        farm.demo,
+        farm.asOf,
+        farm.weatherSource,
+        farm.stationSeed,
+        farm.weatherVersion,
+        new HouseRules(farm.overCorn, farm.overBeans, farm.rolling));
+  }
+}

@@ -1,0 +1,37 @@
+package nimblefurrow.server.farm;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.LocalDate;
+import java.util.UUID;
+
+@Entity
+@Table(name = "seed_lot")
+class SeedLot {
+  @Id UUID id;
+
+  @Column(name = "farm_id")
+  UUID farmId;
+
+  String species;
+  String name;
+  double purity;
+  double germination;
+
+  @Column(name = "hard_seed")
+  double hardSeed;
+
+  @Column(name = "tested_on")
+  LocalDate testedOn;
+
+  double pounds;
+
+  protected SeedLot() {}
+
+  SeedLot(UUID farmId) {
+    this.id = UUID.randomUUID();
+    this.farmId = farmId;
+  }
+}

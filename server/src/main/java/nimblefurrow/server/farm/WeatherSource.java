@@ -1,0 +1,8 @@
+package nimblefurrow.server.farm;
+
+/** Where a farm's weather comes from. */
+public enum WeatherSource {
+  NONE,
+  SIMULATED,
+  IMPORTED
+}

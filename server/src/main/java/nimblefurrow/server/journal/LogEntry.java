@@ -1,0 +1,65 @@
+package nimblefurrow.server.journal;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+
+@Entity
+@Table(name = "log_entry")
+class LogEntry {
+  @Id UUID id;
+
+  @Column(name = "farm_id")
+  UUID farmId;
+
+  @Column(name = "field_id")
+  UUID fieldId;
+
+  @Column(name = "link_id")
+  UUID linkId;
+
+  @Enumerated(EnumType.STRING)
+  EntryKind kind;
+
+  @Column(name = "happened_on")
+  LocalDate happenedOn;
+
+  @Column(name = "machine_id")
+  UUID machineId;
+
+  Double acres;
+  Double pounds;
+  String lot = "";
+  String note = "";
+
+  @Column(name = "by_name")
+  String byName = "";
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  EntryDetails details;
+
+  protected LogEntry() {}
+
+  LogEntry(UUID farmId, Journal.NewEntry e) {
+    this.id = UUID.randomUUID();
+    this.farmId = farmId;
+    this.fieldId = e.fieldId();
+    this.linkId = e.linkId();
+    this.kind = e.kind();
+    this.happenedOn = e.on();
+    this.machineId = e.machineId();
+    this.acres = e.acres();
+    this.pounds = e.pounds();
+    this.lot = e.lot() == null ? "" : e.lot();
+    this.note = e.note() == null ? "" : e.note();
+    this.byName = e.by();
+    this.details = e.details();
+  }
+}

@@ -1,0 +1,2 @@
+/** Writing down what was done and seen, and showing what it changes. */
+package nimblefurrow.server.logbook;

@@ -1,0 +1,152 @@
+package nimblefurrow.server.placement;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import nimblefurrow.core.schedule.Pin;
+import nimblefurrow.server.platform.Conflict;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Keeps placements, and every change to them as an act that can be undone and redone. */
+@Service
+public class Placements {
+  private static final int ACTS_KEPT = 100;
+
+  /** Where a job stands; no machine means nowhere. */
+  record Place(String jobId, UUID machineId, LocalDate starts, boolean locked) {}
+
+  record Places(List<Place> places) {}
+
+  private record Act(long id, String said, Places before, Places after) {}
+
+  private final JdbcClient jdbc;
+  private final JsonMapper json;
+
+  Placements(JdbcClient jdbc, JsonMapper json) {
+    this.jdbc = jdbc;
+    this.json = json;
+  }
+
+  @Transactional(readOnly = true)
+  public List<Pin> all(UUID farmId) {
+    return places(farmId).values().stream()
+        .map(p -> new Pin(p.jobId(), p.machineId().toString(), p.starts(), p.locked()))
+        .toList();
+  }
+
+  /**
+   * Puts jobs where the pins say and takes off those named; the rest stays.
+   *
+   * @param said the act in words, for the undo button
+   */
+  @Transactional
+  public void change(UUID farmId, String said, List<Pin> pins, List<String> takenOff) {
+    lock(farmId);
+    Map<String, Place> now = places(farmId);
+    Map<String, Place> wanted = new LinkedHashMap<>();
+    takenOff.forEach(job -> wanted.put(job, nowhere(job)));
+    pins.forEach(p -> wanted.put(p.jobId(), new Place(p.jobId(), UUID.fromString(p.machineId()), p.start(), p.locked())));
+    List<Place> before = new ArrayList<>();
+    List<Place> after = new ArrayList<>();
+    wanted.forEach(
+        (job, place) -> {
+          Place was = now.getOrDefault(job, nowhere(job));
+          if (!was.equals(place)) {
+            before.add(was);
+            after.add(place);
+          }
+        });
+    if (after.isEmpty()) {
+      return;
+    }
+    apply(farmId, after);
+    jdbc.sql("delete from planning_act where farm_id = ? and undone").param(farmId).update();
+    jdbc.sql("insert into planning_act (farm_id, said, before_act, after_act, undone) values (?, ?, ?::jsonb, ?::jsonb, false)")
+        .params(farmId, said, text(before), text(after))
+        .update();
+    jdbc.sql("delete from planning_act where farm_id = ? and id not in (select id from planning_act where farm_id = ? order by id desc limit ?)")
+        .params(farmId, farmId, ACTS_KEPT)
+        .update();
+  }
+
+  @Transactional(readOnly = true)
+  public Optional<String> undoable(UUID farmId) {
+    return act(farmId, false).map(Act::said);
+  }
+
+  @Transactional(readOnly = true)
+  public Optional<String> redoable(UUID farmId) {
+    return act(farmId, true).map(Act::said);
+  }
+
+  @Transactional
+  public void undo(UUID farmId) {
+    lock(farmId);
+    Act act = act(farmId, false).orElseThrow(() -> new Conflict("there is nothing to undo"));
+    apply(farmId, act.before().places());
+    mark(act, true);
+  }
+
+  @Transactional
+  public void redo(UUID farmId) {
+    lock(farmId);
+    Act act = act(farmId, true).orElseThrow(() -> new Conflict("there is nothing to redo"));
+    apply(farmId, act.after().places());
+    mark(act, false);
+  }
+
+  private void mark(Act act, boolean undone) {
+    jdbc.sql("update planning_act set undone = ? where id = ?").params(undone, act.id()).update();
+  }
+
+  /** Two planners at once take turns, so that no act is lost between reading and writing. */
+  private void lock(UUID farmId) {
+    jdbc.sql("select id from farm where id = ? for update").param(farmId).query(UUID.class).single();
+  }
+
+  /** The last act done, or the first undone one. */
+  private Optional<Act> act(UUID farmId, boolean undone) {
+    String order = undone ? "asc" : "desc";
+    return jdbc.sql("select id, said, before_act::text, after_act::text from planning_act where farm_id = ? and undone = ? order by id " + order + " limit 1")
+        .params(farmId, undone)
+        .query((row, n) -> new Act(row.getLong(1), row.getString(2), json.readValue(row.getString(3), Places.class), json.readValue(row.getString(4), Places.class)))
+        .optional();
+  }
+
+  private void apply(UUID farmId, List<Place> places) {
+    for (Place place : places) {
+      jdbc.sql("delete from placement where farm_id = ? and job_id = ?").params(farmId, place.jobId()).update();
+      if (place.machineId() != null) {
+        // A machine of another farm, or one sold meanwhile, takes no job.
+        jdbc.sql("insert into placement (id, farm_id, job_id, machine_id, starts, locked) select ?, ?, ?, m.id, ?, ? from machine m where m.farm_id = ? and m.id = ?")
+            .params(UUID.randomUUID(), farmId, place.jobId(), place.starts(), place.locked(), farmId, place.machineId())
+            .update();
+      }
+    }
+  }
+
+  private Map<String, Place> places(UUID farmId) {
+    Map<String, Place> places = new LinkedHashMap<>();
+    jdbc.sql("select job_id, machine_id, starts, locked from placement where farm_id = ?")
+        .param(farmId)
+        .query((row, n) -> new Place(row.getString(1), row.getObject(2, UUID.class), row.getObject(3, LocalDate.class), row.getBoolean(4)))
+        .list()
+        .forEach(p -> places.put(p.jobId(), p));
+    return places;
+  }
+
+  private static Place nowhere(String job) {
+    return new Place(job, null, null, false);
+  }
+
+  private String text(List<Place> places) {
+    return json.writeValueAsString(new Places(places));
+  }
+}

@@ -1,0 +1,117 @@
+package nimblefurrow.server.season;
+
+import java.time.LocalDate;
+import java.util.List;
+import nimblefurrow.core.cover.Spread;
+import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.season.FieldSeason;
+import nimblefurrow.core.seeding.SeedingWindow;
+import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.weather.DateForecast;
+import nimblefurrow.server.platform.Maybe;
+
+/** What core has found, in the shape in which it is told. */
+final class Answers {
+  private Answers() {}
+
+  /** A date with its range; absent parts are not reached in enough years. */
+  record DateRange(@Maybe LocalDate early, @Maybe LocalDate middle, @Maybe LocalDate late) {
+    static DateRange of(DateForecast forecast) {
+      return new DateRange(forecast.early().orElse(null), forecast.median().orElse(null), forecast.late().orElse(null));
+    }
+  }
+
+  record MatRange(int low, int middle, int high) {
+    static MatRange of(Spread spread) {
+      return new MatRange((int) Math.round(spread.low()), (int) Math.round(spread.middle()), (int) Math.round(spread.high()));
+    }
+  }
+
+  /** A seeding window; chances in %. */
+  record WindowAnswer(
+      WayIn way,
+      String words,
+      DateRange opens,
+      DateRange bestFrom,
+      DateRange bestTo,
+      @Maybe LocalDate lastUseful,
+      @Maybe LocalDate possible,
+      int chance,
+      @Maybe String impossible,
+      @Maybe String remedy,
+      List<String> notes) {
+    static WindowAnswer of(SeedingWindow w, UnitSystem units) {
+      return new WindowAnswer(
+          w.way(),
+          w.way().words(),
+          DateRange.of(w.opens()),
+          DateRange.of(w.bestFrom()),
+          DateRange.of(w.bestTo()),
+          w.closes().lastDayWithChance(0.8).orElse(null),
+          w.closes().lastDayWithChance(0.5).orElse(null),
+          (int) Math.round(w.chanceAtAll().percent()),
+          w.impossible().map(r -> r.in(units)).orElse(null),
+          w.remedy().map(r -> r.in(units)).orElse(null),
+          said(w.notes(), units));
+    }
+  }
+
+  /** A way of ending the cover; the kill in % as a range. */
+  record RouteAnswer(
+      Route route,
+      String words,
+      boolean chosen,
+      DateRange opens,
+      DateRange closes,
+      @Maybe LocalDate aim,
+      @Maybe MatRange mat,
+      @Maybe Integer killLow,
+      @Maybe Integer killHigh,
+      List<String> reasons,
+      List<String> against,
+      @Maybe String impossible,
+      @Maybe String remedy) {
+    static RouteAnswer of(RouteOutlook r, boolean chosen, UnitSystem units) {
+      return new RouteAnswer(
+          r.route(),
+          r.route().words(),
+          chosen,
+          DateRange.of(r.opens()),
+          DateRange.of(r.closes()),
+          r.aim().orElse(null),
+          r.mat().map(MatRange::of).orElse(null),
+          r.kill().map(k -> killPercent(k - RouteOutlook.KILL_RANGE)).orElse(null),
+          r.kill().map(k -> killPercent(k + RouteOutlook.KILL_RANGE)).orElse(null),
+          said(r.reasons(), units),
+          said(r.against(), units),
+          r.impossible().map(i -> i.in(units)).orElse(null),
+          r.remedy().map(i -> i.in(units)).orElse(null));
+    }
+
+    private static int killPercent(double kill) {
+      return (int) Math.round(100 * Math.max(0, Math.min(0.99, kill)));
+    }
+  }
+
+  /** A stage of the cover with its dates, and the mat on its middle date. */
+  record StageAnswer(String code, String words, DateRange when, @Maybe MatRange mat) {}
+
+  static List<String> said(List<Reason> reasons, UnitSystem units) {
+    return reasons.stream().map(r -> r.in(units)).toList();
+  }
+
+  static List<StageAnswer> stages(FieldSeason season, java.util.function.Function<LocalDate, Spread> mat) {
+    return season.stages().entrySet().stream()
+        .map(
+            e ->
+                new StageAnswer(
+                    e.getKey().name(),
+                    e.getKey().words(),
+                    DateRange.of(e.getValue()),
+                    e.getValue().median().map(mat).map(MatRange::of).orElse(null)))
+        .toList();
+  }
+}

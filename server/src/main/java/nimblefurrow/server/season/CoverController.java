@@ -1,0 +1,102 @@
+package nimblefurrow.server.season;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.server.farm.Chains;
+import nimblefurrow.server.farm.Chains.Link;
+import nimblefurrow.server.farm.CoverDetails;
+import nimblefurrow.server.platform.Conflict;
+import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.Maybe;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Choosing a cover: try candidates, see what each means, keep one. */
+@RestController
+@RequestMapping("/api/cover")
+class CoverController {
+  record Try(@NotNull UUID fieldId, @NotNull @Valid CoverDetails candidate) {}
+
+  record Keep(@NotNull @Valid CoverDetails cover, @Maybe Integer version) {}
+
+  record FieldCover(@Maybe CoverDetails cover, @Maybe Integer version, String crop, LocalDate planted, String next, LocalDate nextPlanned, boolean sown) {}
+
+  private final Seasons seasons;
+  private final CoverDesk desk;
+  private final Chains chains;
+  private final CurrentFarm current;
+
+  CoverController(Seasons seasons, CoverDesk desk, Chains chains, CurrentFarm current) {
+    this.seasons = seasons;
+    this.desk = desk;
+    this.chains = chains;
+    this.current = current;
+  }
+
+  @GetMapping("/{fieldId}")
+  FieldCover of(@PathVariable UUID fieldId) {
+    return view(field(seasons.one(current.id(), fieldId)));
+  }
+
+  @PostMapping("/try")
+  CoverDesk.CoverAnswer tried(@Valid @RequestBody Try asked) {
+    Seasons.FarmSeason farm = seasons.one(current.id(), asked.fieldId());
+    return desk.answer(farm, field(farm), asked.candidate());
+  }
+
+  @PutMapping("/{fieldId}")
+  FieldCover keep(@PathVariable UUID fieldId, @Valid @RequestBody Keep kept) {
+    FieldSeasons field = field(seasons.one(current.id(), fieldId));
+    refuseStale(field.cover(), kept.version());
+    if (field.now().field().cover().filter(c -> c.seeded() != null).isPresent()
+        && !field.cover().orElseThrow().cover().mix().equals(kept.cover().mix())) {
+      throw new Conflict("this cover is sown: what was sown stands in the logbook; its end can still be changed");
+    }
+    LocalDate starts = field.crop().starts().plusDays(1);
+    chains.putCover(current.id(), fieldId, starts, kept.cover(), field.cover());
+    return of(fieldId);
+  }
+
+  @DeleteMapping("/{fieldId}")
+  void drop(@PathVariable UUID fieldId) {
+    FieldSeasons field = field(seasons.one(current.id(), fieldId));
+    if (field.now().field().cover().filter(c -> c.seeded() != null).isPresent()) {
+      throw new Conflict("this cover is sown: it cannot be taken out of the plan any more");
+    }
+    field.cover().ifPresent(link -> chains.remove(current.id(), link.id()));
+  }
+
+  private static void refuseStale(Optional<Link> cover, Integer version) {
+    if (cover.isPresent() && (version == null || version != cover.get().version())) {
+      throw new Conflict("someone else has changed this cover meanwhile: load it again, then repeat your change");
+    }
+  }
+
+  private static FieldSeasons field(Seasons.FarmSeason farm) {
+    return farm.fields().stream()
+        .findFirst()
+        .orElseThrow(() -> new OutOfRange("crop", "this field has no cash crop yet: enter one, the cover is planned around it"));
+  }
+
+  private static FieldCover view(FieldSeasons f) {
+    var next = f.now().field().next();
+    return new FieldCover(
+        f.cover().map(Link::cover).orElse(null),
+        f.cover().map(Link::version).orElse(null),
+        Words.crop(f.crop()),
+        f.crop().starts(),
+        Words.crop(next.kind()),
+        next.planned(),
+        f.now().field().cover().filter(c -> c.seeded() != null).isPresent());
+  }
+}

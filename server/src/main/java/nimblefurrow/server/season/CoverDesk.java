@@ -1,0 +1,155 @@
+package nimblefurrow.server.season;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import nimblefurrow.core.cover.MatForecast;
+import nimblefurrow.core.cover.Winter;
+import nimblefurrow.core.quantity.Mass;
+import nimblefurrow.core.quantity.Money;
+import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.season.CoverPlan;
+import nimblefurrow.core.season.FieldCase;
+import nimblefurrow.core.season.FieldSeason;
+import nimblefurrow.core.seeding.LastUseful;
+import nimblefurrow.core.seeding.MemberRate;
+import nimblefurrow.core.seeding.RateBuilder;
+import nimblefurrow.core.seeding.SeedTag;
+import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.server.farm.CoverDetails;
+import nimblefurrow.server.farm.SeedLots;
+import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.season.Answers.RouteAnswer;
+import nimblefurrow.server.season.Answers.StageAnswer;
+import nimblefurrow.server.season.Answers.WindowAnswer;
+import org.springframework.stereotype.Service;
+
+/** Answers what a cover would mean for a field, chosen or only tried. */
+@Service
+class CoverDesk {
+  /** One member worked out; rates in lb/ac, seeds and plants per ft². */
+  record MemberAnswer(
+      String species,
+      String name,
+      double share,
+      double liveRate,
+      double bulkRate,
+      double seedsPerSquareFoot,
+      double plantsPerSquareFoot,
+      double fieldPounds,
+      int bags,
+      double costPerAcre,
+      @Maybe LocalDate lastUseful,
+      @Maybe LocalDate possible,
+      @Maybe LocalDate survivesUntil,
+      int winterKillPercent,
+      List<String> notes) {}
+
+  /** Everything a candidate means for the field. */
+  record CoverAnswer(
+      String name,
+      WindowAnswer window,
+      @Maybe LocalDate seeding,
+      boolean sown,
+      List<MemberAnswer> members,
+      double liveRate,
+      double bulkRate,
+      double fieldPounds,
+      int bags,
+      double costPerAcre,
+      double fieldCost,
+      List<StageAnswer> stages,
+      List<RouteAnswer> routes,
+      List<String> notes) {}
+
+  private final SeedLots lots;
+
+  CoverDesk(SeedLots lots) {
+    this.lots = lots;
+  }
+
+  CoverAnswer answer(Seasons.FarmSeason farm, FieldSeasons field, CoverDetails details) {
+    FieldCase asked = field.now().field().with(keepingSown(field, details));
+    FieldSeason season = farm.composer().compose(asked);
+    return answer(farm, season, details);
+  }
+
+  /** A tried cover on a field that is already sown keeps the day it was sown and what was seen. */
+  private static CoverPlan keepingSown(FieldSeasons field, CoverDetails details) {
+    CoverPlan tried = CaseBuilder.plan(details);
+    return field.now().field().cover()
+        .filter(p -> p.seeded() != null)
+        .map(p -> new CoverPlan(tried.mix(), tried.goal(), tried.way(), tried.route(), null, p.seeded(), p.ended(), p.stageShift(), p.scale()))
+        .orElse(tried);
+  }
+
+  private CoverAnswer answer(Seasons.FarmSeason farm, FieldSeason season, CoverDetails details) {
+    UnitSystem units = farm.farm().units();
+    Outlook outlook = farm.weather().outlook();
+    CoverPlan plan = season.field().cover().orElseThrow();
+    RateBuilder builder = new RateBuilder(plan.way(), plan.goal(), plan.rollOnly(), season.weeksLate());
+    Map<String, SeedTag> tags = lots.tags(farm.farm().id());
+    List<MemberRate> rates = builder.members(plan.mix(), season.field().facts().area(), tags, details.typedRates(), farm.weather().today());
+    Optional<MatForecast> mat = season.stand().map(s -> new MatForecast(s, outlook));
+    List<RouteAnswer> routes = new ArrayList<>();
+    season.stand().ifPresent(
+        stand -> {
+          for (var route : farm.composer().everyRoute(season.field(), stand)) {
+            routes.add(RouteAnswer.of(route, route.route() == plan.route(), units));
+          }
+        });
+    Mass pounds = rates.stream().map(MemberRate::forField).reduce(Mass.ofPounds(0), Mass::plus);
+    Money perAcre = rates.stream().map(MemberRate::costPerAcre).reduce(Money.of(0), Money::plus);
+    return new CoverAnswer(
+        plan.mix().name(),
+        WindowAnswer.of(season.window().orElseThrow(), units),
+        season.stand().map(s -> s.seeded()).orElse(null),
+        plan.seeded() != null,
+        rates.stream().map(r -> member(r, season, outlook, units)).toList(),
+        rates.stream().mapToDouble(r -> r.live().poundsPerAcre()).sum(),
+        rates.stream().mapToDouble(r -> r.bulk().poundsPerAcre()).sum(),
+        pounds.pounds(),
+        rates.stream().mapToInt(MemberRate::bags).sum(),
+        perAcre.value(),
+        perAcre.value() * season.field().facts().area().acres(),
+        mat.map(m -> Answers.stages(season, m::on)).orElse(List.of()),
+        routes,
+        notes(plan, season));
+  }
+
+  private static MemberAnswer member(MemberRate rate, FieldSeason season, Outlook outlook, UnitSystem units) {
+    LocalDate seeding = season.stand().map(s -> s.seeded()).orElse(outlook.today());
+    LocalDate spring = outlook.site().springStart(seeding);
+    boolean roll = season.field().cover().orElseThrow().route() == Route.ROLL;
+    LastUseful last = LastUseful.of(rate.species(), roll, outlook, spring);
+    return new MemberAnswer(
+        rate.species().id(),
+        rate.species().name(),
+        rate.share(),
+        rate.live().poundsPerAcre(),
+        rate.bulk().poundsPerAcre(),
+        rate.liveSeedsPerSquareFoot(),
+        rate.plantsPerSquareFoot(),
+        rate.forField().pounds(),
+        rate.bags(),
+        rate.costPerAcre().value(),
+        last.useful().orElse(null),
+        last.possible().orElse(null),
+        LastUseful.surviving(rate.species(), outlook, spring).flatMap(LastUseful::useful).orElse(null),
+        (int) Math.round(Winter.killChance(rate.species(), outlook, seeding).percent()),
+        Answers.said(rate.notes(), units));
+  }
+
+  private static List<String> notes(CoverPlan plan, FieldSeason season) {
+    List<String> notes = new ArrayList<>();
+    notes.add("Shares add up to %.2f of full rates (0.7 to 1.3 is usual); they are never changed for you.".formatted(plan.mix().totalShare()));
+    if (season.weeksLate() > 0) {
+      notes.add("Sown %.1f weeks after early seeding: small grains are raised for it.".formatted(season.weeksLate()));
+    }
+    return notes;
+  }
+}

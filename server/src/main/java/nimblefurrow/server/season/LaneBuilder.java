@@ -1,0 +1,219 @@
+package nimblefurrow.server.season;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import nimblefurrow.core.cashcrop.CropKind;
+import nimblefurrow.core.cashcrop.CropStage;
+import nimblefurrow.core.cover.CoverStage;
+import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.schedule.JobWindow;
+import nimblefurrow.core.season.CoverPlan;
+import nimblefurrow.core.season.FieldSeason;
+import nimblefurrow.core.season.RidgePoint;
+import nimblefurrow.core.seeding.SeedingWindow;
+import nimblefurrow.core.termination.NextCrop;
+import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.weather.DateForecast;
+import nimblefurrow.server.farm.Chains.Link;
+import nimblefurrow.server.journal.EntryKind;
+import nimblefurrow.server.journal.Journal.Entry;
+import nimblefurrow.server.season.LaneView.Band;
+import nimblefurrow.server.season.LaneView.Bracket;
+import nimblefurrow.server.season.LaneView.Mark;
+import nimblefurrow.server.season.LaneView.Ridge;
+import nimblefurrow.server.season.LaneView.Stake;
+
+/** Turns a field's seasons into what its lane shows. */
+final class LaneBuilder {
+  private static final Set<CropStage> SHOWN =
+      EnumSet.of(
+          CropStage.V4, CropStage.V6, CropStage.SILKING, CropStage.HALF_MILK, CropStage.BLACK_LAYER, CropStage.HALF_LEAVES,
+          CropStage.FIRST_YELLOW, CropStage.LEAF_DROP, CropStage.HEADING, CropStage.RIPE);
+  private static final Set<CoverStage> COVER_SHOWN =
+      EnumSet.of(CoverStage.JOINTING, CoverStage.BOOT, CoverStage.FLOWERING, CoverStage.VIABLE_SEED);
+  private static final int STEP_DAYS = 3;
+
+  private final UnitSystem units;
+  private final LocalDate today;
+
+  LaneBuilder(UnitSystem units, LocalDate today) {
+    this.units = units;
+    this.today = today;
+  }
+
+  LaneView lane(FieldSeasons f, List<Stake> planned) {
+    FieldSeason now = f.now();
+    CoverPlan plan = now.field().cover().orElse(null);
+    List<Band> bands = new ArrayList<>();
+    List<Ridge> ridges = new ArrayList<>();
+    for (FieldSeasons.Past past : f.earlier()) {
+      bands.add(band(past.crop(), past.season()));
+      ridge(past.cover(), past.season()).ifPresent(ridges::add);
+    }
+    bands.add(band(f.crop(), now));
+    bands.add(nextBand(now.field().next()));
+    f.cover().flatMap(c -> ridge(c, now)).ifPresent(ridges::add);
+    List<Stake> stakes = new ArrayList<>(planned);
+    f.entries().forEach(e -> stake(e).ifPresent(stakes::add));
+    return new LaneView(
+        f.field().id(),
+        f.field().name(),
+        f.field().farmstead(),
+        f.field().acres(),
+        f.field().organic(),
+        f.crop().crop().kind(),
+        plan == null ? null : plan.mix().name(),
+        plan == null ? null : plan.route().words(),
+        answer(now, plan),
+        now.closes().orElse(null),
+        bands,
+        ridges,
+        plan == null ? List.of() : brackets(now, plan),
+        stakes);
+  }
+
+  /** The one line that says where the field stands. */
+  private String answer(FieldSeason now, CoverPlan plan) {
+    if (plan == null) {
+      return "no cover chosen";
+    }
+    if (plan.ended() != null) {
+      return "ended " + units.say(plan.ended());
+    }
+    if (plan.seeded() != null) {
+      RouteOutlook route = now.route().orElseThrow();
+      if (route.impossible().isPresent()) {
+        return "needs another end";
+      }
+      return route.aim().map(d -> endVerb(route.route()) + " about " + units.say(d)).orElse("growing");
+    }
+    SeedingWindow window = now.window().orElseThrow();
+    if (window.impossible().isPresent()) {
+      return "cannot be sown so";
+    }
+    Optional<LocalDate> opens = window.opens().median();
+    Optional<LocalDate> closes = now.closes();
+    if (closes.isPresent() && closes.get().isBefore(today)) {
+      return "too late as planned";
+    }
+    if (opens.isPresent() && opens.get().isAfter(today)) {
+      return "opens about " + units.say(opens.get());
+    }
+    return closes.map(d -> "sow by " + units.say(d)).orElse("sow now");
+  }
+
+  static String endVerb(Route route) {
+    return switch (route) {
+      case EARLY_SPRAY -> "spray";
+      case PLANT_GREEN -> "plant green";
+      case ROLL -> "roll";
+      case WINTER_KILL -> "dead";
+    };
+  }
+
+  private Band band(Link link, FieldSeason season) {
+    CropKind kind = link.crop().kind();
+    DateForecast harvest = season.crop().when(CropStage.HARVEST);
+    List<Mark> marks = new ArrayList<>();
+    season.crop().all().forEach(
+        (stage, when) -> {
+          if (SHOWN.contains(stage)) {
+            mark(stage.name(), Words.stage(stage, kind), when).ifPresent(marks::add);
+          }
+        });
+    return new Band(
+        kind, Words.crop(link), link.starts().isAfter(today), link.starts(), harvest.early().orElse(null), harvest.median().orElse(null),
+        harvest.late().orElse(null), marks);
+  }
+
+  private Band nextBand(NextCrop next) {
+    return new Band(next.kind(), Words.crop(next.kind()) + " next", next.planned().isAfter(today), next.planned(), null, null, null, List.of());
+  }
+
+  private static Optional<Mark> mark(String code, String words, DateForecast when) {
+    return when.median().map(middle -> new Mark(code, words, when.early().orElse(null), middle, when.late().orElse(null)));
+  }
+
+  private static Optional<Ridge> ridge(Link cover, FieldSeason season) {
+    List<RidgePoint> points = season.ridge();
+    if (points.isEmpty()) {
+      return Optional.empty();
+    }
+    List<LocalDate> days = new ArrayList<>();
+    int[] low = new int[points.size()];
+    int[] middle = new int[points.size()];
+    int[] high = new int[points.size()];
+    int deadFrom = points.size();
+    for (int i = 0; i < points.size(); i++) {
+      RidgePoint point = points.get(i);
+      days.add(point.date());
+      low[i] = (int) Math.round(point.pounds().low());
+      middle[i] = (int) Math.round(point.pounds().middle());
+      high[i] = (int) Math.round(point.pounds().high());
+      deadFrom = point.alive() ? deadFrom : Math.min(deadFrom, i);
+    }
+    List<Mark> marks = new ArrayList<>();
+    for (Map.Entry<CoverStage, DateForecast> stage : season.stages().entrySet()) {
+      if (COVER_SHOWN.contains(stage.getKey())) {
+        mark(stage.getKey().name(), stage.getKey().words(), stage.getValue()).ifPresent(marks::add);
+      }
+    }
+    boolean sown = season.field().cover().map(c -> c.seeded() != null).orElse(false);
+    return Optional.of(new Ridge(cover.cover().mix().name(), sown, days, low, middle, high, deadFrom, marks));
+  }
+
+  private List<Bracket> brackets(FieldSeason now, CoverPlan plan) {
+    List<Bracket> brackets = new ArrayList<>();
+    SeedingWindow window = now.window().orElseThrow();
+    if (plan.seeded() == null) {
+      window.extent().ifPresent(
+          extent ->
+              brackets.add(
+                  bracket("SEED", window.way().words(), extent[0], extent[1], window.bestFrom(), window.bestTo(), d -> window.chanceOpen(d).fraction())));
+    }
+    now.route()
+        .filter(r -> plan.ended() == null && r.impossible().isEmpty() && r.route() != Route.WINTER_KILL)
+        .ifPresent(
+            r -> {
+              Optional<LocalDate> from = r.opens().by(0.02).or(() -> r.opens().early());
+              Optional<LocalDate> to = r.closes().late().or(() -> r.closes().median());
+              if (from.isPresent() && to.isPresent() && !from.get().isAfter(to.get())) {
+                JobWindow open = new JobWindow(r.opens(), r.closes());
+                DateForecast aim = r.aim().map(DateForecast::certain).orElse(r.opens());
+                brackets.add(bracket("END", r.route().words(), from.get(), to.get(), aim, aim, open::chanceOpen));
+              }
+            });
+    return brackets;
+  }
+
+  private static Bracket bracket(
+      String kind, String words, LocalDate from, LocalDate to, DateForecast bestFrom, DateForecast bestTo,
+      java.util.function.ToDoubleFunction<LocalDate> chance) {
+    int steps = (int) ((to.toEpochDay() - from.toEpochDay()) / STEP_DAYS) + 1;
+    int[] chances = new int[steps];
+    for (int i = 0; i < steps; i++) {
+      chances[i] = (int) Math.round(100 * chance.applyAsDouble(from.plusDays((long) i * STEP_DAYS)));
+    }
+    return new Bracket(kind, words, from, to, bestFrom.median().orElse(null), bestTo.median().orElse(null), STEP_DAYS, chances);
+  }
+
+  private static Optional<Stake> stake(Entry entry) {
+    String words =
+        switch (entry.kind()) {
+          case SEEDED -> "sown";
+          case ENDED -> entry.details().route() == Route.ROLL ? "rolled" : entry.details().route() == Route.WINTER_KILL ? "winter-killed" : "sprayed";
+          case HARVESTED -> "harvested";
+          case CROP_STAGE -> "stage seen";
+          case STEM_COUNT -> "stems counted";
+          case BIOMASS -> "clipped";
+        };
+    boolean work = entry.kind() == EntryKind.SEEDED || entry.kind() == EntryKind.ENDED || entry.kind() == EntryKind.HARVESTED;
+    return Optional.of(new Stake(null, work ? entry.kind().name() : "SEEN", words, entry.on(), null, true, false));
+  }
+}

@@ -1,0 +1,42 @@
+package nimblefurrow.server.season;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.core.cashcrop.CropKind;
+import nimblefurrow.server.platform.Maybe;
+
+/** One field's lane on the season sheet: what is drawn, and the few words beside it. */
+record LaneView(
+    UUID fieldId,
+    String field,
+    String farmstead,
+    double acres,
+    boolean organic,
+    CropKind crop,
+    @Maybe String cover,
+    @Maybe String route,
+    String answer,
+    @Maybe LocalDate closes,
+    List<Band> bands,
+    List<Ridge> ridges,
+    List<Bracket> brackets,
+    List<Stake> stakes) {
+
+  /** A cash crop in the ground; the end is uncertain between early and late. */
+  record Band(
+      CropKind kind, String words, boolean planned, LocalDate from, @Maybe LocalDate early, @Maybe LocalDate to, @Maybe LocalDate late, List<Mark> marks) {}
+
+  /** A stage with its 10, 50 and 90 % dates. */
+  record Mark(String code, String words, @Maybe LocalDate early, LocalDate middle, @Maybe LocalDate late) {}
+
+  /** A cover's dry matter, lb/ac: low, middle and high by day. */
+  record Ridge(String words, boolean sown, List<LocalDate> days, int[] low, int[] middle, int[] high, int deadFrom, List<Mark> marks) {}
+
+  /** When something can be done; chances in % by day from the start of the bracket. */
+  record Bracket(
+      String kind, String words, LocalDate from, LocalDate to, @Maybe LocalDate bestFrom, @Maybe LocalDate bestTo, int stepDays, int[] chances) {}
+
+  /** A job, placed or done. */
+  record Stake(@Maybe String jobId, String kind, String words, LocalDate day, @Maybe String machine, boolean done, boolean locked) {}
+}

@@ -1,0 +1,149 @@
+package nimblefurrow.server.season;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import nimblefurrow.core.cover.MatForecast;
+import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.schedule.Pin;
+import nimblefurrow.core.season.Call;
+import nimblefurrow.core.season.CallBoard;
+import nimblefurrow.core.season.FieldJobs;
+import nimblefurrow.core.weather.WeatherTrace;
+import nimblefurrow.server.farm.Farms;
+import nimblefurrow.server.farm.Machines;
+import nimblefurrow.server.farm.Machines.MachineView;
+import nimblefurrow.server.placement.Placements;
+import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.NotOnThisFarm;
+import nimblefurrow.server.season.Answers.DateRange;
+import nimblefurrow.server.season.Answers.MatRange;
+import nimblefurrow.server.season.Answers.RouteAnswer;
+import nimblefurrow.server.season.Answers.StageAnswer;
+import nimblefurrow.server.season.Answers.WindowAnswer;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The season sheet of all fields, and the answer of one. */
+@RestController
+@RequestMapping("/api/season")
+class SeasonController {
+  /** A field's answer, opened beneath its lane. */
+  record FieldAnswer(
+      UUID fieldId,
+      String field,
+      String crop,
+      String next,
+      LocalDate nextPlanned,
+      List<CropStageAnswer> cropStages,
+      int frostBeforeMaturity,
+      @Maybe String cover,
+      @Maybe LocalDate seeded,
+      @Maybe LocalDate ended,
+      @Maybe MatRange matToday,
+      @Maybe WindowAnswer window,
+      List<StageAnswer> stages,
+      @Maybe RouteAnswer route) {}
+
+  record CropStageAnswer(String code, String words, DateRange when) {}
+
+  private final Seasons seasons;
+  private final Farms farms;
+  private final Machines machines;
+  private final Placements placements;
+  private final StripBuilder strips;
+  private final CurrentFarm current;
+
+  SeasonController(Seasons seasons, Farms farms, Machines machines, Placements placements, StripBuilder strips, CurrentFarm current) {
+    this.seasons = seasons;
+    this.farms = farms;
+    this.machines = machines;
+    this.placements = placements;
+    this.strips = strips;
+    this.current = current;
+  }
+
+  @GetMapping
+  SeasonView season() {
+    Optional<Seasons.FarmSeason> found = seasons.of(current.id());
+    if (found.isEmpty()) {
+      LocalDate today = farms.today(farms.view(current.id()));
+      SeasonView.Strip none = new SeasonView.Strip(today, 0, new int[0], new int[0], new int[0], new double[0], new int[0]);
+      return new SeasonView(today, today, today, false, 0, none, List.of(), List.of());
+    }
+    Seasons.FarmSeason farm = found.get();
+    Map<String, Pin> pins = placements.all(current.id()).stream().collect(Collectors.toMap(Pin::jobId, p -> p));
+    Map<String, String> machineNames = machines.all(current.id()).stream().collect(Collectors.toMap(m -> m.id().toString(), MachineView::name));
+    LaneBuilder builder = new LaneBuilder(farm.farm().units(), farm.weather().today());
+    List<LaneView> lanes = new ArrayList<>();
+    List<CallBoard.Lane> board = new ArrayList<>();
+    for (FieldSeasons field : farm.fields()) {
+      Map<String, LocalDate> placed = new HashMap<>();
+      List<LaneView.Stake> stakes = new ArrayList<>();
+      for (var job : FieldJobs.of(field.key(), field.field().name(), field.now())) {
+        Pin pin = pins.get(job.id());
+        if (pin != null) {
+          placed.put(job.id(), pin.start());
+          stakes.add(new LaneView.Stake(job.id(), job.kind().name(), job.kind().words(), pin.start(), machineNames.get(pin.machineId()), false, pin.locked()));
+        }
+      }
+      lanes.add(builder.lane(field, stakes));
+      board.add(new CallBoard.Lane(field.key(), field.field().name(), field.now(), placed, field.lastStemCount()));
+    }
+    Map<String, UUID> fieldOf = farm.fields().stream().collect(Collectors.toMap(FieldSeasons::key, f -> f.field().id()));
+    UnitSystem units = farm.farm().units();
+    List<SeasonView.CallView> calls =
+        new CallBoard(farm.weather().outlook()).calls(board).stream().map(c -> call(c, units, fieldOf)).toList();
+    WeatherTrace trace = farm.weather().outlook().traces().get(0);
+    return new SeasonView(
+        farm.weather().today(), trace.first(), trace.last(), true, farm.withoutCrop(), strips.of(farm.weather().outlook()), lanes, calls);
+  }
+
+  @GetMapping("/{fieldId}")
+  FieldAnswer field(@PathVariable UUID fieldId) {
+    Seasons.FarmSeason farm = seasons.one(current.id(), fieldId);
+    FieldSeasons f = farm.fields().stream().findFirst().orElseThrow(() -> new NotOnThisFarm("crop in this field yet"));
+    UnitSystem units = farm.farm().units();
+    var now = f.now();
+    Optional<MatForecast> mat = now.stand().map(s -> new MatForecast(s, farm.weather().outlook()));
+    var cover = now.field().cover();
+    boolean growing = cover.filter(c -> c.seeded() != null && c.ended() == null).isPresent();
+    return new FieldAnswer(
+        fieldId,
+        f.field().name(),
+        Words.crop(f.crop()),
+        Words.crop(now.field().next().kind()),
+        now.field().next().planned(),
+        now.crop().all().entrySet().stream()
+            .map(e -> new CropStageAnswer(e.getKey().name(), Words.stage(e.getKey(), f.crop().crop().kind()), DateRange.of(e.getValue())))
+            .toList(),
+        (int) Math.round(now.crop().frostBeforeMaturity().percent()),
+        cover.map(c -> c.mix().name()).orElse(null),
+        cover.map(c -> c.seeded()).orElse(null),
+        cover.map(c -> c.ended()).orElse(null),
+        growing ? mat.map(m -> MatRange.of(m.on(farm.weather().today()))).orElse(null) : null,
+        now.window().map(w -> WindowAnswer.of(w, units)).orElse(null),
+        mat.map(m -> Answers.stages(now, m::on)).orElse(List.of()),
+        now.route().map(r -> RouteAnswer.of(r, true, units)).orElse(null));
+  }
+
+  private static SeasonView.CallView call(Call call, UnitSystem units, Map<String, UUID> fieldOf) {
+    String action =
+        switch (call.kind()) {
+          case CHOOSE_COVER, CHANGE_PLAN -> "Choose a cover";
+          case PLACE_SEEDING, PLACE_END, DECIDE_END -> "Put on days";
+          case LOG_WORK -> "Log it";
+          case COUNT_STEMS -> "Enter a count";
+        };
+    return new SeasonView.CallView(
+        call.kind(), call.says().in(units), call.detail().in(units), call.fields().stream().map(fieldOf::get).toList(), call.by(), action);
+  }
+}

@@ -1,0 +1,117 @@
+package nimblefurrow.server.season;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import nimblefurrow.core.season.FieldCase;
+import nimblefurrow.core.season.FieldSeason;
+import nimblefurrow.core.season.SeasonComposer;
+import nimblefurrow.core.seeding.HouseRules;
+import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.server.farm.Chains;
+import nimblefurrow.server.farm.Chains.Link;
+import nimblefurrow.server.farm.Farms;
+import nimblefurrow.server.farm.Farms.FarmView;
+import nimblefurrow.server.farm.Fields;
+import nimblefurrow.server.farm.Fields.FieldView;
+import nimblefurrow.server.journal.Journal;
+import nimblefurrow.server.journal.Journal.Entry;
+import nimblefurrow.server.platform.NotOnThisFarm;
+import nimblefurrow.server.season.CaseBuilder.Stretch;
+import nimblefurrow.server.weather.FarmWeather;
+import nimblefurrow.server.weather.Weathers;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Every field's season as of the farm's day. */
+@Service
+public class Seasons {
+  /** A farm with its weather and the seasons of its fields; fields without a crop have none. */
+  public record FarmSeason(FarmView farm, FarmWeather weather, SeasonComposer composer, List<FieldSeasons> fields, int withoutCrop) {}
+
+  private record Known(Outlook outlook, HouseRules rules, FieldCase field) {}
+
+  private final Farms farms;
+  private final Fields fields;
+  private final Chains chains;
+  private final Journal journal;
+  private final Weathers weathers;
+  // Worked out from its key alone: a shortcut, not a state.
+  private final Cache<Known, FieldSeason> composed = Caffeine.newBuilder().maximumSize(6000).build();
+
+  Seasons(Farms farms, Fields fields, Chains chains, Journal journal, Weathers weathers) {
+    this.farms = farms;
+    this.fields = fields;
+    this.chains = chains;
+    this.journal = journal;
+    this.weathers = weathers;
+  }
+
+  /** All seasons of a farm; empty while it has no weather to go by. */
+  @Transactional(readOnly = true)
+  public Optional<FarmSeason> of(UUID farmId) {
+    FarmView farm = farms.view(farmId);
+    return weathers.of(farm).map(weather -> build(farm, weather, fields.all(farmId)));
+  }
+
+  /** The season of one field. */
+  @Transactional(readOnly = true)
+  public FarmSeason one(UUID farmId, UUID fieldId) {
+    FarmView farm = farms.view(farmId);
+    FieldView field = fields.one(farmId, fieldId);
+    FarmWeather weather = weathers.of(farm).orElseThrow(() -> new NotOnThisFarm("weather yet: import it or take the simulated station"));
+    return build(farm, weather, List.of(field));
+  }
+
+  private FarmSeason build(FarmView farm, FarmWeather weather, List<FieldView> wanted) {
+    Map<UUID, List<Link>> links = wanted.size() == 1
+        ? Map.of(wanted.get(0).id(), chains.of(farm.id(), wanted.get(0).id()))
+        : chains.all(farm.id());
+    Map<UUID, List<Entry>> entries = new HashMap<>();
+    journal.until(farm.id(), weather.today()).forEach(e -> entries.computeIfAbsent(e.fieldId(), f -> new ArrayList<>()).add(e));
+    List<FieldView> planted = wanted.stream().filter(f -> hasCrop(links.get(f.id()))).toList();
+    List<FieldSeasons> seasons =
+        IntStream.range(0, planted.size())
+            .parallel()
+            .mapToObj(planted::get)
+            .map(f -> field(farm, weather, f, links.get(f.id()), entries.getOrDefault(f.id(), List.of())))
+            .toList();
+    return new FarmSeason(
+        farm, weather, new SeasonComposer(weather.outlook(), farm.rules()), seasons, wanted.size() - planted.size());
+  }
+
+  private static boolean hasCrop(List<Link> chain) {
+    return chain != null && !CaseBuilder.stretches(chain).isEmpty();
+  }
+
+  private FieldSeasons field(FarmView farm, FarmWeather weather, FieldView field, List<Link> chain, List<Entry> entries) {
+    List<Stretch> stretches = CaseBuilder.stretches(chain);
+    int running = CaseBuilder.running(stretches, weather.today(), farm.site());
+    List<FieldSeasons.Past> earlier = new ArrayList<>();
+    for (int i = 0; i < running; i++) {
+      Stretch past = stretches.get(i);
+      if (past.cover().isPresent() && !past.crop().starts().isBefore(weather.outlook().first())) {
+        FieldCase known = CaseBuilder.build(field, past, entries, weather.past());
+        earlier.add(new FieldSeasons.Past(past.crop(), past.cover().get(), compose(farm, weather.past(), known)));
+      }
+    }
+    Stretch now = stretches.get(running);
+    FieldCase known = CaseBuilder.build(field, now, entries, weather.outlook());
+    return new FieldSeasons(field, now.crop(), now.cover(), compose(farm, weather.outlook(), known), earlier, entries);
+  }
+
+  private FieldSeason compose(FarmView farm, Outlook outlook, FieldCase field) {
+    return composed.get(new Known(outlook, farm.rules(), field), k -> new SeasonComposer(k.outlook(), k.rules()).compose(k.field()));
+  }
+
+  public LocalDate today(FarmView farm) {
+    return farms.today(farm);
+  }
+}

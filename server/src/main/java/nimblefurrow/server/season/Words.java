@@ -1,0 +1,57 @@
+package nimblefurrow.server.season;
+
+import nimblefurrow.core.cashcrop.CropKind;
+import nimblefurrow.core.cashcrop.CropStage;
+import nimblefurrow.server.farm.Chains.Link;
+
+/** Names of crops and stages as they stand beside a lane. */
+final class Words {
+  private Words() {}
+
+  static String crop(CropKind kind) {
+    return switch (kind) {
+      case CORN_GRAIN -> "Corn";
+      case CORN_SILAGE -> "Silage corn";
+      case SOYBEANS -> "Soybeans";
+      case WINTER_WHEAT -> "Winter wheat";
+      case OATS -> "Oats";
+      case OTHER -> "Other crop";
+    };
+  }
+
+  static String crop(Link link) {
+    double maturity = link.crop().maturity();
+    CropKind kind = link.crop().kind();
+    if (kind.corn()) {
+      return "%s, %.0f-day".formatted(crop(kind), maturity);
+    }
+    return kind == CropKind.SOYBEANS && maturity > 0 ? "Soybeans, group %.1f".formatted(maturity) : crop(kind);
+  }
+
+  static String stage(CropStage stage, CropKind kind) {
+    return switch (stage) {
+      case PLANTED -> "planted";
+      case EMERGED -> "up";
+      case V3, V4, V6, V7 -> stage.name().substring(1) + " collars";
+      case JOINTING -> "jointing";
+      case BOOT -> "boot";
+      case HEADING -> "heading";
+      case FLOWERING -> "flowering";
+      case SILKING -> "silking";
+      case R5 -> "dent";
+      case R6_SEED -> "full seed";
+      case HALF_MILK -> "half milk line";
+      case FIRST_YELLOW -> "first yellow leaf";
+      case BLACK_LAYER -> "black layer";
+      case LEAVES_GOING -> "leaves going";
+      case HALF_LEAVES -> "half the leaves gone";
+      case LEAVES_GONE -> "leaves mostly gone";
+      case LEAF_DROP -> "leaf drop begins";
+      case BROWN_PODS -> "all pods brown";
+      case RIPE -> "ripe";
+      case CANOPY_CLOSED -> "canopy closed";
+      case CANOPY_OPEN -> "canopy open";
+      case HARVEST -> kind == CropKind.CORN_SILAGE ? "chopped" : "harvest";
+    };
+  }
+}

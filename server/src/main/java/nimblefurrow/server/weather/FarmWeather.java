@@ -1,0 +1,15 @@
+package nimblefurrow.server.weather;
+
+import java.time.LocalDate;
+import nimblefurrow.core.schedule.FitDays;
+import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.weather.WeatherRecord;
+
+/**
+ * A farm's weather as of a day.
+ *
+ * @param past the same with one trace, for seasons that lie behind
+ * @param climateYears whole years behind the ensemble
+ */
+public record FarmWeather(
+    LocalDate today, WeatherRecord measured, Outlook outlook, Outlook past, FitDays fit, int climateYears) {}

@@ -1,0 +1,105 @@
+package nimblefurrow.server.weather;
+
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.Valid;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.weather.DailyWeather;
+import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.weather.WeatherRecord;
+import nimblefurrow.server.farm.Farms;
+import nimblefurrow.server.farm.Farms.FarmView;
+import nimblefurrow.server.farm.WeatherSource;
+import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.Maybe;
+import org.springframework.http.MediaType;
+import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+/** A farm's weather: what is there, and bringing one's own. */
+@RestController
+@RequestMapping("/api/weather")
+class WeatherController {
+  record Summary(
+      WeatherSource source,
+      @Maybe LocalDate first,
+      @Maybe LocalDate last,
+      int climateYears,
+      int wantedYears,
+      int filledDays) {}
+
+  record ImportReport(
+      int days, LocalDate first, LocalDate last, int wholeYears, int gapDays, List<LocalDate> firstGaps, boolean enough, boolean saved) {}
+
+  record Source(@NotNull WeatherSource source) {}
+
+  private final Weathers weathers;
+  private final ImportedWeather imported;
+  private final Farms farms;
+  private final CurrentFarm current;
+  private final TransactionTemplate transaction;
+
+  WeatherController(Weathers weathers, ImportedWeather imported, Farms farms, CurrentFarm current, TransactionTemplate transaction) {
+    this.weathers = weathers;
+    this.imported = imported;
+    this.farms = farms;
+    this.current = current;
+    this.transaction = transaction;
+  }
+
+  @GetMapping
+  Summary summary() {
+    FarmView farm = farms.view(current.id());
+    Optional<FarmWeather> weather = weathers.of(farm);
+    return new Summary(
+        farm.weatherSource(),
+        weather.map(w -> w.measured().first()).orElse(null),
+        weather.map(w -> w.measured().last()).orElse(null),
+        weather.map(FarmWeather::climateYears).orElse(0),
+        Outlook.WANTED_YEARS,
+        weather.map(w -> w.measured().filled().size()).orElse(0));
+  }
+
+  /** Reads a file and reports; keeps it only when asked to save. */
+  @PostMapping(path = "/import", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+  ImportReport bring(@RequestPart("file") MultipartFile file, @RequestParam(defaultValue = "false") boolean save) throws IOException {
+    FarmView farm = farms.view(current.id());
+    List<DailyWeather> days =
+        WeatherCsv.read(new InputStreamReader(file.getInputStream(), StandardCharsets.UTF_8), farm.site().latitude());
+    WeatherRecord record = WeatherRecord.of(days);
+    int years = record.wholeYears().size();
+    boolean enough = years >= Outlook.LEAST_YEARS;
+    if (save) {
+      if (!enough) {
+        throw new OutOfRange("climate years", "climate needs %d whole years at least, got %d".formatted(Outlook.LEAST_YEARS, years));
+      }
+      transaction.executeWithoutResult(
+          status -> {
+            imported.replace(farm.id(), days);
+            farms.weatherFrom(farm.id(), WeatherSource.IMPORTED);
+          });
+    }
+    List<LocalDate> gaps = record.filled();
+    return new ImportReport(
+        days.size(), record.first(), record.last(), years, gaps.size(), gaps.subList(0, Math.min(10, gaps.size())), enough, save);
+  }
+
+  @PutMapping("/source")
+  Summary source(@Valid @RequestBody Source chosen) {
+    farms.weatherFrom(current.id(), chosen.source());
+    return summary();
+  }
+}

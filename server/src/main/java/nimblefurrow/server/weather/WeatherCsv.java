@@ -1,0 +1,122 @@
+package nimblefurrow.server.weather;
+
+import java.io.IOException;
+import java.io.Reader;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.weather.DailyWeather;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * Reads daily weather: columns {@code date, max_f, min_f, rain_in}, or {@code max_c, min_c, rain_mm};
+ * optionally {@code snow_in} or {@code snow_cm}, {@code wind_mph} or {@code wind_kmh}, {@code
+ * humidity}, {@code sun_mj}. Dates as 2026-10-03. An empty cell is missing, not 0.
+ */
+final class WeatherCsv {
+  private static final int MOST_ROWS = 60_000;
+
+  private WeatherCsv() {}
+
+  static List<DailyWeather> read(Reader text, double latitude) throws IOException {
+    CSVFormat format =
+        CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true).setIgnoreHeaderCase(true)
+            .setTrim(true).setIgnoreEmptyLines(true).setAllowMissingColumnNames(true).get();
+    List<DailyWeather> days = new ArrayList<>();
+    try (CSVParser parser = CSVParser.parse(text, format)) {
+      Columns columns = new Columns(Set.copyOf(parser.getHeaderNames().stream().map(h -> h.toLowerCase(Locale.ROOT)).toList()));
+      for (CSVRecord row : parser) {
+        if (days.size() >= MOST_ROWS) {
+          throw new OutOfRange("rows", "weather has at most %,d rows".formatted(MOST_ROWS));
+        }
+        DailyWeather day = columns.day(row, latitude);
+        if (day != null) {
+          days.add(day);
+        }
+      }
+    } catch (IllegalArgumentException | java.io.UncheckedIOException e) {
+      if (e instanceof OutOfRange refused) {
+        throw refused;
+      }
+      throw new OutOfRange("file", "this is no table of weather: " + e.getMessage());
+    }
+    return days;
+  }
+
+  private record Columns(Set<String> names) {
+    Columns {
+      boolean us = names.containsAll(List.of("date", "max_f", "min_f", "rain_in"));
+      boolean metric = names.containsAll(List.of("date", "max_c", "min_c", "rain_mm"));
+      if (us == metric) {
+        throw new OutOfRange(
+            "columns",
+            "columns are date, max_f, min_f, rain_in or date, max_c, min_c, rain_mm; got "
+                + String.join(", ", names.stream().filter(n -> n != null).sorted().toList()));
+      }
+    }
+
+    /** A row's day; null when a needed cell is empty, so that the day counts as a gap. */
+    DailyWeather day(CSVRecord row, double latitude) {
+      boolean us = names.contains("max_f");
+      LocalDate date;
+      try {
+        date = LocalDate.parse(row.get("date"));
+      } catch (DateTimeParseException e) {
+        throw refused(row, "date", "date is like 2026-10-03, got “" + row.get("date") + "”");
+      }
+      Double max = number(row, us ? "max_f" : "max_c");
+      Double min = number(row, us ? "min_f" : "min_c");
+      Double rain = number(row, us ? "rain_in" : "rain_mm");
+      if (max == null || min == null || rain == null) {
+        return null;
+      }
+      try {
+        DailyWeather day =
+            us
+                ? DailyWeather.measured(date, max, min, rain, latitude)
+                : DailyWeather.measured(date, max * 9 / 5 + 32, min * 9 / 5 + 32, rain / 25.4, latitude);
+        return withMore(day, row);
+      } catch (OutOfRange e) {
+        throw refused(row, e.field(), e.getMessage());
+      }
+    }
+
+    private DailyWeather withMore(DailyWeather d, CSVRecord row) {
+      return new DailyWeather(
+          d.date(), d.maxF(), d.minF(), d.rainIn(),
+          or(number(row, "snow_in"), scaled(number(row, "snow_cm"), 1 / 2.54), d.snowDepthIn()),
+          or(number(row, "wind_mph"), scaled(number(row, "wind_kmh"), 1 / 1.609344), d.windMph()),
+          or(number(row, "humidity"), null, d.humidity()),
+          or(number(row, "sun_mj"), null, d.sunMj()));
+    }
+
+    private Double number(CSVRecord row, String column) {
+      if (!names.contains(column) || !row.isSet(column) || row.get(column).isBlank()) {
+        return null;
+      }
+      try {
+        return Double.valueOf(row.get(column));
+      } catch (NumberFormatException e) {
+        throw refused(row, column, column + " is a number, got “" + row.get(column) + "”");
+      }
+    }
+
+    private static Double scaled(Double value, double factor) {
+      return value == null ? null : value * factor;
+    }
+
+    private static double or(Double first, Double second, double otherwise) {
+      return first != null ? first : second != null ? second : otherwise;
+    }
+
+    private static OutOfRange refused(CSVRecord row, String field, String why) {
+      return new OutOfRange(field, "line %d: %s".formatted(row.getRecordNumber() + 1, why));
+    }
+  }
+}

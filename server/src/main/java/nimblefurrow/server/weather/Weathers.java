@@ -1,0 +1,69 @@
+package nimblefurrow.server.weather;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.LocalDate;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import nimblefurrow.core.schedule.FitDays;
+import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.weather.WeatherRecord;
+import nimblefurrow.server.farm.Farms;
+import nimblefurrow.server.farm.Farms.FarmView;
+import nimblefurrow.server.farm.WeatherSource;
+import org.springframework.stereotype.Service;
+
+/**
+ * Builds a farm's outlook as of its day. What is kept in memory is worked out from the database and
+ * the station alone, under a key that changes with them, so another server works out the same.
+ */
+@Service
+public class Weathers {
+  private static final int CLIMATE_YEARS = 28;
+
+  private record Key(UUID farm, WeatherSource source, int version, LocalDate today) {}
+
+  private final Farms farms;
+  private final Map<WeatherSource, WeatherPort> ports = new EnumMap<>(WeatherSource.class);
+  private final Cache<Key, Optional<FarmWeather>> weathers = Caffeine.newBuilder().maximumSize(40).build();
+
+  Weathers(Farms farms, List<WeatherPort> ports) {
+    this.farms = farms;
+    ports.forEach(port -> this.ports.put(port.source(), port));
+  }
+
+  /** The farm's weather on its day; empty when it has none, or too few years. */
+  public Optional<FarmWeather> of(FarmView farm) {
+    LocalDate today = farms.today(farm);
+    return weathers.get(new Key(farm.id(), farm.weatherSource(), farm.weatherVersion(), today), k -> build(farm, today));
+  }
+
+  private Optional<FarmWeather> build(FarmView farm, LocalDate today) {
+    WeatherPort port = ports.get(farm.weatherSource());
+    if (port == null) {
+      return Optional.empty();
+    }
+    Optional<WeatherRecord> measured = port.measured(farm, today);
+    if (measured.isEmpty() || measured.get().wholeYears().size() < Outlook.LEAST_YEARS) {
+      return Optional.empty();
+    }
+    WeatherRecord all = measured.get();
+    WeatherRecord climate = climate(all, today);
+    LocalDate from = LocalDate.of(today.getYear() - 1, 1, 1);
+    LocalDate to = LocalDate.of(today.getYear() + 1, 12, 31);
+    WeatherRecord observed = all.last().isBefore(from) ? null : all.between(from, today);
+    Outlook outlook = Outlook.of(farm.site(), climate, observed, port.forecast(farm, today), today, from, to);
+    return Optional.of(
+        new FarmWeather(today, all, outlook, outlook.known(), new FitDays(outlook), climate.wholeYears().size()));
+  }
+
+  /** The latest whole years, as many as the ensemble wants. */
+  private static WeatherRecord climate(WeatherRecord all, LocalDate today) {
+    List<Integer> years = all.wholeYears();
+    int first = years.get(Math.max(0, years.size() - CLIMATE_YEARS));
+    return all.between(LocalDate.of(first, 1, 1), LocalDate.of(years.get(years.size() - 1), 12, 31));
+  }
+}
