@@ -79,11 +79,13 @@ public final class SeasonComposer {
     return new RouteRules(stand, field.next(), field.facts().organic(), rules, outlook);
   }
 
-  private static Optional<LocalDate> seedingDay(CoverPlan plan, SeedingWindow window) {
+  /** The day sown; before that the planned day, or where the window is best; never one gone by. */
+  private Optional<LocalDate> seedingDay(CoverPlan plan, SeedingWindow window) {
     if (plan.seeded() != null) {
       return Optional.of(plan.seeded());
     }
-    return plan.planned() != null ? Optional.of(plan.planned()) : window.pencilled();
+    Optional<LocalDate> day = plan.planned() != null ? Optional.of(plan.planned()) : window.pencilled();
+    return day.map(d -> d.isBefore(outlook.today()) ? outlook.today() : d);
   }
 
   private static CoverStand stand(CoverPlan plan, LocalDate seeded) {

@@ -2,8 +2,10 @@ package nimblefurrow.server.demo;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.season.CoverPlan;
@@ -11,6 +13,8 @@ import nimblefurrow.core.season.FieldCase;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.season.SeasonComposer;
 import nimblefurrow.core.seeding.HouseRules;
+import nimblefurrow.core.seeding.RateBuilder;
+import nimblefurrow.core.seeding.SeedTag;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.termination.Route;
@@ -73,8 +77,7 @@ class DemoLog {
       return;
     }
     LocalDate sown = sown(season, plan.get(), harvest, field);
-    double pounds = cover.get().cover().members().stream().mapToDouble(m -> m.share() * 72).sum() * field.acres();
-    add(farm, field, cover.get(), EntryKind.SEEDED, sown, field.acres(), pounds, "Rye A-26", details(null, null, outlook, sown));
+    add(farm, field, cover.get(), EntryKind.SEEDED, sown, field.acres(), pounds(plan.get(), season, field, sown), "", details(null, null, outlook, sown));
     FieldSeason growing = composer.compose(field0.with(plan.get().sown(sown)));
     growing.route().filter(r -> r.impossible().isEmpty()).flatMap(r -> r.aim()).filter(d -> d.isAfter(sown)).ifPresent(
         aim -> {
@@ -82,6 +85,15 @@ class DemoLog {
           LocalDate ended = route == Route.WINTER_KILL ? aim : aim.plusDays(Math.floorMod(field.name().hashCode(), 4));
           add(farm, field, cover.get(), EntryKind.ENDED, ended, field.acres(), null, "", details(route, null, outlook, ended));
         });
+  }
+
+  /** Pounds that the rate would take, with a little less or more as it goes in the field. */
+  private static double pounds(CoverPlan plan, FieldSeason season, FieldView field, LocalDate sown) {
+    RateBuilder rates = new RateBuilder(plan.way(), plan.goal(), plan.rollOnly(), season.weeksLate());
+    SeedTag tag = SeedTag.typed(98, 85, 0, sown.minusMonths(3));
+    Map<String, SeedTag> tags = plan.mix().members().stream().collect(Collectors.toMap(m -> m.species().id(), m -> tag));
+    double exact = rates.members(plan.mix(), field.facts().area(), tags, Map.of(), sown).stream().mapToDouble(m -> m.forField().pounds()).sum();
+    return Math.rint(exact * (0.97 + Math.floorMod(field.name().hashCode(), 7) / 100.0));
   }
 
   /** Drills follow the combine by some days; what flies goes when the window is best. */

@@ -6,7 +6,7 @@ import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
 interface FarmMachines extends Repository<FarmMachine, UUID> {
-  List<FarmMachine> findByFarmIdOrderByKindAscNameAsc(UUID farmId);
+  List<FarmMachine> findByFarmIdOrderByName(UUID farmId);
 
   Optional<FarmMachine> findByFarmIdAndId(UUID farmId, UUID id);
 

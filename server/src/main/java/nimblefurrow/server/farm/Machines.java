@@ -1,6 +1,7 @@
 package nimblefurrow.server.farm;
 
 import java.math.BigDecimal;
+import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.quantity.WorkRate;
@@ -27,7 +28,7 @@ public class Machines {
 
   @Transactional(readOnly = true)
   public List<MachineView> all(UUID farmId) {
-    return machines.findByFarmIdOrderByKindAscNameAsc(farmId).stream().map(Machines::view).toList();
+    return machines.findByFarmIdOrderByName(farmId).stream().map(Machines::view).sorted(Comparator.comparing(MachineView::kind)).toList();
   }
 
   @Transactional

@@ -30,9 +30,9 @@ import org.springframework.stereotype.Service;
 
 /** Answers what a cover would mean for a field, chosen or only tried. */
 @Service
-class CoverDesk {
+public class CoverDesk {
   /** One member worked out; rates in lb/ac, seeds and plants per ft². */
-  record MemberAnswer(
+  public record MemberAnswer(
       String species,
       String name,
       double share,
@@ -70,6 +70,11 @@ class CoverDesk {
 
   CoverDesk(SeedLots lots) {
     this.lots = lots;
+  }
+
+  /** The seed that a field's chosen cover needs, member by member. */
+  public List<MemberAnswer> seed(Seasons.FarmSeason farm, FieldSeasons field) {
+    return field.cover().map(c -> answer(farm, field.now(), c.cover()).members()).orElse(List.of());
   }
 
   CoverAnswer answer(Seasons.FarmSeason farm, FieldSeasons field, CoverDetails details) {

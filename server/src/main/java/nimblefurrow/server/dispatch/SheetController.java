@@ -1,0 +1,101 @@
+package nimblefurrow.server.dispatch;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import nimblefurrow.core.schedule.Cautions;
+import nimblefurrow.core.schedule.DayWork;
+import nimblefurrow.core.schedule.Job;
+import nimblefurrow.core.schedule.Placement;
+import nimblefurrow.server.farm.Machines.MachineView;
+import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.season.CoverDesk;
+import nimblefurrow.server.season.FieldSeasons;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The day sheet: who does what on a day, machine by machine, with seed, chance and cautions. */
+@RestController
+@RequestMapping("/api/dispatch/sheet")
+class SheetController {
+  record Sheet(LocalDate day, String farm, List<SheetMachine> machines) {}
+
+  record SheetMachine(String machine, boolean hired, List<SheetJob> jobs, List<String> cautions) {}
+
+  record SheetJob(
+      String field,
+      String farmstead,
+      String boundary,
+      String words,
+      @Maybe String cover,
+      double acres,
+      double hours,
+      double fieldAcres,
+      int fitChance,
+      List<SheetSeed> seed,
+      String note) {}
+
+  record SheetSeed(String name, double bulkRate, double pounds) {}
+
+  private final Dispatch dispatch;
+  private final CoverDesk desk;
+  private final CurrentFarm current;
+
+  SheetController(Dispatch dispatch, CoverDesk desk, CurrentFarm current) {
+    this.dispatch = dispatch;
+    this.desk = desk;
+    this.current = current;
+  }
+
+  @GetMapping
+  Sheet sheet(@RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day) {
+    Dispatch.Board board = dispatch.board(current.id());
+    Map<UUID, List<SheetJob>> byMachine = new LinkedHashMap<>();
+    Map<UUID, Job> sample = new LinkedHashMap<>();
+    for (Placement placement : board.placed().placed()) {
+      for (DayWork work : placement.days()) {
+        if (work.date().equals(day)) {
+          UUID machine = UUID.fromString(placement.machineId());
+          Job job = board.job(placement.jobId());
+          sample.put(machine, job);
+          byMachine.computeIfAbsent(machine, m -> new ArrayList<>()).add(job(board, job, placement, work));
+        }
+      }
+    }
+    List<SheetMachine> machines = new ArrayList<>();
+    for (MachineView machine : board.machines()) {
+      if (byMachine.containsKey(machine.id())) {
+        machines.add(new SheetMachine(machine.name(), machine.hired(), byMachine.get(machine.id()), Cautions.of(sample.get(machine.id()).kind())));
+      }
+    }
+    return new Sheet(day, board.season().farm().name(), machines);
+  }
+
+  private SheetJob job(Dispatch.Board board, Job job, Placement placement, DayWork work) {
+    FieldSeasons field = board.fieldOf().get(job.id());
+    boolean seeding = job.id().endsWith(":seed");
+    List<SheetSeed> seed =
+        seeding
+            ? desk.seed(board.season(), field).stream().map(m -> new SheetSeed(m.name(), m.bulkRate(), m.bulkRate() * work.acres())).toList()
+            : List.of();
+    return new SheetJob(
+        job.field(),
+        field.field().farmstead(),
+        field.field().boundary(),
+        job.kind().words(),
+        field.now().field().cover().map(c -> c.mix().name()).orElse(null),
+        work.acres(),
+        work.hours(),
+        job.area().acres(),
+        (int) Math.round(100 * placement.fitChance()),
+        seed,
+        field.field().note());
+  }
+}

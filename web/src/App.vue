@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { mdiAccountCircleOutline, mdiKeyboardOutline, mdiLogout, mdiThemeLightDark } from '@mdi/js'
+import { useQueryClient } from '@tanstack/vue-query'
+import { onBeforeUnmount, onMounted, ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { useTheme } from 'vuetify'
+import { api, got } from './api/client'
+import DemoDay from './parts/DemoDay.vue'
+import KeysHelp from './parts/KeysHelp.vue'
+import UnitsToggle from './parts/UnitsToggle.vue'
+import { loadSession, session } from './session'
+
+const router = useRouter()
+const route = useRoute()
+const theme = useTheme()
+const queries = useQueryClient()
+const ready = ref(false)
+const keys = ref(false)
+const pages = [
+  { to: '/', words: 'Season' },
+  { to: '/fields', words: 'Fields' },
+  { to: '/cover', words: 'Cover' },
+  { to: '/dispatch', words: 'Dispatch' },
+  { to: '/logbook', words: 'Logbook' },
+  { to: '/farm', words: 'Farm' },
+]
+
+function toSignIn() {
+  if (route.name !== 'sign-in') void router.push({ name: 'sign-in', query: { to: route.fullPath } })
+}
+
+function onKey(event: KeyboardEvent) {
+  const target = event.target as HTMLElement
+  if (event.key === '?' && !/^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) keys.value = !keys.value
+}
+
+function signedOut() {
+  session.value = null
+  queries.clear()
+  toSignIn()
+}
+
+onMounted(async () => {
+  window.addEventListener('furrow-signed-out', signedOut)
+  window.addEventListener('keydown', onKey)
+  await router.isReady()
+  const view = await loadSession().catch(() => null)
+  if (!view?.signedIn) toSignIn()
+  ready.value = true
+})
+onBeforeUnmount(() => {
+  window.removeEventListener('furrow-signed-out', signedOut)
+  window.removeEventListener('keydown', onKey)
+})
+
+function switchTheme() {
+  const name = theme.global.name.value === 'day' ? 'nightCab' : 'day'
+  theme.change(name)
+  localStorage.setItem('furrow-theme', name)
+}
+
+async function signOut() {
+  await got(api.DELETE('/api/session')).catch(() => undefined)
+  signedOut()
+}
+</script>
+
+<template>
+  <v-app>
+    <v-app-bar v-if="session?.signedIn" flat height="52" color="surface" border="b" aria-label="Nimble Furrow">
+      <router-link to="/" class="brand" aria-label="Nimble Furrow, season">
+        <img src="/furrow.svg" alt="" width="26" height="26" /><span class="brand-name">Nimble Furrow</span>
+      </router-link>
+      <nav class="pages" aria-label="Pages">
+        <router-link v-for="page in pages" :key="page.to" :to="page.to" :class="{ here: page.to === '/' ? route.path === '/' : route.path.startsWith(page.to) }">{{ page.words }}</router-link>
+      </nav>
+      <v-spacer />
+      <DemoDay />
+      <UnitsToggle />
+      <v-btn icon size="small" variant="text" aria-label="Light or night theme" @click="switchTheme"><v-icon :icon="mdiThemeLightDark" /></v-btn>
+      <v-btn class="wide-only" icon size="small" variant="text" aria-label="Keys" @click="keys = true"><v-icon :icon="mdiKeyboardOutline" /></v-btn>
+      <v-menu>
+        <template #activator="{ props }">
+          <v-btn v-bind="props" icon size="small" variant="text" :aria-label="`Signed in as ${session.name}`"><v-icon :icon="mdiAccountCircleOutline" /></v-btn>
+        </template>
+        <v-list density="compact">
+          <v-list-item :title="session.name" :subtitle="`${session.farm} · ${session.role === 'PLANNER' ? 'planner' : 'operator'}`" />
+          <v-list-item :prepend-icon="mdiLogout" title="Sign out" @click="signOut" />
+        </v-list>
+      </v-menu>
+    </v-app-bar>
+    <v-main>
+      <router-view v-if="ready && (session?.signedIn || route.meta.open)" />
+    </v-main>
+    <KeysHelp v-model="keys" />
+  </v-app>
+</template>
+
+<style scoped>
+.brand { display: flex; align-items: center; gap: 8px; margin-left: 12px; text-decoration: none; color: inherit; font-weight: 700; white-space: nowrap; }
+.pages { display: flex; margin-left: 14px; height: 100%; overflow-x: auto; }
+.pages a { display: flex; align-items: center; padding: 0 11px; color: inherit; text-decoration: none; border-bottom: 3px solid transparent; min-height: 44px; }
+.pages a.here { border-bottom-color: rgb(var(--v-theme-primary)); font-weight: 700; }
+@media (max-width: 1000px) { .brand-name { display: none; } }
+@media (max-width: 700px) { .pages { margin-left: 2px; } .pages a { padding: 0 8px; } .wide-only { display: none; } .brand { margin-left: 6px; } }
+</style>

@@ -1,0 +1,2 @@
+declare module 'vuetify/styles'
+declare module '*.css'

@@ -1,0 +1,170 @@
+<script setup lang="ts">
+import { mdiContentCopy, mdiClose } from '@mdi/js'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, onBeforeUnmount, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { api, got, Refused, type Schemas } from '../../api/client'
+import { short } from '../../format/dates'
+import { area, areaUnit } from '../../format/units'
+import Refusal from '../../parts/Refusal.vue'
+import { planner } from '../../session'
+import CandidateAnswer from './CandidateAnswer.vue'
+import CandidateForm from './CandidateForm.vue'
+import { copy, dropDrafts, keepDrafts, readDrafts, usual, type Cover } from './draft'
+
+interface Tried {
+  answer: Schemas['CoverAnswer'] | null
+  problem: string
+}
+
+const route = useRoute()
+const router = useRouter()
+const queries = useQueryClient()
+const fieldId = computed(() => String(route.params.fieldId ?? ''))
+const { data: fields } = useQuery({ queryKey: ['fields'], queryFn: () => got(api.GET('/api/fields')) })
+const { data: species } = useQuery({ queryKey: ['species'], queryFn: () => got(api.GET('/api/species')), staleTime: Infinity })
+const { data: kept, error } = useQuery({
+  queryKey: computed(() => ['cover', fieldId.value]),
+  queryFn: () => got(api.GET('/api/cover/{fieldId}', { params: { path: { fieldId: fieldId.value } } })),
+  enabled: computed(() => fieldId.value !== ''),
+})
+const drafts = ref<Cover[]>([])
+const tried = ref<Tried[]>([])
+const saved = ref('')
+const before = ref<Cover | null>(null)
+const problem = ref('')
+const busy = ref(false)
+
+const items = computed(() => fields.value?.map((f) => ({ value: f.field.id, title: f.field.name })) ?? [])
+const field = computed(() => fields.value?.find((f) => f.field.id === fieldId.value)?.field)
+
+watch([fields, fieldId], () => {
+  if (!fieldId.value && fields.value?.[0]) void router.replace({ name: 'cover', params: { fieldId: fields.value[0].field.id } })
+}, { immediate: true })
+
+watch(kept, (now, was) => {
+  if (!now || (was && JSON.stringify(now.cover) === JSON.stringify(was.cover) && drafts.value.length)) return
+  drafts.value = readDrafts(fieldId.value) ?? [now.cover ? copy(now.cover) : copy(usual)]
+}, { immediate: true })
+watch(fieldId, () => {
+  drafts.value = []
+  tried.value = []
+  saved.value = ''
+  problem.value = ''
+})
+
+let timer: ReturnType<typeof setTimeout> | undefined
+let round = 0
+watch(drafts, (now) => {
+  if (!now.length) return
+  clearTimeout(timer)
+  timer = setTimeout(() => void answerAll(), 220)
+}, { deep: true })
+onBeforeUnmount(() => clearTimeout(timer))
+
+async function answerAll() {
+  const mine = ++round
+  const asked = drafts.value.map(async (candidate): Promise<Tried> => {
+    try {
+      return { answer: await got(api.POST('/api/cover/try', { body: { fieldId: fieldId.value, candidate } })), problem: '' }
+    } catch (e) {
+      return { answer: null, problem: (e as Error).message }
+    }
+  })
+  const answers = await Promise.all(asked)
+  if (mine === round) tried.value = answers
+}
+
+function change(i: number, cover: Cover) {
+  drafts.value = drafts.value.map((d, n) => (n === i ? cover : d))
+  keepDrafts(fieldId.value, drafts.value)
+  saved.value = ''
+}
+
+async function put(cover: Cover) {
+  await got(api.PUT('/api/cover/{fieldId}', { params: { path: { fieldId: fieldId.value } }, body: { cover, version: kept.value?.version } }))
+  await queries.invalidateQueries()
+}
+
+async function keep(i: number) {
+  busy.value = true
+  problem.value = ''
+  const was = kept.value?.cover ? copy(kept.value.cover) : null
+  try {
+    await put(drafts.value[i]!)
+    dropDrafts(fieldId.value)
+    before.value = was
+    saved.value = `${tried.value[i]?.answer?.name ?? 'The cover'} is the plan for ${field.value?.name}.`
+  } catch (e) {
+    problem.value = (e as Refused).message
+  } finally {
+    busy.value = false
+  }
+}
+
+async function undo() {
+  try {
+    if (before.value) await put(before.value)
+    else {
+      await got(api.DELETE('/api/cover/{fieldId}', { params: { path: { fieldId: fieldId.value } } }))
+      await queries.invalidateQueries()
+    }
+    saved.value = ''
+    drafts.value = [copy(before.value ?? usual)]
+  } catch (e) {
+    problem.value = (e as Error).message
+  }
+}
+
+async function leaveOut() {
+  const was = kept.value?.cover ? copy(kept.value.cover) : null
+  try {
+    await got(api.DELETE('/api/cover/{fieldId}', { params: { path: { fieldId: fieldId.value } } }))
+    await queries.invalidateQueries()
+    before.value = was
+    saved.value = `${field.value?.name} has no cover now.`
+  } catch (e) {
+    problem.value = (e as Error).message
+  }
+}
+
+const changed = (i: number) => JSON.stringify(drafts.value[i]) !== JSON.stringify(kept.value?.cover)
+</script>
+
+<template>
+  <div class="page">
+    <div class="head">
+      <h1>Cover</h1>
+      <v-autocomplete class="pick" label="Field" :items="items" :model-value="fieldId" auto-select-first @update:model-value="$event && router.push({ name: 'cover', params: { fieldId: $event } })" />
+      <p v-if="field && kept" class="about"><span class="figures">{{ area(field.acres, 1) }} {{ areaUnit }}</span> · {{ kept.crop }}, planted {{ short(kept.planted) }} · then {{ kept.next.toLowerCase() }} {{ short(kept.nextPlanned) }}<template v-if="field.organic"> · organic</template></p>
+    </div>
+    <Refusal :says="error?.message || problem" />
+    <p v-if="error && fieldId"><router-link to="/fields">Enter the field's crop</router-link></p>
+    <div v-if="saved" role="status" class="saved">{{ saved }} <v-btn size="small" variant="text" color="primary" @click="undo">Undo</v-btn> <router-link to="/">See it on the sheet</router-link></div>
+    <div class="pair" :class="{ two: drafts.length > 1 }">
+      <v-card v-for="(draft, i) in drafts" :key="i" class="candidate pa-4">
+        <div class="card-head">
+          <h2>{{ drafts.length > 1 ? `Candidate ${i === 0 ? 'A' : 'B'}` : 'The cover' }}<span v-if="kept?.cover && !changed(i)" class="quiet"> · this is the plan</span></h2>
+          <v-btn v-if="drafts.length === 1" size="small" variant="text" color="primary" :prepend-icon="mdiContentCopy" @click="change(0, drafts[0]!); drafts = [...drafts, copy(drafts[0]!)]">Compare with another</v-btn>
+          <v-btn v-else icon size="x-small" variant="text" :aria-label="`Drop candidate ${i === 0 ? 'A' : 'B'}`" @click="drafts = drafts.filter((_, n) => n !== i)"><v-icon :icon="mdiClose" /></v-btn>
+        </div>
+        <CandidateForm v-if="species" :model-value="draft" :species="species" :sown="kept?.sown ?? false" @update:model-value="change(i, $event)" />
+        <Refusal :says="tried[i]?.problem" />
+        <CandidateAnswer v-if="tried[i]?.answer" class="mt-3" :answer="tried[i]!.answer!" />
+        <div v-if="planner" class="acts">
+          <v-btn color="primary" :loading="busy" :disabled="!!tried[i]?.problem || !changed(i)" @click="keep(i)">Make it the plan</v-btn>
+          <v-btn v-if="kept?.cover && !kept.sown && i === 0" variant="text" @click="leaveOut">Leave this field out</v-btn>
+          <span v-if="changed(i)" class="quiet">Not the plan yet; kept here while you try.</span>
+        </div>
+      </v-card>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.head { display: flex; align-items: center; gap: 16px; flex-wrap: wrap; margin-bottom: 10px; } .pick { max-width: 260px; min-width: 220px; } .about { margin: 0; }
+.pair { display: grid; grid-template-columns: minmax(0, 760px); gap: 14px; } .pair.two { grid-template-columns: repeat(2, minmax(0, 1fr)); }
+.card-head { display: flex; justify-content: space-between; align-items: center; margin-bottom: 10px; } .acts { display: flex; gap: 12px; align-items: center; flex-wrap: wrap; margin-top: 12px; }
+.saved { border-left: 4px solid var(--sage); padding: 4px 10px; margin-bottom: 10px; }
+@media (max-width: 900px) { .pair.two { grid-template-columns: 1fr; } }
+</style>

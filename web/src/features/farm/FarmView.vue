@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { ref } from 'vue'
+import { api, got, type Schemas } from '../../api/client'
+import Refusal from '../../parts/Refusal.vue'
+import { loadSession, planner } from '../../session'
+import MachineTable from './MachineTable.vue'
+import LotTable from './LotTable.vue'
+import WeatherCard from './WeatherCard.vue'
+
+const queries = useQueryClient()
+const { data: farm, error } = useQuery({ queryKey: ['farm'], queryFn: () => got(api.GET('/api/farm')) })
+const problem = ref('')
+const said = ref('')
+
+async function act(asked: Promise<unknown>, words: string) {
+  problem.value = ''
+  said.value = ''
+  try {
+    await asked
+    await loadSession()
+    await queries.invalidateQueries()
+    said.value = words
+  } catch (e) {
+    problem.value = (e as Error).message
+  }
+}
+
+function rule(change: Partial<Schemas['Rules']>) {
+  const now = farm.value!
+  const body = { overCorn: now.overCorn, overBeans: now.overBeans, rolling: now.rolling, ...change }
+  void act(got(api.PUT('/api/farm/rules', { body })), 'House rule saved; every window follows it.')
+}
+</script>
+
+<template>
+  <div class="page">
+    <h1>Farm</h1>
+    <Refusal :says="error?.message || problem" /><p v-if="said" role="status">{{ said }}</p>
+    <div v-if="farm" class="cards">
+      <div class="column">
+      <v-card class="pa-4">
+        <h2>House rules</h2>
+        <p class="quiet">Where growers disagree, the farm chooses once.</p>
+        <div class="rules">
+          <v-select label="Seed over standing corn" :disabled="!planner" :model-value="farm.overCorn" :items="[{ value: 'HALF_LEAVES_GONE', title: 'when half the leaves are gone' }, { value: 'WEEKS_BEFORE_HARVEST', title: '4 to 6 weeks before harvest' }]" hint="More light for the seed, or more time to grow" persistent-hint @update:model-value="rule({ overCorn: $event })" />
+          <v-select label="Seed over standing soybeans" :disabled="!planner" :model-value="farm.overBeans" :items="[{ value: 'BEFORE_LEAF_DROP', title: 'before leaf drop, so leaves bury the seed' }, { value: 'HALF_DEFOLIATED', title: 'when half defoliated' }]" hint="Falling leaves as mulch, or more light" persistent-hint @update:model-value="rule({ overBeans: $event })" />
+          <v-select label="Roll" :disabled="!planner" :model-value="farm.rolling" :items="[{ value: 'FULL_FLOWERING', title: 'at full flowering' }, { value: 'MILK', title: 'at milk to soft dough' }]" hint="Earlier planting, or a surer kill" persistent-hint @update:model-value="rule({ rolling: $event })" />
+        </div>
+        <v-text-field class="mt-4" label="Farm name" :disabled="!planner" :model-value="farm.name" @change="act(got(api.PUT('/api/farm/name', { body: { name: ($event.target as HTMLInputElement).value } })), 'Name saved.')" />
+        <p class="quiet mt-2 figures">{{ Math.abs(farm.latitude).toFixed(2) }}° {{ farm.latitude < 0 ? 'S' : 'N' }}, {{ Math.abs(farm.longitude).toFixed(2) }}° {{ farm.longitude < 0 ? 'W' : 'E' }}</p>
+      </v-card>
+      <MachineTable />
+      </div>
+      <div class="column">
+        <WeatherCard />
+        <LotTable />
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.cards { display: grid; grid-template-columns: repeat(2, minmax(0, 1fr)); gap: 14px; align-items: start; margin-top: 10px; } .column { display: grid; gap: 14px; } .rules { display: grid; gap: 12px; margin-top: 8px; }
+@media (max-width: 900px) { .cards { grid-template-columns: 1fr; } }
+</style>

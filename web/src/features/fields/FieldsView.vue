@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { mdiPencilOutline } from '@mdi/js'
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { api, got, type Schemas } from '../../api/client'
+import { short } from '../../format/dates'
+import { area, areaUnit } from '../../format/units'
+import FieldOutline from '../../parts/FieldOutline.vue'
+import Refusal from '../../parts/Refusal.vue'
+import { planner } from '../../session'
+import { cropWords } from '../season/lanes'
+import FieldDialog from './FieldDialog.vue'
+import ImportDialog from './ImportDialog.vue'
+
+type Entry = Schemas['FieldWithChain']
+const { data: fields, error } = useQuery({ queryKey: ['fields'], queryFn: () => got(api.GET('/api/fields')) })
+const find = ref('')
+const bringing = ref(false)
+const editing = ref(false)
+const chosen = ref<Entry | null>(null)
+const shown = computed(() => (fields.value ?? []).filter((f) => `${f.field.name} ${f.field.farmstead}`.toLowerCase().includes((find.value ?? '').toLowerCase())))
+const total = computed(() => shown.value.reduce((sum, f) => sum + f.field.acres, 0))
+const soils: Record<string, string> = { SAND: 'sand', LOAM: 'loam', SILT_LOAM: 'silt loam', CLAY: 'clay' }
+
+function chain(entry: Entry): string {
+  return entry.chain
+    .slice(-5)
+    .map((l) => (l.crop ? `${cropWords[l.crop.kind]} ${l.starts.slice(0, 4)}` : l.cover ? l.cover.members.map((m) => m.species.replace('-', ' ')).join(' + ') : 'cut'))
+    .join(' → ')
+}
+
+function edit(entry: Entry) {
+  chosen.value = entry
+  editing.value = true
+}
+</script>
+
+<template>
+  <div class="page">
+    <div class="head">
+      <h1>Fields</h1>
+      <v-text-field v-model="find" class="find" label="Find a field" clearable />
+      <span class="figures">{{ shown.length }} fields, {{ area(total) }} {{ areaUnit }}</span>
+      <v-spacer />
+      <a href="/api/exchange/fields" download="fields.geojson">Save as GeoJSON</a>
+      <v-btn v-if="planner" color="primary" @click="bringing = true">Bring fields</v-btn>
+    </div>
+    <Refusal :says="error?.message" />
+    <v-card v-if="fields && !fields.length" class="pa-8 text-center">
+      <h2>Bring your boundaries</h2>
+      <p>A GeoJSON or KML file from your monitor, your agronomist or a map tool. You see what is in it before anything is kept.</p>
+      <v-btn v-if="planner" class="mt-3" color="primary" @click="bringing = true">Choose a file</v-btn>
+    </v-card>
+    <table v-else class="plain">
+      <thead><tr><th /><th>Field</th><th>Farmstead</th><th class="n">{{ areaUnit }}</th><th>Soil</th><th>Land</th><th>Chain of crops and covers</th><th /></tr></thead>
+      <tbody>
+        <tr v-for="f in shown" :key="f.field.id">
+          <td><FieldOutline :boundary="f.field.boundary" /></td>
+          <td><b>{{ f.field.name }}</b></td>
+          <td class="whole">{{ f.field.farmstead }}</td>
+          <td class="n">{{ area(f.field.acres, 1) }}</td>
+          <td class="whole">{{ soils[f.field.soil] }}</td>
+          <td>{{ [f.field.tiled ? 'tiled' : '', f.field.organic ? 'organic' : '', f.field.slopePercent ? `${f.field.slopePercent} % slope` : '', `${f.field.drainage.toLowerCase()} drainage`].filter(Boolean).join(', ') }}</td>
+          <td class="chain"><span v-if="!f.chain.length" class="trouble">no crop yet</span>{{ chain(f) }}<template v-if="f.chain.length"> ({{ short(f.chain[f.chain.length - 1]!.starts) }})</template></td>
+          <td><v-btn v-if="planner" icon size="small" variant="text" :aria-label="`Change ${f.field.name}`" @click="edit(f)"><v-icon :icon="mdiPencilOutline" /></v-btn></td>
+        </tr>
+      </tbody>
+    </table>
+    <ImportDialog v-model="bringing" />
+    <FieldDialog v-if="chosen" v-model="editing" :entry="fields?.find((f) => f.field.id === chosen!.field.id) ?? chosen" />
+  </div>
+</template>
+
+<style scoped>
+.head { display: flex; gap: 14px; align-items: center; margin-bottom: 10px; flex-wrap: wrap; } .find { max-width: 230px; } .chain { font-size: 0.88rem; } td { vertical-align: middle; } .whole { white-space: nowrap; }
+</style>

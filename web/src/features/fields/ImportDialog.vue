@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import { ref } from 'vue'
+import { upload, type Schemas } from '../../api/client'
+import { area, areaUnit } from '../../format/units'
+import FieldOutline from '../../parts/FieldOutline.vue'
+import Refusal from '../../parts/Refusal.vue'
+
+const open = defineModel<boolean>({ required: true })
+const queries = useQueryClient()
+const file = ref<File | null>(null)
+const preview = ref<Schemas['Preview'] | null>(null)
+const problem = ref('')
+const busy = ref(false)
+
+async function read(save: boolean) {
+  problem.value = ''
+  if (!file.value) {
+    preview.value = null
+    return
+  }
+  busy.value = true
+  try {
+    preview.value = await upload<Schemas['Preview']>('/api/exchange/fields', file.value, save)
+    if (save) {
+      await queries.invalidateQueries()
+      open.value = false
+      file.value = null
+      preview.value = null
+    }
+  } catch (e) {
+    preview.value = null
+    problem.value = (e as Error).message
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <v-dialog v-model="open" max-width="640" scrollable>
+    <v-card title="Bring fields" subtitle="GeoJSON or KML, in longitude and latitude, up to 12 MB">
+      <v-card-text>
+        <v-file-input v-model="file" label="File" density="compact" variant="outlined" accept=".geojson,.json,.kml" @update:model-value="read(false)" />
+        <Refusal :says="problem" />
+        <template v-if="preview">
+          <p><b>{{ preview.good }} good</b>, {{ area(preview.acres, 1) }} {{ areaUnit }}<template v-if="preview.refused">; <span class="trouble">{{ preview.refused }} refused</span></template>. Nothing is kept yet.</p>
+          <table class="plain">
+            <tbody>
+              <tr v-for="(f, i) in preview.fields" :key="i"><td><FieldOutline v-if="f.boundary" :boundary="f.boundary" /></td><td><b>{{ f.name }}</b></td><td class="n">{{ f.acres !== undefined ? `${area(f.acres, 2)} ${areaUnit}` : '' }}</td><td class="trouble">{{ f.problem }}</td></tr>
+            </tbody>
+          </table>
+        </template>
+      </v-card-text>
+      <v-card-actions><v-spacer /><v-btn variant="text" @click="open = false">Cancel</v-btn><v-btn color="primary" variant="flat" :disabled="!preview?.good" :loading="busy" @click="read(true)">Keep {{ preview?.good ?? 0 }} fields</v-btn></v-card-actions>
+    </v-card>
+  </v-dialog>
+</template>

@@ -1,0 +1,152 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, reactive, ref, watch } from 'vue'
+import { api, got, type Schemas } from '../../api/client'
+import { short } from '../../format/dates'
+import { area, areaUnit, massUnit, matter, rateUnit, typedArea, typedMass, units } from '../../format/units'
+import Refusal from '../../parts/Refusal.vue'
+import { session } from '../../session'
+
+type Kind = Schemas['EntryForm']['kind']
+const props = defineProps<{ field?: string; kind?: string }>()
+const queries = useQueryClient()
+const kinds: { value: Kind; title: string }[] = [
+  { value: 'SEEDED', title: 'Cover sown' },
+  { value: 'ENDED', title: 'Cover ended' },
+  { value: 'STEM_COUNT', title: 'Stems counted' },
+  { value: 'BIOMASS', title: 'Biomass clipped' },
+  { value: 'CROP_STAGE', title: 'Crop stage seen' },
+  { value: 'HARVESTED', title: 'Crop harvested' },
+]
+const DRAFT = 'furrow-log-draft'
+const empty = { fieldId: '', kind: 'SEEDED' as Kind, on: '', machineId: '', acres: '', pounds: '', lot: '', note: '', route: 'EARLY_SPRAY', stage: 'FIRST_YELLOW', species: '', spots: '5', stems: '50', past: '', frame: '', grams: '', yieldPerAcre: '' }
+const form = reactive({ ...empty, ...(JSON.parse(localStorage.getItem(DRAFT) ?? '{}') as object) })
+watch(form, (now) => localStorage.setItem(DRAFT, JSON.stringify(now)))
+
+const { data: fields } = useQuery({ queryKey: ['fields'], queryFn: () => got(api.GET('/api/fields')) })
+const { data: board } = useQuery({ queryKey: ['dispatch', ''], queryFn: () => got(api.GET('/api/dispatch')) })
+const { data: lots } = useQuery({ queryKey: ['lots'], queryFn: () => got(api.GET('/api/lots')) })
+const { data: species } = useQuery({ queryKey: ['species'], queryFn: () => got(api.GET('/api/species')), staleTime: Infinity })
+
+const problem = ref('')
+const busy = ref(false)
+const saved = ref<Schemas['Saved'] | null>(null)
+
+watch(() => [props.field, props.kind, fields.value], () => {
+  if (props.field && fields.value) form.fieldId = props.field
+  if (props.kind) form.kind = props.kind as Kind
+}, { immediate: true })
+watch(() => session.value?.today, (today) => {
+  if (today && (!form.on || form.on > today)) form.on = today
+}, { immediate: true })
+
+const field = computed(() => fields.value?.find((f) => f.field.id === form.fieldId))
+const job = computed(() =>
+  board.value?.jobs.find((j) => j.fieldId === form.fieldId && (form.kind === 'SEEDED' ? j.id.endsWith(':seed') : form.kind === 'ENDED' && !j.id.endsWith(':seed') && !j.id.endsWith(':plant'))),
+)
+const members = computed(() => {
+  const covers = field.value?.chain.filter((l) => l.cover && l.starts <= (session.value?.today ?? '')) ?? []
+  const ids = covers[covers.length - 1]?.cover?.members.map((m) => m.species) ?? []
+  return (species.value ?? []).filter((s) => ids.includes(s.id) && s.winterHardy).map((s) => ({ value: s.id, title: s.name }))
+})
+watch(members, (now) => {
+  if (!now.some((m) => m.value === form.species)) form.species = now[0]?.value ?? ''
+}, { immediate: true })
+watch(job, (now) => {
+  if (now?.place) form.machineId = now.place.machineId
+}, { immediate: true })
+watch(field, (now) => {
+  if (now) form.acres = String(Number(area(now.field.acres, 1).replaceAll(',', '')))
+}, { immediate: true })
+
+const work = computed(() => form.kind === 'SEEDED' || form.kind === 'ENDED')
+const optional = (text: string) => (String(text ?? '').trim() === '' ? undefined : Number(text))
+
+async function save() {
+  busy.value = true
+  problem.value = ''
+  saved.value = null
+  const acres = optional(form.acres)
+  const pounds = optional(form.pounds)
+  const counted = form.kind === 'STEM_COUNT'
+  const clipped = form.kind === 'BIOMASS'
+  try {
+    saved.value = await got(api.POST('/api/log', {
+      body: {
+        fieldId: form.fieldId, kind: form.kind, on: form.on, note: form.note || undefined,
+        jobId: work.value ? job.value?.id : undefined,
+        machineId: work.value && form.machineId ? form.machineId : undefined,
+        acres: work.value && acres !== undefined ? typedArea(acres) : undefined,
+        pounds: form.kind === 'SEEDED' && pounds !== undefined ? typedMass(pounds) : undefined,
+        lot: form.kind === 'SEEDED' ? form.lot || undefined : undefined,
+        route: form.kind === 'ENDED' ? (form.route as 'ROLL') : undefined,
+        stage: form.kind === 'CROP_STAGE' ? (form.stage as 'V4') : undefined,
+        species: counted ? form.species : undefined, spots: counted ? optional(form.spots) : undefined, stems: counted ? optional(form.stems) : undefined, past: counted ? optional(form.past) : undefined,
+        frameSquareFeet: clipped ? (optional(form.frame) ?? 0) * (units.value === 'US' ? 1 : 10.76391) : undefined,
+        dryGrams: clipped ? form.grams.split(/[\s,;]+/).filter(Boolean).map(Number) : undefined,
+        yieldPerAcre: form.kind === 'HARVESTED' ? optional(form.yieldPerAcre) : undefined,
+      },
+    }))
+    Object.assign(form, { pounds: '', lot: '', note: '', past: '', grams: '', yieldPerAcre: '' })
+    await queries.invalidateQueries()
+  } catch (e) {
+    problem.value = (e as Error).message
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <v-card class="pa-4">
+    <h2>Write down</h2>
+    <form class="form" @submit.prevent="save">
+      <v-autocomplete v-model="form.fieldId" label="Field" :items="fields?.map((f) => ({ value: f.field.id, title: f.field.name }))" auto-select-first />
+      <v-select v-model="form.kind" label="What" :items="kinds" />
+      <v-text-field v-model="form.on" label="Day" type="date" :max="session?.today" required />
+      <template v-if="work">
+        <v-select v-model="form.machineId" label="Machine" clearable :items="board?.machines.map((m) => ({ value: m.id, title: m.name }))" />
+        <v-text-field v-model="form.acres" :label="`Done, ${areaUnit}`" type="number" step="any" min="0" />
+      </template>
+      <template v-if="form.kind === 'SEEDED'">
+        <v-text-field v-model="form.pounds" :label="`Seed used, ${massUnit}`" type="number" step="any" min="0" />
+        <v-combobox v-model="form.lot" label="Seed lot" density="compact" variant="outlined" hide-details :items="lots?.map((l) => l.name)" />
+      </template>
+      <v-select v-if="form.kind === 'ENDED'" v-model="form.route" label="How" :items="[{ value: 'EARLY_SPRAY', title: 'Early spray' }, { value: 'PLANT_GREEN', title: 'Planted green, sprayed' }, { value: 'ROLL', title: 'Rolled and crimped' }, { value: 'WINTER_KILL', title: 'Winter-killed' }]" />
+      <template v-if="form.kind === 'STEM_COUNT'">
+        <v-select v-model="form.species" label="Species" :items="members" />
+        <v-text-field v-model="form.spots" label="Spots" type="number" min="1" />
+        <v-text-field v-model="form.stems" label="Stems looked at" type="number" min="1" />
+        <v-text-field v-model="form.past" label="Past flowering" type="number" min="0" />
+      </template>
+      <template v-if="form.kind === 'BIOMASS'">
+        <v-text-field v-model="form.frame" :label="units === 'US' ? 'Frame, ft²' : 'Frame, m²'" type="number" step="any" min="0" />
+        <v-text-field v-model="form.grams" class="wide" label="Dry grams, one number a frame" hint="such as 118 96 131" persistent-hint />
+      </template>
+      <v-select v-if="form.kind === 'CROP_STAGE'" v-model="form.stage" label="Stage" :items="[{ value: 'V4', title: 'Corn: 4 collars' }, { value: 'V6', title: 'Corn: 6 collars' }, { value: 'SILKING', title: 'Corn: silking' }, { value: 'HALF_MILK', title: 'Corn: half milk line' }, { value: 'BLACK_LAYER', title: 'Corn: black layer' }, { value: 'FIRST_YELLOW', title: 'Soybeans: first yellow leaf' }, { value: 'LEAF_DROP', title: 'Soybeans: leaf drop begins' }, { value: 'HEADING', title: 'Small grain: heading' }]" />
+      <v-text-field v-if="form.kind === 'HARVESTED'" v-model="form.yieldPerAcre" label="Yield per acre (bu or tons)" type="number" step="any" min="0" />
+      <v-text-field v-model="form.note" class="wide" label="Note" />
+      <Refusal class="wide" :says="problem" />
+      <v-btn class="wide" type="submit" color="primary" size="large" :loading="busy" :disabled="!form.fieldId">Save</v-btn>
+    </form>
+    <div v-if="saved" class="saved" role="status">
+      <b>Saved.</b> <span v-if="saved.verdict">{{ saved.verdict }}</span>
+      <span v-if="saved.entry.details.weather" class="quiet">The day's weather is filled in.</span>
+      <table v-if="saved.changes.length" class="plain">
+        <thead><tr><th>Forecast</th><th class="n">before</th><th class="n">after</th></tr></thead>
+        <tbody>
+          <tr v-for="c in saved.changes" :key="c.what" :class="{ moved: c.beforeDay !== c.afterDay || c.beforePounds !== c.afterPounds }">
+            <td>{{ c.what }}</td>
+            <td class="n">{{ c.beforePounds !== undefined ? `${matter(c.beforePounds)} ${rateUnit}` : short(c.beforeDay) }}</td>
+            <td class="n">{{ c.afterPounds !== undefined ? `${matter(c.afterPounds)} ${rateUnit}` : short(c.afterDay) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  </v-card>
+</template>
+
+<style scoped>
+.form { display: grid; grid-template-columns: 1fr 1fr; gap: 10px; } .wide { grid-column: 1 / -1; } .saved { margin-top: 12px; border-left: 4px solid var(--sage); padding: 4px 10px; } .moved td { font-weight: 700; }
+@media (max-width: 500px) { .form { grid-template-columns: 1fr; } }
+</style>

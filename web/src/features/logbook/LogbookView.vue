@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { mdiDeleteOutline } from '@mdi/js'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { useRoute } from 'vue-router'
+import { api, got, type Schemas } from '../../api/client'
+import { long } from '../../format/dates'
+import { area, areaUnit, mass, massUnit, number, rain, rate, rateUnit, temperature, wind } from '../../format/units'
+import Refusal from '../../parts/Refusal.vue'
+import { planner } from '../../session'
+import LogForm from './LogForm.vue'
+
+const route = useRoute()
+const queries = useQueryClient()
+const { data: entries, error } = useQuery({ queryKey: ['log'], queryFn: () => got(api.GET('/api/log')) })
+const find = ref('')
+const problem = ref('')
+const shown = computed(() => {
+  const wanted = (find.value ?? '').toLowerCase()
+  return (entries.value ?? []).filter((e) => `${e.field} ${e.about} ${e.entry.lot} ${e.entry.note}`.toLowerCase().includes(wanted)).slice(0, 120)
+})
+
+function figures(e: Schemas['Entry']): string {
+  const parts: string[] = []
+  if (e.acres) parts.push(`${area(e.acres, 1)} ${areaUnit.value}`)
+  if (e.pounds) parts.push(`${mass(e.pounds)} ${massUnit.value}`)
+  if (e.pounds && e.acres) parts.push(`${rate(e.pounds / e.acres)} ${rateUnit.value}`)
+  if (e.details.yieldPerAcre) parts.push(`${number(e.details.yieldPerAcre, 1)} per acre`)
+  return parts.join(' · ')
+}
+
+async function remove(id: string) {
+  try {
+    await got(api.DELETE('/api/log/{id}', { params: { path: { id } } }))
+    await queries.invalidateQueries()
+  } catch (e) {
+    problem.value = (e as Error).message
+  }
+}
+</script>
+
+<template>
+  <div class="page">
+    <div class="both">
+      <LogForm class="side" :field="route.query.field as string | undefined" :kind="route.query.kind as string | undefined" />
+      <section class="list" aria-label="Entries">
+        <div class="head"><h1>Logbook</h1><v-text-field v-model="find" class="find" label="Find an entry" clearable /></div>
+        <Refusal :says="error?.message || problem" />
+        <p v-if="entries && !entries.length" class="quiet">Nothing is written down yet. What you save here moves the forecasts of its field.</p>
+        <ol>
+          <li v-for="{ entry, field, about, machine } in shown" :key="entry.id">
+            <span class="figures when">{{ long(entry.on) }}</span>
+            <div><b>{{ field }}</b>, {{ about }}<span v-if="machine" class="quiet"> · {{ machine }}</span><br />
+              <span class="figures">{{ figures(entry) }}</span><span v-if="entry.lot" class="quiet"> · lot {{ entry.lot }}</span>
+              <span v-if="entry.note"> · {{ entry.note }}</span>
+              <span v-if="entry.details.weather" class="quiet small figures"> · {{ temperature(entry.details.weather.maxF) }} / {{ temperature(entry.details.weather.minF) }}, rain {{ rain(entry.details.weather.rainIn) }}, wind {{ wind(entry.details.weather.windMph) }}</span>
+              <span class="quiet small"> · {{ entry.by }}</span></div>
+            <v-btn v-if="planner" icon size="x-small" variant="text" :aria-label="`Remove ${field}, ${about}`" @click="remove(entry.id)"><v-icon :icon="mdiDeleteOutline" /></v-btn>
+          </li>
+        </ol>
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.both { display: grid; grid-template-columns: 430px 1fr; gap: 18px; align-items: start; } .side { position: sticky; top: 66px; } .head { display: flex; align-items: center; gap: 14px; justify-content: space-between; } .find { max-width: 240px; }
+ol { list-style: none; margin: 8px 0; padding: 0; } li { display: grid; grid-template-columns: 132px 1fr auto; gap: 8px; padding: 7px 0; border-bottom: 1px solid var(--hair); } .small { font-size: 0.88rem; }
+@media (max-width: 900px) { .both { grid-template-columns: 1fr; } .side { position: static; } li { grid-template-columns: 1fr auto; } .when { grid-column: 1 / -1; } }
+</style>

@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { api, got } from '../../api/client'
+import { range, short } from '../../format/dates'
+import { matter, rateUnit } from '../../format/units'
+
+const props = defineProps<{ fieldId: string }>()
+const { data: answer, error } = useQuery({
+  queryKey: computed(() => ['season', 'field', props.fieldId]),
+  queryFn: () => got(api.GET('/api/season/{fieldId}', { params: { path: { fieldId: props.fieldId } } })),
+})
+const keyStages = computed(() => answer.value?.cropStages.filter((s) => !['PLANTED', 'EMERGED', 'V3', 'V7', 'LEAVES_GOING', 'LEAVES_GONE'].includes(s.code)) ?? [])
+</script>
+
+<template>
+  <section class="answer" :aria-label="`${answer?.field ?? 'Field'}: the answer`">
+    <p v-if="error" class="trouble">{{ error.message }}</p>
+    <p v-else-if="!answer" class="quiet">Working it out …</p>
+    <template v-else>
+      <div class="part">
+        <h3>{{ answer.crop }}</h3>
+        <table>
+          <tbody>
+            <tr v-for="s in keyStages" :key="s.code"><td>{{ s.words }}</td><td class="figures">{{ short(s.when.middle) }}</td><td class="figures quiet">{{ range(s.when.early, s.when.late) }}</td></tr>
+          </tbody>
+        </table>
+        <p v-if="answer.frostBeforeMaturity > 5" class="trouble">Frost before maturity: {{ answer.frostBeforeMaturity }} % chance</p>
+        <p class="quiet">Then {{ answer.next.toLowerCase() }}, planned {{ short(answer.nextPlanned) }}.</p>
+      </div>
+      <div v-if="answer.window" class="part">
+        <h3>{{ answer.cover }}</h3>
+        <p v-if="answer.seeded">Sown <b class="figures">{{ short(answer.seeded) }}</b><template v-if="answer.matToday">; now about <b class="figures">{{ matter(answer.matToday.middle) }}</b> {{ rateUnit }} dry <span class="quiet figures">({{ matter(answer.matToday.low) }}–{{ matter(answer.matToday.high) }})</span></template>.</p>
+        <template v-else-if="answer.window.impossible">
+          <p class="trouble">{{ answer.window.impossible }}.</p><p v-if="answer.window.remedy">{{ answer.window.remedy }}.</p>
+        </template>
+        <template v-else>
+          <p>{{ answer.window.words }}: opens <b class="figures">{{ range(answer.window.opens.early, answer.window.opens.late) }}</b>, last useful <b class="figures">{{ short(answer.window.lastUseful) }}</b>, possible to <span class="figures">{{ short(answer.window.possible) }}</span>.</p>
+          <p>Chance that it opens in time: <b class="figures">{{ answer.window.chance }} %</b></p>
+        </template>
+        <table v-if="answer.stages.length">
+          <tbody>
+            <tr v-for="s in answer.stages" :key="s.code"><td>{{ s.words }}</td><td class="figures">{{ range(s.when.early, s.when.late) }}</td><td class="figures quiet"><template v-if="s.mat">{{ matter(s.mat.middle) }} {{ rateUnit }}</template></td></tr>
+          </tbody>
+        </table>
+      </div>
+      <div v-if="answer.route" class="part">
+        <h3>{{ answer.route.words }}</h3>
+        <template v-if="answer.route.impossible"><p class="trouble">{{ answer.route.impossible }}.</p><p>{{ answer.route.remedy }}.</p></template>
+        <template v-else>
+          <p>Aim for <b class="figures">{{ short(answer.route.aim) }}</b>; open {{ range(answer.route.opens.middle, answer.route.closes.middle) }}.<template v-if="answer.route.killLow !== undefined"> Kill <b class="figures">{{ answer.route.killLow }}–{{ answer.route.killHigh }} %</b>.</template></p>
+          <ul><li v-for="r in answer.route.reasons" :key="r">{{ r }}</li><li v-for="r in answer.route.against" :key="r" class="against">{{ r }}</li></ul>
+        </template>
+      </div>
+      <div class="links"><router-link :to="{ name: 'cover', params: { fieldId } }">{{ answer.cover ? 'Change the cover' : 'Choose a cover' }}</router-link><router-link :to="{ name: 'logbook', query: { field: fieldId } }">Log work or a count</router-link></div>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.answer { display: flex; gap: 18px; padding: 8px 14px; height: 100%; overflow: auto; background: rgb(var(--v-theme-surface)); border-bottom: 1px solid var(--hair); font-size: 0.92rem; }
+.part { min-width: 180px; max-width: 350px; flex: 1; } .part:first-child { flex: 0.7; } h3 { font-size: 0.98rem; margin: 0 0 4px; } h3::first-letter { text-transform: uppercase; } p { margin: 0 0 4px; } table { border-collapse: collapse; } td { padding: 1px 10px 1px 0; vertical-align: top; white-space: nowrap; }
+ul { margin: 2px 0; padding-left: 16px; } li.against { color: var(--madder); } .links { display: flex; flex-direction: column; gap: 8px; white-space: nowrap; }
+</style>

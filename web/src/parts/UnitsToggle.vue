@@ -1,0 +1,23 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import { api, got } from '../api/client'
+import { units } from '../format/units'
+import { planner } from '../session'
+
+const queries = useQueryClient()
+
+async function change() {
+  const next = units.value === 'US' ? 'METRIC' : 'US'
+  units.value = next
+  if (planner.value) {
+    await got(api.PUT('/api/farm/units', { body: { units: next } }))
+    await queries.invalidateQueries()
+  }
+}
+</script>
+
+<template>
+  <v-btn variant="text" size="small" :aria-label="`Units: ${units === 'US' ? 'US, change to metric' : 'metric, change to US'}`" @click="change">
+    <span class="figures">{{ units === 'US' ? 'lb · ac' : 'kg · ha' }}</span>
+  </v-btn>
+</template>

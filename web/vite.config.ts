@@ -1,0 +1,9 @@
+import vue from '@vitejs/plugin-vue'
+import vuetify from 'vite-plugin-vuetify'
+import { defineConfig } from 'vite'
+
+export default defineConfig({
+  plugins: [vue(), vuetify({ autoImport: true })],
+  build: { chunkSizeWarningLimit: 900 },
+  server: { proxy: { '/api': process.env.FURROW_API ?? 'http://127.0.0.1:8090' } },
+})
