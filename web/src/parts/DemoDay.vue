@@ -16,6 +16,8 @@ async function goTo(day: string) {
   try {
     await got(api.PUT('/api/farm/day', { body: { day } }))
     await loadSession()
+    // A first answer still under way would be for the day before: it is dropped, not waited for.
+    await queries.cancelQueries()
     await queries.invalidateQueries()
     open.value = false
   } catch (e) {

@@ -81,8 +81,17 @@ function change(i: number, cover: Cover) {
   saved.value = ''
 }
 
+function drop(i: number) {
+  drafts.value = drafts.value.filter((_, n) => n !== i)
+  tried.value = tried.value.filter((_, n) => n !== i)
+  keepDrafts(fieldId.value, drafts.value)
+}
+
 async function put(cover: Cover) {
   await got(api.PUT('/api/cover/{fieldId}', { params: { path: { fieldId: fieldId.value } }, body: { cover, version: kept.value?.version } }))
+  // What was tried is the plan now: the drafts go before the views load anew.
+  dropDrafts(fieldId.value)
+  drafts.value = [copy(cover)]
   await queries.invalidateQueries()
 }
 
@@ -91,10 +100,10 @@ async function keep(i: number) {
   problem.value = ''
   const was = kept.value?.cover ? copy(kept.value.cover) : null
   try {
+    const name = tried.value[i]?.answer?.name ?? 'The cover'
     await put(drafts.value[i]!)
-    dropDrafts(fieldId.value)
     before.value = was
-    saved.value = `${tried.value[i]?.answer?.name ?? 'The cover'} is the plan for ${field.value?.name}.`
+    saved.value = `${name} is the plan for ${field.value?.name}.`
   } catch (e) {
     problem.value = (e as Refused).message
   } finally {
@@ -146,7 +155,7 @@ const changed = (i: number) => JSON.stringify(drafts.value[i]) !== JSON.stringif
         <div class="card-head">
           <h2>{{ drafts.length > 1 ? `Candidate ${i === 0 ? 'A' : 'B'}` : 'The cover' }}<span v-if="kept?.cover && !changed(i)" class="quiet"> · this is the plan</span></h2>
           <v-btn v-if="drafts.length === 1" size="small" variant="text" color="primary" :prepend-icon="mdiContentCopy" @click="change(0, drafts[0]!); drafts = [...drafts, copy(drafts[0]!)]">Compare with another</v-btn>
-          <v-btn v-else icon size="x-small" variant="text" :aria-label="`Drop candidate ${i === 0 ? 'A' : 'B'}`" @click="drafts = drafts.filter((_, n) => n !== i)"><v-icon :icon="mdiClose" /></v-btn>
+          <v-btn v-else icon size="x-small" variant="text" :aria-label="`Drop candidate ${i === 0 ? 'A' : 'B'}`" @click="drop(i)"><v-icon :icon="mdiClose" /></v-btn>
         </div>
         <CandidateForm v-if="species" :model-value="draft" :species="species" :sown="kept?.sown ?? false" @update:model-value="change(i, $event)" />
         <Refusal :says="tried[i]?.problem" />

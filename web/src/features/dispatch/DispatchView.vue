@@ -9,6 +9,7 @@ import { area, areaUnit } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
 import { blocksOf, firstBusyDay, plusDays, type Board, type Job } from './board'
+import { useCarry, type Spot } from './carry'
 import MoveDialog from './MoveDialog.vue'
 
 const DAYS = 14
@@ -26,7 +27,6 @@ const said = ref('')
 const chosen = ref<Job | null>(null)
 const dialog = ref(false)
 const start = ref<{ machineId: string; day: string }>()
-const dragged = ref<Job | null>(null)
 const hovered = ref<{ machineId: string; day: string } | null>(null)
 const told = ref<Schemas['WhatIfView'] | null>(null)
 const toldProblem = ref('')
@@ -81,44 +81,43 @@ function show(job: Job, at?: { machineId: string; day: string }) {
   dialog.value = true
 }
 
-function lift(job: Job, event: DragEvent) {
-  dragged.value = job
-  event.dataTransfer?.setData('text/plain', job.id)
-}
-
 let asked = ''
-async function hover(machine: Schemas['MachineView'], day: string, event: DragEvent) {
-  if (!dragged.value || machine.kind !== dragged.value.kind) return
-  event.preventDefault()
-  const key = machine.id + day
+async function hover(job: Job, spot: Spot | null) {
+  const machine = board.value?.machines.find((m) => m.id === spot?.machineId)
+  if (!spot || machine?.kind !== job.kind) {
+    hovered.value = null
+    told.value = null
+    toldProblem.value = spot ? `${machine?.name} cannot do this.` : ''
+    asked = ''
+    return
+  }
+  const key = spot.machineId + spot.day
   if (asked === key) return
   asked = key
-  hovered.value = { machineId: machine.id, day }
+  hovered.value = spot
   told.value = null
   toldProblem.value = ''
   try {
-    const answer = await got(api.POST('/api/dispatch/what-if', { body: { jobId: dragged.value.id, machineId: machine.id, day } }))
+    const answer = await got(api.POST('/api/dispatch/what-if', { body: { jobId: job.id, machineId: spot.machineId, day: spot.day } }))
     if (asked === key) told.value = answer
   } catch (e) {
     if (asked === key) toldProblem.value = (e as Error).message
   }
 }
 
-function drop(machine: Schemas['MachineView'], day: string) {
-  const job = dragged.value
+function put(job: Job, spot: Spot | null) {
   const answer = told.value
-  release()
-  if (!job) return
-  if (!answer || answer.late) return show(job, { machineId: machine.id, day })
-  void act(() => got(api.PUT('/api/dispatch/jobs/{jobId}', { params: { path: { jobId: job.id } }, body: { machineId: machine.id, day, locked: true, acceptLate: false } })), `${job.field} moved to ${short(day)}.`)
-}
-
-function release() {
-  dragged.value = null
+  const fits = spot && board.value?.machines.find((m) => m.id === spot.machineId)?.kind === job.kind
   hovered.value = null
   told.value = null
+  toldProblem.value = ''
   asked = ''
+  if (!fits) return
+  if (!answer || answer.late) return show(job, spot)
+  void act(() => got(api.PUT('/api/dispatch/jobs/{jobId}', { params: { path: { jobId: job.id } }, body: { machineId: spot.machineId, day: spot.day, locked: true, acceptLate: false } })), `${job.field} moved to ${short(spot.day)}.`)
 }
+
+const { carried: dragged, at, press, wasCarried } = useCarry<Job>((job, spot) => void hover(job, spot), put)
 
 const toggleLock = (job: Job) =>
   act(() => got(api.PUT('/api/dispatch/jobs/{jobId}', { params: { path: { jobId: job.id } }, body: { machineId: job.place!.machineId, day: job.place!.days[0]!.day, locked: !job.place!.locked, acceptLate: true } })), job.place!.locked ? 'Unlocked.' : 'Locked.')
@@ -158,21 +157,21 @@ const title = (job: Job) => `${job.field}, ${job.words}, ${range(job.place!.days
             <div class="track" :style="{ gridColumn: `2 / span ${DAYS}`, minHeight: Math.max(54, row.rows * 40 + 16) + 'px' }">
               <div
                 v-for="day in days" :key="day" class="cell" :class="{ today: day === board.today, hover: hovered?.machineId === row.machine.id && hovered.day === day, able: dragged?.kind === row.machine.kind }"
-                :style="{ '--fit': (chance(row.machine.kind, day) ?? 0) / 100 }" @dragover="hover(row.machine, day, $event)" @drop.prevent="drop(row.machine, day)"
+                :style="{ '--fit': (chance(row.machine.kind, day) ?? 0) / 100 }" :data-machine="row.machine.id" :data-day="day"
               ><span v-if="chance(row.machine.kind, day) !== undefined" class="figures fit">{{ chance(row.machine.kind, day) }}</span></div>
               <button
-                v-for="b in row.blocks" :key="b.job.id" type="button" class="block" :class="{ late: b.job.place!.late, locked: b.job.place!.locked, ending: !b.job.id.endsWith(':seed') }" :draggable="planner" :title="title(b.job)"
-                :style="{ left: (b.column / DAYS) * 100 + '%', width: `calc(${(b.columns / DAYS) * 100}% - 3px)`, top: b.row * 40 + 16 + 'px' }" @click="show(b.job)" @dragstart="lift(b.job, $event)" @dragend="release"
+                v-for="b in row.blocks" :key="b.job.id" type="button" class="block" :class="{ late: b.job.place!.late, locked: b.job.place!.locked, ending: !b.job.id.endsWith(':seed') }" :title="title(b.job)"
+                :style="{ left: (b.column / DAYS) * 100 + '%', width: `calc(${(b.columns / DAYS) * 100}% - 3px)`, top: b.row * 40 + 16 + 'px' }" @click="wasCarried() || show(b.job)" @pointerdown="planner && press(b.job, $event)"
               >
                 <span class="name">{{ b.job.field }}</span><span class="figures">{{ b.job.words }} · {{ area(b.job.acres) }}<template v-if="b.job.place!.late"> · late</template></span>
-                <v-icon v-if="b.job.place!.locked" :icon="mdiLock" size="12" class="lock" aria-label="locked" @click.stop="toggleLock(b.job)" />
+                <v-icon v-if="b.job.place!.locked" :icon="mdiLock" size="12" class="lock" aria-label="locked" @click.stop="toggleLock(b.job)" @pointerdown.stop />
               </button>
             </div>
           </template>
         </div>
         <p v-if="board.machines.length === 0" class="pa-4">No machines yet. <router-link to="/farm">Add a drill, a roller, a hired drone …</router-link></p>
         <div v-if="dragged && (told || toldProblem)" class="told" role="status">
-          <b>{{ dragged.field }} on {{ short(hovered?.day) }}</b>
+          <b>{{ dragged.field }}<template v-if="hovered"> on {{ short(hovered.day) }}</template></b>
           <p v-if="toldProblem" class="trouble">{{ toldProblem }}</p>
           <ul v-else-if="told"><li v-for="s in told.says" :key="s">{{ s }}</li><li v-if="told.crowds.length" class="trouble">Shares its days with {{ told.crowds.join(', ') }}</li></ul>
         </div>
@@ -180,13 +179,14 @@ const title = (job: Job) => `${job.field}, ${job.words}, ${range(job.place!.days
       <aside aria-label="Jobs not placed">
         <h2>Not placed <span class="figures quiet">{{ waiting.length }}</span></h2>
         <p v-if="!waiting.length" class="quiet">Every open job has a machine and a day.</p>
-        <button v-for="job in waiting" :key="job.id" type="button" class="wait" :class="{ wanted: job.fieldId === wanted }" :draggable="planner" @click="show(job)" @dragstart="lift(job, $event)" @dragend="release">
+        <button v-for="job in waiting" :key="job.id" type="button" class="wait" :class="{ wanted: job.fieldId === wanted }" @click="wasCarried() || show(job)" @pointerdown="planner && press(job, $event)">
           <b>{{ job.field }}</b> <span class="figures">{{ area(job.acres) }} {{ areaUnit }}</span>
           <span class="row">{{ job.words }}, {{ range(job.opens, job.closes) }}</span>
           <span v-if="job.unplaced" class="row trouble">{{ job.unplaced }}</span>
         </button>
       </aside>
     </div>
+    <div v-if="dragged" class="ghost" :style="{ left: at.x + 8 + 'px', top: at.y + 8 + 'px' }" aria-hidden="true">{{ dragged.field }}</div>
     <MoveDialog v-if="chosen && board" v-model="dialog" :job="chosen" :machines="board.machines" :today="board.today" :start="start" @moved="take" />
   </div>
 </template>
@@ -203,6 +203,8 @@ const title = (job: Job) => `${job.field}, ${job.words}, ${range(job.place!.days
 .block.ending { border-color: var(--madder); } .block.late { border-style: dashed; } .block .name { font-weight: 700; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; } .block .figures { white-space: nowrap; font-size: 0.85rem; } .lock { position: absolute; right: 3px; top: 3px; }
 aside { width: 260px; flex: none; overflow-y: auto; border-left: 1px solid var(--hair); padding: 10px 12px; } h2 { font-size: 1.05rem; margin: 0 0 6px; }
 .wait { display: block; width: 100%; text-align: left; background: rgb(var(--v-theme-surface)); color: inherit; border: 1px solid var(--hair); border-left: 4px solid var(--ochre); border-radius: 3px; padding: 5px 8px; margin-bottom: 6px; cursor: grab; font-size: 0.9rem; min-height: 44px; } .wait.wanted { outline: 2px solid var(--flax); } .row { display: block; font-size: 0.86rem; }
+.ghost { position: fixed; pointer-events: none; z-index: 20; background: rgb(var(--v-theme-surface)); border: 1.5px solid var(--flax); padding: 2px 8px; font-weight: 700; }
+.block { touch-action: none; user-select: none; } .wait { touch-action: pan-y; user-select: none; }
 .told { position: sticky; bottom: 8px; left: 12px; margin: 10px; max-width: 440px; background: rgb(var(--v-theme-surface)); border: 1px solid var(--hair); border-left: 4px solid var(--ochre); padding: 8px 12px; z-index: 3; } .told ul { margin: 2px 0; padding-left: 18px; } .told p { margin: 0; }
 @media (max-width: 900px) { .dispatch { height: auto; } .body { flex-direction: column-reverse; } aside { width: auto; border-left: 0; max-height: 40vh; } }
 </style>

@@ -1,0 +1,189 @@
+package nimblefurrow.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+
+/** The job once through, as a grower does it on the first of October: season, cover, dispatch, log. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class WorkJourneyTest {
+  private static Page page;
+
+  @BeforeAll
+  static void signIn() {
+    page = App.planner(1280, 800);
+    App.goTo(page, "After harvest in October");
+  }
+
+  private static Locator button(String name) {
+    return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(name)));
+  }
+
+  private static void open(String name) {
+    page.getByRole(AriaRole.NAVIGATION).getByText(name, new Locator.GetByTextOptions().setExact(true)).click();
+  }
+
+  @Test
+  @Order(1)
+  void theSheetShowsAllFieldsClosingFirstOnTopAndWhatNeedsAPerson() {
+    assertThat(page.locator(".gutter")).containsText("28 fields");
+    assertThat(page.locator(".lane-head").first()).containsText("Badger Forty");
+    assertThat(page.locator(".lane-head").first()).containsText("sow by 7 Oct");
+    assertThat(page.getByLabel("Calls")).containsText("3 fields have no cover chosen");
+    assertThat(page.locator(".lane-row").count()).as("only lanes in sight are drawn").isLessThan(28);
+    button("^Ferry Road").click();
+    assertThat(page.getByLabel("Ferry Road: the answer")).containsText("last useful 9 Oct");
+  }
+
+  @Test
+  @Order(2)
+  void lanesAreGroupedFoundAndZoomed() {
+    page.getByLabel("Find a field", new Page.GetByLabelOptions().setExact(true)).fill("pivot");
+    assertThat(page.locator(".lane-head")).hasCount(2);
+    page.getByLabel("Find a field", new Page.GetByLabelOptions().setExact(true)).fill("");
+    page.getByLabel("Zoom in").click();
+    assertThat(page.getByText("8 months")).isVisible();
+    page.getByLabel("Zoom out").click();
+  }
+
+  @Test
+  @Order(3)
+  void ryeAtSixtyLiveShowsSeventyTwoBulk() {
+    page.getByLabel("Ferry Road: the answer").getByText("Change the cover").click();
+    Locator seed = page.getByLabel("Seed", new Page.GetByLabelOptions().setExact(true));
+    assertThat(seed).containsText("62.7");
+    page.getByLabel("Own lb/ac").fill("60");
+    page.keyboard().press("Tab");
+    assertThat(seed).containsText("60.0");
+    assertThat(seed).containsText("72.0");
+    assertThat(seed).containsText("24.8");
+    assertThat(seed).containsText("19.8");
+    assertThat(page.getByLabel("Window", new Page.GetByLabelOptions().setExact(true))).containsText("9 Oct");
+    page.getByLabel("Own lb/ac").fill("90");
+    page.keyboard().press("Tab");
+    assertThat(seed).containsText("108.0");
+  }
+
+  @Test
+  @Order(4)
+  void whatIsTriedOutlivesARefreshAndTwoStandSideBySide() {
+    page.reload();
+    assertThat(page.getByLabel("Own lb/ac")).hasValue("90");
+    button("Compare with another").click();
+    assertThat(page.getByText("Candidate B")).isVisible();
+    page.locator(".candidate").nth(1).getByLabel("Way in").click(new Locator.ClickOptions().setForce(true));
+    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Interseeder between corn rows")).click();
+    assertThat(page.locator(".candidate").nth(1)).containsText("Not possible: the interseeder runs between corn rows");
+    assertThat(page.locator(".candidate").nth(1)).containsText("Instead: choose drill, airplane or drone here");
+    page.getByLabel("Drop candidate B").click();
+    button("Make it the plan").click();
+    assertThat(page.getByText("cereal rye is the plan for Ferry Road.")).isVisible();
+    button("^Undo$").click();
+    assertThat(page.getByLabel("Seed", new Page.GetByLabelOptions().setExact(true))).containsText("62.7");
+  }
+
+  @Test
+  @Order(5)
+  void planItPutsWhatClosesFirstFirst() {
+    open("Dispatch");
+    button("^Plan it").click();
+    assertThat(page.getByText("Planned: what closes first goes first.")).isVisible();
+    assertThat(page.locator(".block").filter(new Locator.FilterOptions().setHasText("Badger Forty"))).isVisible();
+    assertThat(page.locator(".block").filter(new Locator.FilterOptions().setHasText("Long Half"))).containsText("305");
+  }
+
+  @Test
+  @Order(6)
+  void aDropTellsItsConsequenceAndCanBeUndone() {
+    Locator block = page.locator(".block").filter(new Locator.FilterOptions().setHasText("Ferry Road"));
+    String before = block.getAttribute("style");
+    Locator track = page.locator(".track").nth(0);
+    Locator cell = track.locator(".cell").nth(3);
+    block.hover();
+    page.mouse().down();
+    cell.hover(new Locator.HoverOptions().setPosition(10, 6));
+    cell.hover(new Locator.HoverOptions().setPosition(24, 8));
+    assertThat(page.locator(".told")).containsText("Ferry Road on 4 Oct");
+    assertThat(page.locator(".told")).containsText("day fit to drill");
+    page.mouse().up();
+    assertThat(page.getByText("Ferry Road moved to 4 Oct.")).isVisible();
+    assertThat(block.getByLabel("locked")).isVisible();
+    button("^Undo").click();
+    assertThat(page.getByText("Undone.")).isVisible();
+    assertThat(block).hasAttribute("style", before);
+    button("^Redo").click();
+    assertThat(page.getByText("Done again.")).isVisible();
+  }
+
+  @Test
+  @Order(7)
+  void aJobIsMovedByKeyboardWithTheSameWarning() {
+    page.locator(".block").filter(new Locator.FilterOptions().setHasText("Windbreak")).focus();
+    page.keyboard().press("Enter");
+    Locator dialog = page.getByRole(AriaRole.DIALOG);
+    dialog.getByLabel("Starts on").fill("2026-10-20");
+    assertThat(dialog).containsText("after the window closes on 9 Oct");
+    assertThat(dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put it there, late"))).isVisible();
+    dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Cancel")).click();
+  }
+
+  @Test
+  @Order(8)
+  void theDaySheetIsForTheDriver() {
+    page.locator(".day a").first().click();
+    assertThat(page.getByText("Sorrel Bend Farm: Thu 1 Oct 2026")).isVisible();
+    assertThat(page.locator(".sheet")).containsText("15 ft drill");
+    assertThat(page.locator(".sheet")).containsText("Guards on and sleeves tight");
+    page.goBack();
+    Download calendar = page.waitForDownload(() -> page.getByText("Calendar", new Page.GetByTextOptions().setExact(true)).click());
+    assertThat(calendar.suggestedFilename()).isEqualTo("jobs.ics");
+  }
+
+  @Test
+  @Order(9)
+  void whatIsLoggedMovesTheLane() {
+    page.navigate(App.address() + "/");
+    button("^Long Half").click();
+    page.getByLabel("Long Half: the answer").getByText("Log work or a count").click();
+    assertThat(page.getByLabel("Done, ac")).hasValue("305");
+    page.getByLabel("Seed used, lb").fill("22100");
+    button("^Save$").click();
+    assertThat(page.getByText("Saved.")).isVisible();
+    assertThat(page.locator(".list li").first()).containsText("Long Half, sown");
+    assertThat(page.locator(".list li").first()).containsText("22,100 lb");
+    open("Season");
+    assertThat(button("^Long Half")).containsText("spray about");
+  }
+
+  @Test
+  @Order(10)
+  void aStemCountMovesTheRollingDate() {
+    App.goTo(page, "Rolling in late May");
+    page.getByLabel("Calls").getByText("Enter a count").click();
+    page.getByLabel("Past flowering").fill("8");
+    button("^Save$").click();
+    assertThat(page.locator(".saved")).containsText("Wait: not enough are past flowering yet.");
+    assertThat(page.locator(".saved tr.moved").filter(new Locator.FilterOptions().setHasText("flowering"))).isVisible();
+  }
+
+  @Test
+  @Order(11)
+  void metricIsOneTapAway() {
+    page.getByLabel("Units: US, change to metric").click();
+    open("Fields");
+    assertThat(page.getByText("28 fields, 945 ha")).isVisible();
+    page.getByLabel("Units: metric, change to US").click();
+    assertThat(page.getByText("28 fields, 2,336 ac")).isVisible();
+    App.goTo(page, "Over the top in September");
+  }
+}
