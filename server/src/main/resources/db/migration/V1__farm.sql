@@ -116,6 +116,7 @@ create index planning_act_by_farm on planning_act (farm_id, id);
 
 create table log_entry (
   id uuid primary key,
+  seq bigint generated always as identity,
   farm_id uuid not null references farm on delete cascade,
   field_id uuid not null references field on delete cascade,
   link_id uuid not null references chain_link on delete cascade,

@@ -37,7 +37,7 @@ public class Journal {
   /** All entries of days up to and with one, oldest first. */
   @Transactional(readOnly = true)
   public List<Entry> until(UUID farmId, LocalDate day) {
-    return entries.findByFarmIdAndHappenedOnLessThanEqualOrderByHappenedOnAscIdAsc(farmId, day).stream().map(Journal::view).toList();
+    return entries.findByFarmIdAndHappenedOnLessThanEqualOrderByHappenedOnAscSeqAsc(farmId, day).stream().map(Journal::view).toList();
   }
 
   @Transactional

@@ -16,6 +16,10 @@ import org.hibernate.type.SqlTypes;
 class LogEntry {
   @Id UUID id;
 
+  /** The order in which entries were written, counted by the database. */
+  @Column(insertable = false, updatable = false)
+  Long seq;
+
   @Column(name = "farm_id")
   UUID farmId;
 

@@ -5,7 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -101,8 +101,9 @@ class LogController {
     LocalDate today = farms.today(farms.view(current.id()));
     Map<UUID, String> names = fields.all(current.id()).stream().collect(Collectors.toMap(f -> f.id(), f -> f.name()));
     Map<UUID, String> rigs = machines.all(current.id()).stream().collect(Collectors.toMap(MachineView::id, MachineView::name));
-    return journal.until(current.id(), today).stream()
-        .sorted(Comparator.comparing(Entry::on).reversed())
+    List<Entry> newestFirst = new ArrayList<>(journal.until(current.id(), today));
+    Collections.reverse(newestFirst);
+    return newestFirst.stream()
         .map(e -> new EntryView(e, names.get(e.fieldId()), about(e), rigs.get(e.machineId())))
         .toList();
   }
