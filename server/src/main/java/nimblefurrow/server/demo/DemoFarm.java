@@ -58,10 +58,10 @@ public class DemoFarm {
     this.log = log;
   }
 
-  /** The invented Sorrel Bend Farm with its 28 fields. */
+  /** The invented Sorrel Bend Farm; with more than its 28 fields, they are repeated over other land. */
   @Transactional
-  public void build() {
-    build("Sorrel Bend Farm", PLANNER, OPERATOR, 28);
+  public void build(int fields) {
+    build("Sorrel Bend Farm", PLANNER, OPERATOR, fields);
   }
 
   /** A farm with more fields of the same kind, for measuring. */

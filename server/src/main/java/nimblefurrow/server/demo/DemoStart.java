@@ -16,17 +16,19 @@ class DemoStart implements ApplicationRunner {
   private final Farms farms;
   private final DemoFarm demo;
   private final boolean wanted;
+  private final int fields;
 
-  DemoStart(Farms farms, DemoFarm demo, @Value("${furrow.demo}") boolean wanted) {
+  DemoStart(Farms farms, DemoFarm demo, @Value("${furrow.demo}") boolean wanted, @Value("${furrow.demo-fields:28}") int fields) {
     this.farms = farms;
     this.demo = demo;
     this.wanted = wanted;
+    this.fields = fields;
   }
 
   @Override
   public void run(ApplicationArguments arguments) {
     if (wanted && farms.none()) {
-      demo.build();
+      demo.build(fields);
       LOG.info("demo farm built");
     }
   }

@@ -1,10 +1,8 @@
 package nimblefurrow.server.farm;
 
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.core.land.Boundary;
 import nimblefurrow.core.quantity.Area;
@@ -139,11 +137,8 @@ public class Fields {
   }
 
   private void refuseTaken(UUID farmId, String name, UUID self) {
-    Set<String> taken = new HashSet<>();
-    fields.findByFarmIdOrderByName(farmId).stream()
-        .filter(f -> !f.id.equals(self))
-        .forEach(f -> taken.add(f.name.toLowerCase()));
-    if (taken.contains(name.strip().toLowerCase())) {
+    boolean taken = fields.findFirstByFarmIdAndNameIgnoreCase(farmId, name.strip()).filter(f -> !f.id.equals(self)).isPresent();
+    if (taken) {
       throw new Conflict("there is a field “" + name.strip() + "” already");
     }
   }

@@ -10,6 +10,8 @@ interface LandFields extends Repository<LandField, UUID> {
 
   Optional<LandField> findByFarmIdAndId(UUID farmId, UUID id);
 
+  Optional<LandField> findFirstByFarmIdAndNameIgnoreCase(UUID farmId, String name);
+
   LandField save(LandField field);
 
   void delete(LandField field);
