@@ -1115,9 +1115,11 @@ export interface components {
             problem?: string;
         };
         Ridge: {
-            days: string[];
+            days: number[];
             /** Format: int32 */
             deadFrom: number;
+            /** Format: date */
+            first: string;
             high: number[];
             low: number[];
             marks: components["schemas"]["Mark"][];

@@ -28,7 +28,8 @@ const marks = computed(() =>
 
 const ridges = computed(() =>
   props.lane.ridges.map((ridge, i) => {
-    const days = ridge.days.map(dayNumber)
+    const first = dayNumber(ridge.first)
+    const days = ridge.days.map((d) => first + d)
     const alive = ridge.deadFrom
     const green = { days: days.slice(0, alive), mid: ridge.middle.slice(0, alive) }
     const parts = cut(green.days, green.mid, props.today)
@@ -36,14 +37,14 @@ const ridges = computed(() =>
     const high = cut(green.days, ridge.high.slice(0, alive), props.today).after
     const tail = { days: days.slice(Math.max(0, alive - 1)), mid: ridge.middle.slice(Math.max(0, alive - 1)) }
     return {
-      key: ridge.words + ridge.days[0],
+      key: ridge.words + ridge.first,
       sown: ridge.sown,
       solid: ridge.sown ? ridgePath(parts.before[0], parts.before[1], props.scale, GROUND.value, PER_POUND.value) : '',
       crest: ridge.sown ? '' : crestPath(green.days, green.mid, props.scale, GROUND.value, PER_POUND.value),
       ahead: ridge.sown ? ridgePath(parts.after[0], parts.after[1], props.scale, GROUND.value, PER_POUND.value) : '',
       band: bandPath(low[0], low[1], high[1], props.scale, GROUND.value, PER_POUND.value),
       dead: ridgePath(tail.days, tail.mid, props.scale, GROUND.value, PER_POUND.value),
-      marks: ridge.marks.filter((m) => m.middle >= ridge.days[0]! && i === props.lane.ridges.length - 1).map((m) => ({ x: props.scale.x(dayNumber(m.middle)), title: `${ridge.words}: ${m.words} ${range(m.early, m.late)}` })),
+      marks: ridge.marks.filter(() => i === props.lane.ridges.length - 1).map((m) => ({ x: props.scale.x(dayNumber(m.middle)), title: `${ridge.words}: ${m.words} ${range(m.early, m.late)}` })),
       title: `${ridge.words}: ${matter(Math.max(...ridge.middle))} ${rateUnit.value} dry at most`,
     }
   }),

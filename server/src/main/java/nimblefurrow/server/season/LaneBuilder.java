@@ -145,14 +145,15 @@ final class LaneBuilder {
     if (points.isEmpty()) {
       return Optional.empty();
     }
-    List<LocalDate> days = new ArrayList<>();
+    LocalDate first = points.get(0).date();
+    int[] days = new int[points.size()];
     int[] low = new int[points.size()];
     int[] middle = new int[points.size()];
     int[] high = new int[points.size()];
     int deadFrom = points.size();
     for (int i = 0; i < points.size(); i++) {
       RidgePoint point = points.get(i);
-      days.add(point.date());
+      days[i] = (int) (point.date().toEpochDay() - first.toEpochDay());
       low[i] = (int) Math.round(point.pounds().low());
       middle[i] = (int) Math.round(point.pounds().middle());
       high[i] = (int) Math.round(point.pounds().high());
@@ -165,7 +166,7 @@ final class LaneBuilder {
       }
     }
     boolean sown = season.field().cover().map(c -> c.seeded() != null).orElse(false);
-    return Optional.of(new Ridge(cover.cover().mix().name(), sown, days, low, middle, high, deadFrom, marks));
+    return Optional.of(new Ridge(cover.cover().mix().name(), sown, first, days, low, middle, high, deadFrom, marks));
   }
 
   private List<Bracket> brackets(FieldSeason now, CoverPlan plan) {

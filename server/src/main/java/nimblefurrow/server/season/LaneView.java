@@ -30,8 +30,8 @@ record LaneView(
   /** A stage with its 10, 50 and 90 % dates. */
   record Mark(String code, String words, @Maybe LocalDate early, LocalDate middle, @Maybe LocalDate late) {}
 
-  /** A cover's dry matter, lb/ac: low, middle and high by day. */
-  record Ridge(String words, boolean sown, List<LocalDate> days, int[] low, int[] middle, int[] high, int deadFrom, List<Mark> marks) {}
+  /** A cover's dry matter, lb/ac: low, middle and high, by days counted from the first. */
+  record Ridge(String words, boolean sown, LocalDate first, int[] days, int[] low, int[] middle, int[] high, int deadFrom, List<Mark> marks) {}
 
   /** When something can be done; chances in % by day from the start of the bracket. */
   record Bracket(
