@@ -181,7 +181,7 @@ const title = (job: Job) => `${job.field}, ${job.words}, ${range(job.place!.days
         <p v-if="!waiting.length" class="quiet">Every open job has a machine and a day.</p>
         <button v-for="job in waiting" :key="job.id" type="button" class="wait" :class="{ wanted: job.fieldId === wanted }" @click="wasCarried() || show(job)" @pointerdown="planner && press(job, $event)">
           <b>{{ job.field }}</b> <span class="figures">{{ area(job.acres) }} {{ areaUnit }}</span>
-          <span class="row">{{ job.words }}, {{ range(job.opens, job.closes) }}</span>
+          <span class="row">{{ job.words }}, {{ job.opens && job.closes && job.closes < job.opens ? `too late since ${short(job.closes)}` : range(job.opens, job.closes) }}</span>
           <span v-if="job.unplaced" class="row trouble">{{ job.unplaced }}</span>
         </button>
       </aside>

@@ -130,7 +130,7 @@ async function save() {
       <v-btn class="wide" type="submit" color="primary" size="large" :loading="busy" :disabled="!form.fieldId">Save</v-btn>
     </form>
     <div v-if="saved" class="saved" role="status">
-      <b>Saved.</b> <span v-if="saved.verdict">{{ saved.verdict }}</span>
+      <b>Saved.</b> <span v-if="saved.verdict">{{ saved.verdict }}&nbsp;</span>
       <span v-if="saved.entry.details.weather" class="quiet">The day's weather is filled in.</span>
       <table v-if="saved.changes.length" class="plain">
         <thead><tr><th>Forecast</th><th class="n">before</th><th class="n">after</th></tr></thead>

@@ -53,7 +53,7 @@ async function remove(id: string) {
             <div><b>{{ field }}</b>, {{ about }}<span v-if="machine" class="quiet"> · {{ machine }}</span><br />
               <span class="figures">{{ figures(entry) }}</span><span v-if="entry.lot" class="quiet"> · lot {{ entry.lot }}</span>
               <span v-if="entry.note"> · {{ entry.note }}</span>
-              <span v-if="entry.details.weather" class="quiet small figures"> · {{ temperature(entry.details.weather.maxF) }} / {{ temperature(entry.details.weather.minF) }}, rain {{ rain(entry.details.weather.rainIn) }}, wind {{ wind(entry.details.weather.windMph) }}</span>
+              <span v-if="entry.details.weather" class="quiet small figures"><template v-if="figures(entry)"> · </template>{{ temperature(entry.details.weather.maxF) }} / {{ temperature(entry.details.weather.minF) }}, rain {{ rain(entry.details.weather.rainIn) }}, wind {{ wind(entry.details.weather.windMph) }}</span>
               <span class="quiet small"> · {{ entry.by }}</span></div>
             <v-btn v-if="planner" icon size="x-small" variant="text" :aria-label="`Remove ${field}, ${about}`" @click="remove(entry.id)"><v-icon :icon="mdiDeleteOutline" /></v-btn>
           </li>

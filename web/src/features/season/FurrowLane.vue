@@ -44,7 +44,7 @@ const ridges = computed(() =>
       ahead: ridge.sown ? ridgePath(parts.after[0], parts.after[1], props.scale, GROUND.value, PER_POUND.value) : '',
       band: bandPath(low[0], low[1], high[1], props.scale, GROUND.value, PER_POUND.value),
       dead: ridgePath(tail.days, tail.mid, props.scale, GROUND.value, PER_POUND.value),
-      marks: ridge.marks.filter(() => i === props.lane.ridges.length - 1).map((m) => ({ x: props.scale.x(dayNumber(m.middle)), title: `${ridge.words}: ${m.words} ${range(m.early, m.late)}` })),
+      marks: ridge.marks.filter((m) => i === props.lane.ridges.length - 1 && dayNumber(m.middle) <= days[Math.min(alive, days.length - 1)]!).map((m) => ({ x: props.scale.x(dayNumber(m.middle)), title: `${ridge.words}: ${m.words} ${range(m.early, m.late)}` })),
       title: `${ridge.words}: ${matter(Math.max(...ridge.middle))} ${rateUnit.value} dry at most`,
     }
   }),

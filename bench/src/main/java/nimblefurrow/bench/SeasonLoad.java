@@ -16,7 +16,10 @@ import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.core.env.Environment;
 
-/** Times the answers of the real server over HTTP on loopback: the demo's 28 fields and 600 generated ones. */
+/**
+ * Times the answers of the real server over HTTP on loopback: the demo's 28 fields and 600
+ * generated ones.
+ */
 final class SeasonLoad {
   private static final int WARM = 30;
   private static final int COUNTED = 60;
@@ -26,26 +29,43 @@ final class SeasonLoad {
 
   static void run(PrintStream out) throws IOException, InterruptedException {
     ConfigurableApplicationContext server =
-        new SpringApplicationBuilder(FurrowServer.class).run("--server.port=0", "--furrow.demo=true", "--logging.level.nimblefurrow=warn");
-    server.getBean(DemoFarm.class).build("Wide Farm", "wide@bench.example", "wide-operator@bench.example", 600);
-    String base = "http://127.0.0.1:" + server.getBean(Environment.class).getProperty("local.server.port");
-    out.println("milliseconds at the client on loopback, server warm: median, 95 %, worst of " + COUNTED);
-    for (String[] farm : new String[][] {{"28 fields", DemoFarm.PLANNER}, {"600 fields", "wide@bench.example"}}) {
+        new SpringApplicationBuilder(FurrowServer.class)
+            .run("--server.port=0", "--furrow.demo=true", "--logging.level.nimblefurrow=warn");
+    server
+        .getBean(DemoFarm.class)
+        .build("Wide Farm", "wide@bench.example", "wide-operator@bench.example", 600);
+    String base =
+        "http://127.0.0.1:" + server.getBean(Environment.class).getProperty("local.server.port");
+    out.println(
+        "milliseconds at the client on loopback, server warm: median, 95 %, worst of " + COUNTED);
+    for (String[] farm :
+        new String[][] {{"28 fields", DemoFarm.PLANNER}, {"600 fields", "wide@bench.example"}}) {
       HttpClient client = signIn(base, farm[1]);
       for (String view : VIEWS) {
         double[] took = time(client, base + view);
         Arrays.sort(took);
-        out.printf(Locale.ROOT, "%-11s %-14s %6.1f %6.1f %6.1f%n", farm[0], view, took[COUNTED / 2], took[COUNTED * 95 / 100], took[COUNTED - 1]);
+        out.printf(
+            Locale.ROOT,
+            "%-11s %-14s %6.1f %6.1f %6.1f%n",
+            farm[0],
+            view,
+            took[COUNTED / 2],
+            took[COUNTED * 95 / 100],
+            took[COUNTED - 1]);
       }
     }
     server.close();
   }
 
-  private static double[] time(HttpClient client, String address) throws IOException, InterruptedException {
+  private static double[] time(HttpClient client, String address)
+      throws IOException, InterruptedException {
     double[] took = new double[COUNTED];
     for (int i = -WARM; i < COUNTED; i++) {
       long start = System.nanoTime();
-      HttpResponse<byte[]> answer = client.send(HttpRequest.newBuilder(URI.create(address)).build(), HttpResponse.BodyHandlers.ofByteArray());
+      HttpResponse<byte[]> answer =
+          client.send(
+              HttpRequest.newBuilder(URI.create(address)).build(),
+              HttpResponse.BodyHandlers.ofByteArray());
       if (answer.statusCode() != 200) {
         throw new IllegalStateException(address + " answered " + answer.statusCode());
       }
@@ -56,13 +76,26 @@ final class SeasonLoad {
     return took;
   }
 
-  private static HttpClient signIn(String base, String email) throws IOException, InterruptedException {
+  private static HttpClient signIn(String base, String email)
+      throws IOException, InterruptedException {
     CookieManager cookies = new CookieManager();
     HttpClient client = HttpClient.newBuilder().cookieHandler(cookies).build();
-    client.send(HttpRequest.newBuilder(URI.create(base + "/api/session")).build(), HttpResponse.BodyHandlers.discarding());
-    String token = cookies.getCookieStore().getCookies().stream().filter(c -> c.getName().equals("XSRF-TOKEN")).map(HttpCookie::getValue).findFirst().orElseThrow();
+    client.send(
+        HttpRequest.newBuilder(URI.create(base + "/api/session")).build(),
+        HttpResponse.BodyHandlers.discarding());
+    String token =
+        cookies.getCookieStore().getCookies().stream()
+            .filter(c -> c.getName().equals("XSRF-TOKEN"))
+            .map(HttpCookie::getValue)
+            .findFirst()
+            .orElseThrow();
     String body = "{\"email\":\"%s\",\"password\":\"%s\"}".formatted(email, DemoFarm.PASSWORD);
-    HttpRequest request = HttpRequest.newBuilder(URI.create(base + "/api/session")).header("Content-Type", "application/json").header("X-XSRF-TOKEN", token).POST(HttpRequest.BodyPublishers.ofString(body)).build();
+    HttpRequest request =
+        HttpRequest.newBuilder(URI.create(base + "/api/session"))
+            .header("Content-Type", "application/json")
+            .header("X-XSRF-TOKEN", token)
+            .POST(HttpRequest.BodyPublishers.ofString(body))
+            .build();
     if (client.send(request, HttpResponse.BodyHandlers.discarding()).statusCode() != 200) {
       throw new IllegalStateException("sign-in failed");
     }

@@ -12,15 +12,25 @@ import org.junit.jupiter.api.Test;
 /** The ground floor stays the ground floor. */
 class CoreRulesTest {
   private static final JavaClasses CORE =
-      new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("nimblefurrow.core");
+      new ClassFileImporter()
+          .withImportOption(new ImportOption.DoNotIncludeTests())
+          .importPackages("nimblefurrow.core");
 
   @Test
   void coreSeesOnlyTheJdkAndItsFewLibraries() {
     classes()
-        .that().resideInAPackage("nimblefurrow.core..")
-        .should().onlyDependOnClassesThat().resideInAnyPackage(
-            "nimblefurrow.core..", "java..", "org.locationtech.jts..", "net.sf.geographiclib..",
-            "org.apache.commons.statistics..", "org.apache.commons.rng..", "org.apache.commons.csv..")
+        .that()
+        .resideInAPackage("nimblefurrow.core..")
+        .should()
+        .onlyDependOnClassesThat()
+        .resideInAnyPackage(
+            "nimblefurrow.core..",
+            "java..",
+            "org.locationtech.jts..",
+            "net.sf.geographiclib..",
+            "org.apache.commons.statistics..",
+            "org.apache.commons.rng..",
+            "org.apache.commons.csv..")
         .check(CORE);
   }
 

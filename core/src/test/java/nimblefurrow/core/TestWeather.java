@@ -30,7 +30,13 @@ public final class TestWeather {
 
   public static Outlook outlook(Site site, WeatherRecord climate, LocalDate today) {
     return Outlook.of(
-        site, climate, null, List.of(), today, LocalDate.of(2026, 1, 1), LocalDate.of(2027, 12, 31));
+        site,
+        climate,
+        null,
+        List.of(),
+        today,
+        LocalDate.of(2026, 1, 1),
+        LocalDate.of(2027, 12, 31));
   }
 
   /** Climate moved by some degrees, for what must follow from cold or warmth. */
@@ -52,12 +58,16 @@ public final class TestWeather {
   }
 
   /** A trace whose mean temperature is given by date; high and low lie 10 °F about it, no rain. */
-  public static WeatherTrace trace(LocalDate from, LocalDate to, ToDoubleFunction<LocalDate> meanF) {
+  public static WeatherTrace trace(
+      LocalDate from, LocalDate to, ToDoubleFunction<LocalDate> meanF) {
     return trace(from, to, meanF, d -> 0);
   }
 
   public static WeatherTrace trace(
-      LocalDate from, LocalDate to, ToDoubleFunction<LocalDate> meanF, ToDoubleFunction<LocalDate> rain) {
+      LocalDate from,
+      LocalDate to,
+      ToDoubleFunction<LocalDate> meanF,
+      ToDoubleFunction<LocalDate> rain) {
     List<DailyWeather> days = new ArrayList<>();
     for (LocalDate d = from; !d.isAfter(to); d = d.plusDays(1)) {
       double mean = meanF.applyAsDouble(d);

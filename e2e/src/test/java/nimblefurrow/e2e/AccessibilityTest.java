@@ -12,7 +12,19 @@ import org.junit.jupiter.api.Test;
 /** Nothing serious stands in anyone's way on the main views, by day and by night. */
 class AccessibilityTest {
   private static final Map<String, String> VIEWS =
-      Map.of("/", ".lane-head", "/cover", ".answer", "/dispatch", ".track", "/logbook", ".list li", "/fields", "table.plain td", "/farm", ".cards");
+      Map.of(
+          "/",
+          ".lane-head",
+          "/cover",
+          ".answer",
+          "/dispatch",
+          ".track",
+          "/logbook",
+          ".list li",
+          "/fields",
+          "table.plain td",
+          "/farm",
+          ".cards");
 
   @Test
   void mainViewsByDayAndByNight() {
@@ -24,10 +36,11 @@ class AccessibilityTest {
             page.navigate(App.address() + path);
             page.locator(shown).first().waitFor();
             List<String> serious =
-                new AxeBuilder(page).analyze().getViolations().stream()
-                    .filter(v -> List.of("serious", "critical").contains(v.getImpact()))
-                    .map(AccessibilityTest::said)
-                    .toList();
+                new AxeBuilder(page)
+                    .analyze().getViolations().stream()
+                        .filter(v -> List.of("serious", "critical").contains(v.getImpact()))
+                        .map(AccessibilityTest::said)
+                        .toList();
             assertThat(serious).as(path + " " + theme).isEmpty();
           });
       page.context().close();
@@ -35,6 +48,11 @@ class AccessibilityTest {
   }
 
   private static String said(Rule rule) {
-    return rule.getId() + ": " + rule.getNodes().stream().limit(4).map(n -> n.getHtml() + " | " + n.getFailureSummary()).toList();
+    return rule.getId()
+        + ": "
+        + rule.getNodes().stream()
+            .limit(4)
+            .map(n -> n.getHtml() + " | " + n.getFailureSummary())
+            .toList();
   }
 }

@@ -19,7 +19,14 @@ import org.springframework.core.env.Environment;
 /** The real application on a database of its own and a real browser, once for all journeys. */
 final class App {
   private static final List<String> BROWSER_ARGS =
-      List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync");
+      List.of(
+          "--no-sandbox",
+          "--disable-gpu",
+          "--disable-quic",
+          "--no-first-run",
+          "--disable-background-networking",
+          "--disable-component-update",
+          "--disable-sync");
   private static String address;
   private static Browser browser;
 
@@ -30,15 +37,26 @@ final class App {
       String url = System.getenv("FURROW_TEST_DB") + "furrow_e2e";
       empty(url);
       System.setProperty("spring.datasource.url", url);
-      ConfigurableApplicationContext running = new SpringApplicationBuilder(FurrowServer.class).run("--server.port=0", "--furrow.demo=true");
-      address = "http://127.0.0.1:" + running.getBean(Environment.class).getProperty("local.server.port");
-      browser = Playwright.create().chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setArgs(BROWSER_ARGS));
+      ConfigurableApplicationContext running =
+          new SpringApplicationBuilder(FurrowServer.class)
+              .run("--server.port=0", "--furrow.demo=true");
+      address =
+          "http://127.0.0.1:" + running.getBean(Environment.class).getProperty("local.server.port");
+      browser =
+          Playwright.create()
+              .chromium()
+              .launch(
+                  new BrowserType.LaunchOptions()
+                      .setExecutablePath(Path.of("/usr/bin/chromium"))
+                      .setArgs(BROWSER_ARGS));
     }
     return address;
   }
 
   private static void empty(String url) {
-    try (var connection = DriverManager.getConnection(url, System.getenv("FURROW_DB_USER"), System.getenv("FURROW_DB_PASSWORD"));
+    try (var connection =
+            DriverManager.getConnection(
+                url, System.getenv("FURROW_DB_USER"), System.getenv("FURROW_DB_PASSWORD"));
         var statement = connection.createStatement()) {
       statement.execute("drop schema public cascade");
       statement.execute("create schema public");
@@ -53,14 +71,20 @@ final class App {
     page.navigate(address() + "/sign-in");
     page.getByLabel("E-mail").fill("wren@sorrelbend.example");
     page.getByLabel("Password").fill("cover-the-ground");
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in").setExact(true)).click();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in").setExact(true))
+        .click();
     page.getByRole(AriaRole.NAVIGATION).waitFor();
     return page;
   }
 
   static Page window(int width, int height) {
     address();
-    BrowserContext context = browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height).setReducedMotion(ReducedMotion.REDUCE).setAcceptDownloads(true));
+    BrowserContext context =
+        browser.newContext(
+            new Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setReducedMotion(ReducedMotion.REDUCE)
+                .setAcceptDownloads(true));
     context.setDefaultTimeout(15_000);
     return context.newPage();
   }
@@ -69,6 +93,9 @@ final class App {
   static void goTo(Page page, String marked) {
     page.locator("button.today").click();
     page.getByText(marked, new Page.GetByTextOptions().setExact(true)).click();
-    page.locator(".v-overlay--active").waitFor(new com.microsoft.playwright.Locator.WaitForOptions().setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
+    page.locator(".v-overlay--active")
+        .waitFor(
+            new com.microsoft.playwright.Locator.WaitForOptions()
+                .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
   }
 }

@@ -24,21 +24,29 @@ class OwnFarmJourneyTest {
   private final Page page = App.window(1280, 800);
 
   private Locator button(String name) {
-    return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
   }
 
   private static byte[] weather(double warmerF) {
     StringBuilder csv = new StringBuilder("date,max_f,min_f,rain_in\n");
-    for (DailyWeather d : new WeatherGenerator(40, 51).generate(LocalDate.of(2000, 1, 1), LocalDate.of(2025, 12, 31)).days()) {
-      csv.append("%s,%.1f,%.1f,%.2f%n".formatted(d.date(), d.maxF() + warmerF, d.minF() + warmerF, d.rainIn()));
+    for (DailyWeather d :
+        new WeatherGenerator(40, 51)
+            .generate(LocalDate.of(2000, 1, 1), LocalDate.of(2025, 12, 31))
+            .days()) {
+      csv.append(
+          "%s,%.1f,%.1f,%.2f%n"
+              .formatted(d.date(), d.maxF() + warmerF, d.minF() + warmerF, d.rainIn()));
     }
     return csv.toString().getBytes(StandardCharsets.UTF_8);
   }
 
   private void bringWeather(double warmerF) {
     page.getByRole(AriaRole.NAVIGATION).getByText("Farm").click();
-    page.locator("input[type=file]").setInputFiles(new FilePayload("weather.csv", "text/csv", weather(warmerF)));
-    assertThat(page.getByText("9,497 days").or(page.getByText("26 whole years")).first()).isVisible();
+    page.locator("input[type=file]")
+        .setInputFiles(new FilePayload("weather.csv", "text/csv", weather(warmerF)));
+    assertThat(page.getByText("9,497 days").or(page.getByText("26 whole years")).first())
+        .isVisible();
     button("Use this weather").click();
     assertThat(page.getByText("Every window is worked out anew from it.")).isVisible();
   }
@@ -65,7 +73,8 @@ class OwnFarmJourneyTest {
 
     page.getByLabel("Change Kiln Bottom").click();
     LocalDate today = LocalDate.now();
-    int year = today.isBefore(LocalDate.of(today.getYear(), 6, 5)) ? today.getYear() - 1 : today.getYear();
+    int year =
+        today.isBefore(LocalDate.of(today.getYear(), 6, 5)) ? today.getYear() - 1 : today.getYear();
     page.getByLabel("Planted, or to be planted").fill(year + "-04-28");
     page.getByLabel("Relative maturity, days").fill("98");
     button("Add the crop").click();
@@ -77,7 +86,8 @@ class OwnFarmJourneyTest {
     page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Kiln Bottom")).click();
     Locator window = page.getByLabel("Window", new Page.GetByLabelOptions().setExact(true));
     assertThat(window).containsText("Last useful");
-    assertThat(page.getByLabel("Seed", new Page.GetByLabelOptions().setExact(true))).containsText("no germination test");
+    assertThat(page.getByLabel("Seed", new Page.GetByLabelOptions().setExact(true)))
+        .containsText("no germination test");
     LocalDate before = lastUseful(window, year);
     button("Make it the plan").click();
     assertThat(page.getByText("cereal rye is the plan for Kiln Bottom.")).isVisible();
@@ -96,6 +106,7 @@ class OwnFarmJourneyTest {
   private static LocalDate lastUseful(Locator window, int year) {
     Matcher found = Pattern.compile("Last useful\\s*(\\d+ \\w{3})").matcher(window.innerText());
     assertThat(found.find()).isTrue();
-    return LocalDate.parse(found.group(1) + " " + year, DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH));
+    return LocalDate.parse(
+        found.group(1) + " " + year, DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH));
   }
 }

@@ -13,14 +13,22 @@ class PhoneJourneyTest {
   void callsFirstThenALogEntryWithTheThumb() {
     Page page = App.planner(390, 844);
     assertThat(page.getByLabel("Calls")).containsText("can be sown now by");
-    assertThat((Integer) page.evaluate("document.documentElement.scrollWidth")).as("nothing sticks out sideways").isLessThanOrEqualTo(390);
+    assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
+        .as("nothing sticks out sideways")
+        .isLessThanOrEqualTo(390);
     page.navigate(App.address() + "/logbook");
     page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Field")).fill("Home Q");
     page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Home Quarter")).click();
     page.getByLabel("Note").fill("airplane came at eight");
     page.reload();
     assertThat(page.getByLabel("Note")).hasValue("airplane came at eight");
-    assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save").setExact(true)).boundingBox().height).isGreaterThanOrEqualTo(44);
-    assertThat((Integer) page.evaluate("document.documentElement.scrollWidth")).isLessThanOrEqualTo(390);
+    assertThat(
+            page.getByRole(
+                    AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save").setExact(true))
+                .boundingBox()
+                .height)
+        .isGreaterThanOrEqualTo(44);
+    assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
+        .isLessThanOrEqualTo(390);
   }
 }

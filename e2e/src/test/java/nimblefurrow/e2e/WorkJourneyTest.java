@@ -14,7 +14,9 @@ import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 
-/** The job once through, as a grower does it on the first of October: season, cover, dispatch, log. */
+/**
+ * The job once through, as a grower does it on the first of October: season, cover, dispatch, log.
+ */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class WorkJourneyTest {
   private static Page page;
@@ -26,11 +28,14 @@ class WorkJourneyTest {
   }
 
   private static Locator button(String name) {
-    return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(name)));
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(name)));
   }
 
   private static void open(String name) {
-    page.getByRole(AriaRole.NAVIGATION).getByText(name, new Locator.GetByTextOptions().setExact(true)).click();
+    page.getByRole(AriaRole.NAVIGATION)
+        .getByText(name, new Locator.GetByTextOptions().setExact(true))
+        .click();
   }
 
   @Test
@@ -40,7 +45,9 @@ class WorkJourneyTest {
     assertThat(page.locator(".lane-head").first()).containsText("Badger Forty");
     assertThat(page.locator(".lane-head").first()).containsText("sow by 7 Oct");
     assertThat(page.getByLabel("Calls")).containsText("3 fields have no cover chosen");
-    assertThat(page.locator(".lane-row").count()).as("only lanes in sight are drawn").isLessThan(28);
+    assertThat(page.locator(".lane-row").count())
+        .as("only lanes in sight are drawn")
+        .isLessThan(28);
     button("^Ferry Road").click();
     assertThat(page.getByLabel("Ferry Road: the answer")).containsText("last useful 9 Oct");
   }
@@ -68,7 +75,8 @@ class WorkJourneyTest {
     assertThat(seed).containsText("72.0");
     assertThat(seed).containsText("24.8");
     assertThat(seed).containsText("19.8");
-    assertThat(page.getByLabel("Window", new Page.GetByLabelOptions().setExact(true))).containsText("9 Oct");
+    assertThat(page.getByLabel("Window", new Page.GetByLabelOptions().setExact(true)))
+        .containsText("9 Oct");
     page.getByLabel("Own lb/ac").fill("90");
     page.keyboard().press("Tab");
     assertThat(seed).containsText("108.0");
@@ -81,15 +89,23 @@ class WorkJourneyTest {
     assertThat(page.getByLabel("Own lb/ac")).hasValue("90");
     button("Compare with another").click();
     assertThat(page.getByText("Candidate B")).isVisible();
-    page.locator(".candidate").nth(1).getByLabel("Way in").click(new Locator.ClickOptions().setForce(true));
-    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Interseeder between corn rows")).click();
-    assertThat(page.locator(".candidate").nth(1)).containsText("Not possible: the interseeder runs between corn rows");
-    assertThat(page.locator(".candidate").nth(1)).containsText("Instead: choose drill, airplane or drone here");
+    page.locator(".candidate")
+        .nth(1)
+        .getByLabel("Way in")
+        .click(new Locator.ClickOptions().setForce(true));
+    page.getByRole(
+            AriaRole.OPTION, new Page.GetByRoleOptions().setName("Interseeder between corn rows"))
+        .click();
+    assertThat(page.locator(".candidate").nth(1))
+        .containsText("Not possible: the interseeder runs between corn rows");
+    assertThat(page.locator(".candidate").nth(1))
+        .containsText("Instead: choose drill, airplane or drone here");
     page.getByLabel("Drop candidate B").click();
     button("Make it the plan").click();
     assertThat(page.getByText("cereal rye is the plan for Ferry Road.")).isVisible();
     button("^Undo$").click();
-    assertThat(page.getByLabel("Seed", new Page.GetByLabelOptions().setExact(true))).containsText("62.7");
+    assertThat(page.getByLabel("Seed", new Page.GetByLabelOptions().setExact(true)))
+        .containsText("62.7");
   }
 
   @Test
@@ -98,14 +114,18 @@ class WorkJourneyTest {
     open("Dispatch");
     button("^Plan it").click();
     assertThat(page.getByText("Planned: what closes first goes first.")).isVisible();
-    assertThat(page.locator(".block").filter(new Locator.FilterOptions().setHasText("Badger Forty"))).isVisible();
-    assertThat(page.locator(".block").filter(new Locator.FilterOptions().setHasText("Long Half"))).containsText("305");
+    assertThat(
+            page.locator(".block").filter(new Locator.FilterOptions().setHasText("Badger Forty")))
+        .isVisible();
+    assertThat(page.locator(".block").filter(new Locator.FilterOptions().setHasText("Long Half")))
+        .containsText("305");
   }
 
   @Test
   @Order(6)
   void aDropTellsItsConsequenceAndCanBeUndone() {
-    Locator block = page.locator(".block").filter(new Locator.FilterOptions().setHasText("Ferry Road"));
+    Locator block =
+        page.locator(".block").filter(new Locator.FilterOptions().setHasText("Ferry Road"));
     String before = block.getAttribute("style");
     Locator track = page.locator(".track").nth(0);
     Locator cell = track.locator(".cell").nth(3);
@@ -133,7 +153,10 @@ class WorkJourneyTest {
     Locator dialog = page.getByRole(AriaRole.DIALOG);
     dialog.getByLabel("Starts on").fill("2026-10-20");
     assertThat(dialog).containsText("after the window closes on 9 Oct");
-    assertThat(dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put it there, late"))).isVisible();
+    assertThat(
+            dialog.getByRole(
+                AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put it there, late")))
+        .isVisible();
     dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Cancel")).click();
   }
 
@@ -145,7 +168,9 @@ class WorkJourneyTest {
     assertThat(page.locator(".sheet")).containsText("15 ft drill");
     assertThat(page.locator(".sheet")).containsText("Guards on and sleeves tight");
     page.goBack();
-    Download calendar = page.waitForDownload(() -> page.getByText("Calendar", new Page.GetByTextOptions().setExact(true)).click());
+    Download calendar =
+        page.waitForDownload(
+            () -> page.getByText("Calendar", new Page.GetByTextOptions().setExact(true)).click());
     assertThat(calendar.suggestedFilename()).isEqualTo("jobs.ics");
   }
 
@@ -173,7 +198,10 @@ class WorkJourneyTest {
     page.getByLabel("Past flowering").fill("8");
     button("^Save$").click();
     assertThat(page.locator(".saved")).containsText("Wait: not enough are past flowering yet.");
-    assertThat(page.locator(".saved tr.moved").filter(new Locator.FilterOptions().setHasText("flowering"))).isVisible();
+    assertThat(
+            page.locator(".saved tr.moved")
+                .filter(new Locator.FilterOptions().setHasText("flowering")))
+        .isVisible();
   }
 
   @Test

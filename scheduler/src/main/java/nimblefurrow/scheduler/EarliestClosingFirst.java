@@ -44,7 +44,10 @@ public final class EarliestClosingFirst implements SchedulePlanner {
       Machine machine = pin == null ? null : machines.get(pin.machineId());
       (machine == null || machine.kind() != job.kind() ? open : kept).add(job);
     }
-    kept.sort(Comparator.comparing((Job j) -> pins.get(j.id()).start()).thenComparing(j -> j.window().end()).thenComparing(Job::id));
+    kept.sort(
+        Comparator.comparing((Job j) -> pins.get(j.id()).start())
+            .thenComparing(j -> j.window().end())
+            .thenComparing(Job::id));
     for (Job job : kept) {
       Pin pin = pins.get(job.id());
       Machine machine = machines.get(pin.machineId());
@@ -58,13 +61,15 @@ public final class EarliestClosingFirst implements SchedulePlanner {
     }
     open.sort(Comparator.comparing((Job j) -> j.window().end()).thenComparing(Job::id));
     for (Job job : open) {
-      place(problem, machineDays, job).ifPresentOrElse(placed::add, () -> unplaced.add(unplaced(problem, job)));
+      place(problem, machineDays, job)
+          .ifPresentOrElse(placed::add, () -> unplaced.add(unplaced(problem, job)));
     }
     placed.sort(Comparator.comparing(Placement::start).thenComparing(Placement::jobId));
     return new Schedule(placed, unplaced);
   }
 
-  private static Optional<Placement> place(ScheduleProblem problem, MachineDays machineDays, Job job) {
+  private static Optional<Placement> place(
+      ScheduleProblem problem, MachineDays machineDays, Job job) {
     Machine best = null;
     List<DayWork> bestDays = null;
     for (Machine machine : ofKind(problem, job)) {
@@ -77,7 +82,8 @@ public final class EarliestClosingFirst implements SchedulePlanner {
     if (best == null) {
       return Optional.empty();
     }
-    Reason why = machineDays.whyNot(job, best, bestDays.get(0).date().minusDays(1), problem.today());
+    Reason why =
+        machineDays.whyNot(job, best, bestDays.get(0).date().minusDays(1), problem.today());
     machineDays.take(job, best, bestDays);
     return Optional.of(placement(problem, job, best, bestDays, false, why));
   }
@@ -86,7 +92,11 @@ public final class EarliestClosingFirst implements SchedulePlanner {
       ScheduleProblem problem, MachineDays machineDays, Job job, Machine machine) {
     LocalDate last = job.window().end();
     LocalDate from =
-        job.window().opens().early().filter(d -> d.isAfter(problem.today())).orElse(problem.today());
+        job.window()
+            .opens()
+            .early()
+            .filter(d -> d.isAfter(problem.today()))
+            .orElse(problem.today());
     for (LocalDate day = from; !day.isAfter(last); day = day.plusDays(1)) {
       if (job.window().opens().chanceBy(day).fraction() < OPEN_ENOUGH) {
         continue;
@@ -106,10 +116,12 @@ public final class EarliestClosingFirst implements SchedulePlanner {
     }
     LocalDate end = job.window().end();
     if (end.isBefore(problem.today())) {
-      return new Unplaced(job.id(), Reason.of("its window closed; drop it on a day to accept it as late"));
+      return new Unplaced(
+          job.id(), Reason.of("its window closed; drop it on a day to accept it as late"));
     }
     if (job.window().opens().chanceBy(end).fraction() < OPEN_ENOUGH) {
-      return new Unplaced(job.id(), Reason.of("its window most likely opens only after it closes on {}", end));
+      return new Unplaced(
+          job.id(), Reason.of("its window most likely opens only after it closes on {}", end));
     }
     double hours = able.get(0).rate().hoursFor(job.area());
     return new Unplaced(
@@ -125,7 +137,12 @@ public final class EarliestClosingFirst implements SchedulePlanner {
   }
 
   private static Placement placement(
-      ScheduleProblem problem, Job job, Machine machine, List<DayWork> days, boolean locked, Reason why) {
+      ScheduleProblem problem,
+      Job job,
+      Machine machine,
+      List<DayWork> days,
+      boolean locked,
+      Reason why) {
     LocalDate start = days.get(0).date();
     double chance = problem.fit().chance(job, start) * job.window().chanceOpen(start);
     boolean late = finish(days).isAfter(job.window().end());

@@ -32,8 +32,13 @@ class EarliestClosingFirstTest {
   private static final Outlook OUTLOOK =
       Outlook.of(
           new Site(40.5, -97),
-          new WeatherGenerator(40.5, 11).generate(LocalDate.of(1998, 1, 1), LocalDate.of(2025, 12, 31)),
-          null, List.of(), TODAY, LocalDate.of(2026, 1, 1), LocalDate.of(2027, 12, 31));
+          new WeatherGenerator(40.5, 11)
+              .generate(LocalDate.of(1998, 1, 1), LocalDate.of(2025, 12, 31)),
+          null,
+          List.of(),
+          TODAY,
+          LocalDate.of(2026, 1, 1),
+          LocalDate.of(2027, 12, 31));
   private static final FitDays FIT = new FitDays(OUTLOOK);
   private static final List<Machine> TWO_DRILLS =
       List.of(
@@ -42,8 +47,13 @@ class EarliestClosingFirstTest {
 
   @Test
   void whatClosesFirstGoesFirst() {
-    Schedule schedule = plan(List.of(job("late", 100, 0, 40), job("soon", 100, 0, 12)), List.of(TWO_DRILLS.get(0)), List.of());
-    assertThat(schedule.of("soon").orElseThrow().finish()).isBeforeOrEqualTo(schedule.of("late").orElseThrow().start());
+    Schedule schedule =
+        plan(
+            List.of(job("late", 100, 0, 40), job("soon", 100, 0, 12)),
+            List.of(TWO_DRILLS.get(0)),
+            List.of());
+    assertThat(schedule.of("soon").orElseThrow().finish())
+        .isBeforeOrEqualTo(schedule.of("late").orElseThrow().start());
   }
 
   @Test
@@ -55,11 +65,15 @@ class EarliestClosingFirstTest {
     Schedule schedule = plan(jobs, TWO_DRILLS, List.of());
     assertThat(schedule.placed().size() + schedule.unplaced().size()).isEqualTo(12);
     for (Placement placement : schedule.placed()) {
-      Job job = jobs.stream().filter(j -> j.id().equals(placement.jobId())).findFirst().orElseThrow();
-      assertThat(placement.start()).isAfterOrEqualTo(TODAY).isAfterOrEqualTo(job.window().opens().median().orElseThrow());
+      Job job =
+          jobs.stream().filter(j -> j.id().equals(placement.jobId())).findFirst().orElseThrow();
+      assertThat(placement.start())
+          .isAfterOrEqualTo(TODAY)
+          .isAfterOrEqualTo(job.window().opens().median().orElseThrow());
       assertThat(placement.finish()).isBeforeOrEqualTo(job.window().end());
       assertThat(placement.late()).isFalse();
-      assertThat(placement.days().stream().mapToDouble(DayWork::acres).sum()).isBetween(job.area().acres() - 1e-6, job.area().acres() + 1e-6);
+      assertThat(placement.days().stream().mapToDouble(DayWork::acres).sum())
+          .isBetween(job.area().acres() - 1e-6, job.area().acres() + 1e-6);
     }
   }
 
@@ -72,7 +86,10 @@ class EarliestClosingFirstTest {
     Map<String, Double> share = new HashMap<>();
     for (Placement p : plan(jobs, TWO_DRILLS, List.of()).placed()) {
       for (DayWork day : p.days()) {
-        share.merge(p.machineId() + day.date(), day.hours() / FIT.hours(jobs.get(0), day.date()), Double::sum);
+        share.merge(
+            p.machineId() + day.date(),
+            day.hours() / FIT.hours(jobs.get(0), day.date()),
+            Double::sum);
       }
     }
     assertThat(share.values()).allSatisfy(s -> assertThat(s).isLessThanOrEqualTo(1 + 1e-6));
@@ -80,16 +97,37 @@ class EarliestClosingFirstTest {
 
   @Test
   void whatFindsNoPlaceSaysWhy() {
-    Schedule schedule = plan(List.of(job("huge", 2000, 0, 4), new Job("air", "air", MachineKind.AIRPLANE, Area.ofAcres(50), SoilTexture.LOAM, false, false, window(0, 10))), TWO_DRILLS, List.of());
+    Schedule schedule =
+        plan(
+            List.of(
+                job("huge", 2000, 0, 4),
+                new Job(
+                    "air",
+                    "air",
+                    MachineKind.AIRPLANE,
+                    Area.ofAcres(50),
+                    SoilTexture.LOAM,
+                    false,
+                    false,
+                    window(0, 10))),
+            TWO_DRILLS,
+            List.of());
     assertThat(schedule.placed()).isEmpty();
-    assertThat(schedule.unplaced()).anySatisfy(u -> assertThat(u.why().in(UnitSystem.US)).contains("fit hours left"));
-    assertThat(schedule.unplaced()).anySatisfy(u -> assertThat(u.why().in(UnitSystem.US)).contains("no machine on the farm can fly"));
+    assertThat(schedule.unplaced())
+        .anySatisfy(u -> assertThat(u.why().in(UnitSystem.US)).contains("fit hours left"));
+    assertThat(schedule.unplaced())
+        .anySatisfy(
+            u -> assertThat(u.why().in(UnitSystem.US)).contains("no machine on the farm can fly"));
   }
 
   @Test
   void pinnedJobsStayAndTheRestGoesAround() {
     Pin pin = new Pin("late", "big", TODAY.plusDays(1), true);
-    Schedule schedule = plan(List.of(job("late", 90, 0, 40), job("soon", 90, 0, 15)), List.of(TWO_DRILLS.get(0)), List.of(pin));
+    Schedule schedule =
+        plan(
+            List.of(job("late", 90, 0, 40), job("soon", 90, 0, 15)),
+            List.of(TWO_DRILLS.get(0)),
+            List.of(pin));
     assertThat(schedule.of("late").orElseThrow().start()).isEqualTo(TODAY.plusDays(1));
     assertThat(schedule.of("late").orElseThrow().locked()).isTrue();
     assertThat(schedule.of("soon").orElseThrow().start()).isNotEqualTo(TODAY.plusDays(1));
@@ -111,7 +149,8 @@ class EarliestClosingFirstTest {
 
   @Test
   void everyPlaceCanSayWhyNotADayEarlier() {
-    Schedule schedule = plan(List.of(job("a", 80, 6, 30), job("b", 80, 0, 20)), TWO_DRILLS, List.of());
+    Schedule schedule =
+        plan(List.of(job("a", 80, 6, 30), job("b", 80, 0, 20)), TWO_DRILLS, List.of());
     assertThat(schedule.of("a").orElseThrow().why().in(UnitSystem.US)).isNotBlank();
     assertThat(schedule.of("b").orElseThrow().why().in(UnitSystem.US)).contains("first day left");
   }
@@ -121,10 +160,19 @@ class EarliestClosingFirstTest {
   }
 
   private static JobWindow window(int from, int to) {
-    return new JobWindow(DateForecast.certain(TODAY.plusDays(from)), DateForecast.certain(TODAY.plusDays(to)));
+    return new JobWindow(
+        DateForecast.certain(TODAY.plusDays(from)), DateForecast.certain(TODAY.plusDays(to)));
   }
 
   private static Job job(String id, double acres, int from, int to) {
-    return new Job(id, id, MachineKind.DRILL, Area.ofAcres(acres), SoilTexture.SILT_LOAM, false, false, window(from, to));
+    return new Job(
+        id,
+        id,
+        MachineKind.DRILL,
+        Area.ofAcres(acres),
+        SoilTexture.SILT_LOAM,
+        false,
+        false,
+        window(from, to));
   }
 }

@@ -20,7 +20,8 @@ class AccountTest {
   @Test
   void signingInAndOut(Caller caller) {
     caller.planner();
-    assertThat(caller.get("/api/session").json().path("farm").asString()).isEqualTo("Sorrel Bend Farm");
+    assertThat(caller.get("/api/session").json().path("farm").asString())
+        .isEqualTo("Sorrel Bend Farm");
     assertThat(caller.delete("/api/session").status()).isEqualTo(200);
     assertThat(caller.get("/api/fields").status()).isEqualTo(401);
   }
@@ -47,34 +48,81 @@ class AccountTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"/api/farm/units", "/api/farm/rules", "/api/fields/00000000-0000-0000-0000-000000000000", "/api/dispatch/plan", "/api/weather/source", "/api/machines", "/api/lots"})
+  @ValueSource(
+      strings = {
+        "/api/farm/units",
+        "/api/farm/rules",
+        "/api/fields/00000000-0000-0000-0000-000000000000",
+        "/api/dispatch/plan",
+        "/api/weather/source",
+        "/api/machines",
+        "/api/lots"
+      })
   void operatorsReadAndLogButDoNotPlan(String path) {
     Caller operator = new Caller(RunningServer.address()).operator();
     boolean post = path.endsWith("plan") || path.endsWith("machines") || path.endsWith("lots");
-    assertThat(operator.send(post ? "POST" : "PUT", path, Map.of("units", "METRIC")).status()).isEqualTo(403);
+    assertThat(operator.send(post ? "POST" : "PUT", path, Map.of("units", "METRIC")).status())
+        .isEqualTo(403);
     assertThat(operator.get("/api/season").status()).isEqualTo(200);
   }
 
   @Test
   void aNewFarmNamesEveryFieldThatIsWrong(Caller caller) {
     caller.get("/api/session");
-    Caller.Answer refused = caller.post("/api/farms", Map.of("farm", "", "latitude", 91, "longitude", 0, "name", "A", "email", "not mail", "password", "short"));
+    Caller.Answer refused =
+        caller.post(
+            "/api/farms",
+            Map.of(
+                "farm",
+                "",
+                "latitude",
+                91,
+                "longitude",
+                0,
+                "name",
+                "A",
+                "email",
+                "not mail",
+                "password",
+                "short"));
     assertThat(refused.status()).isEqualTo(400);
-    assertThat(refused.json().path("detail").asString()).contains("latitude").contains("farm").contains("email").contains("password is 10 to 200 characters");
+    assertThat(refused.json().path("detail").asString())
+        .contains("latitude")
+        .contains("farm")
+        .contains("email")
+        .contains("password is 10 to 200 characters");
   }
 
   @Test
   void twoFarmsCannotShareAnEmail(Caller caller) {
     caller.get("/api/session");
-    Map<String, Object> farm = Map.of("farm", "Copy", "latitude", 40, "longitude", -97, "name", "A", "email", "wren@sorrelbend.example", "password", "long enough words");
+    Map<String, Object> farm =
+        Map.of(
+            "farm",
+            "Copy",
+            "latitude",
+            40,
+            "longitude",
+            -97,
+            "name",
+            "A",
+            "email",
+            "wren@sorrelbend.example",
+            "password",
+            "long enough words");
     assertThat(caller.post("/api/farms", farm).status()).isEqualTo(409);
   }
 
   @Test
   void passwordsAreNotKeptAsTyped() throws Exception {
     RunningServer.address();
-    try (var connection = java.sql.DriverManager.getConnection(System.getProperty("spring.datasource.url"), System.getenv("FURROW_DB_USER"), System.getenv("FURROW_DB_PASSWORD"));
-        var rows = connection.createStatement().executeQuery("select password_hash from app_user")) {
+    try (var connection =
+            java.sql.DriverManager.getConnection(
+                System.getProperty("spring.datasource.url"),
+                System.getenv("FURROW_DB_USER"),
+                System.getenv("FURROW_DB_PASSWORD"));
+        var rows =
+            connection.createStatement().executeQuery("select password_hash from app_user")) {
       while (rows.next()) {
         assertThat(rows.getString(1)).startsWith("{bcrypt}").doesNotContain("cover-the-ground");
       }

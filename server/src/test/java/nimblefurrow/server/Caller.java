@@ -59,7 +59,22 @@ public class Caller {
   public Caller ownFarm() {
     get("/api/session");
     String email = UUID.randomUUID() + "@test.example";
-    Answer answer = post("/api/farms", Map.of("farm", "Test farm", "latitude", 40, "longitude", -97, "name", "Tess Ting", "email", email, "password", "long enough words"));
+    Answer answer =
+        post(
+            "/api/farms",
+            Map.of(
+                "farm",
+                "Test farm",
+                "latitude",
+                40,
+                "longitude",
+                -97,
+                "name",
+                "Tess Ting",
+                "email",
+                email,
+                "password",
+                "long enough words"));
     if (answer.status() != 200) {
       throw new IllegalStateException("no farm: " + answer.text());
     }
@@ -84,25 +99,52 @@ public class Caller {
   }
 
   public Answer send(String method, String path, Object body) {
-    HttpRequest.BodyPublisher publisher = body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body instanceof String text ? text : JSON.writeValueAsString(body));
-    return exchange(HttpRequest.newBuilder(URI.create(base + path)).method(method, publisher).header("Content-Type", "application/json"), method);
+    HttpRequest.BodyPublisher publisher =
+        body == null
+            ? HttpRequest.BodyPublishers.noBody()
+            : HttpRequest.BodyPublishers.ofString(
+                body instanceof String text ? text : JSON.writeValueAsString(body));
+    return exchange(
+        HttpRequest.newBuilder(URI.create(base + path))
+            .method(method, publisher)
+            .header("Content-Type", "application/json"),
+        method);
   }
 
   /** Sends a file as a browser's form would. */
   public Answer upload(String path, String name, byte[] content) {
     String edge = "----" + UUID.randomUUID();
-    byte[] head = ("--" + edge + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"" + name + "\"\r\nContent-Type: application/octet-stream\r\n\r\n").getBytes(StandardCharsets.UTF_8);
+    byte[] head =
+        ("--"
+                + edge
+                + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\""
+                + name
+                + "\"\r\nContent-Type: application/octet-stream\r\n\r\n")
+            .getBytes(StandardCharsets.UTF_8);
     byte[] tail = ("\r\n--" + edge + "--\r\n").getBytes(StandardCharsets.UTF_8);
-    HttpRequest.BodyPublisher publisher = HttpRequest.BodyPublishers.concat(HttpRequest.BodyPublishers.ofByteArray(head), HttpRequest.BodyPublishers.ofByteArray(content), HttpRequest.BodyPublishers.ofByteArray(tail));
-    return exchange(HttpRequest.newBuilder(URI.create(base + path)).POST(publisher).header("Content-Type", "multipart/form-data; boundary=" + edge), "POST");
+    HttpRequest.BodyPublisher publisher =
+        HttpRequest.BodyPublishers.concat(
+            HttpRequest.BodyPublishers.ofByteArray(head),
+            HttpRequest.BodyPublishers.ofByteArray(content),
+            HttpRequest.BodyPublishers.ofByteArray(tail));
+    return exchange(
+        HttpRequest.newBuilder(URI.create(base + path))
+            .POST(publisher)
+            .header("Content-Type", "multipart/form-data; boundary=" + edge),
+        "POST");
   }
 
   private Answer exchange(HttpRequest.Builder request, String method) {
     if (withToken && !method.equals("GET")) {
-      cookies.getCookieStore().getCookies().stream().filter(c -> c.getName().equals("XSRF-TOKEN")).map(HttpCookie::getValue).findFirst().ifPresent(t -> request.header("X-XSRF-TOKEN", t));
+      cookies.getCookieStore().getCookies().stream()
+          .filter(c -> c.getName().equals("XSRF-TOKEN"))
+          .map(HttpCookie::getValue)
+          .findFirst()
+          .ifPresent(t -> request.header("X-XSRF-TOKEN", t));
     }
     try {
-      HttpResponse<String> response = client.send(request.build(), HttpResponse.BodyHandlers.ofString());
+      HttpResponse<String> response =
+          client.send(request.build(), HttpResponse.BodyHandlers.ofString());
       return new Answer(response.statusCode(), response.body());
     } catch (IOException e) {
       throw new IllegalStateException(e);

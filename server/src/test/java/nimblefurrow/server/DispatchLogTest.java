@@ -51,7 +51,8 @@ class DispatchLogTest {
       assertThat(place.path("why").asString()).isNotBlank();
       assertThat(place.path("late").asBoolean()).isFalse();
       JsonNode days = place.path("days");
-      assertThat(days.get(days.size() - 1).path("day").asString()).isLessThanOrEqualTo(job.path("closes").asString());
+      assertThat(days.get(days.size() - 1).path("day").asString())
+          .isLessThanOrEqualTo(job.path("closes").asString());
       double acres = 0;
       for (JsonNode day : days) {
         acres += day.path("acres").asDouble();
@@ -70,37 +71,87 @@ class DispatchLogTest {
     String id = job.path("id").asString();
     String machine = job.path("place").path("machineId").asString();
     String was = job.path("place").path("days").get(0).path("day").asString();
-    JsonNode told = planner.post("/api/dispatch/what-if", Map.of("jobId", id, "machineId", machine, "day", "2026-10-02")).json();
+    JsonNode told =
+        planner
+            .post(
+                "/api/dispatch/what-if",
+                Map.of("jobId", id, "machineId", machine, "day", "2026-10-02"))
+            .json();
     assertThat(told.path("late").asBoolean()).isFalse();
     assertThat(told.path("crowds")).isNotEmpty();
     assertThat(told.path("says").toString()).contains("fit to drill");
-    JsonNode moved = planner.put("/api/dispatch/jobs/" + id, Map.of("machineId", machine, "day", "2026-10-02", "locked", true, "acceptLate", false)).json();
-    assertThat(job(moved, "Ferry Road", ":seed").path("place").path("days").get(0).path("day").asString()).isEqualTo("2026-10-02");
+    JsonNode moved =
+        planner
+            .put(
+                "/api/dispatch/jobs/" + id,
+                Map.of(
+                    "machineId", machine, "day", "2026-10-02", "locked", true, "acceptLate", false))
+            .json();
+    assertThat(
+            job(moved, "Ferry Road", ":seed")
+                .path("place")
+                .path("days")
+                .get(0)
+                .path("day")
+                .asString())
+        .isEqualTo("2026-10-02");
     assertThat(job(moved, "Ferry Road", ":seed").path("place").path("locked").asBoolean()).isTrue();
     JsonNode undone = planner.post("/api/dispatch/undo", Map.of()).json();
-    assertThat(job(undone, "Ferry Road", ":seed").path("place").path("days").get(0).path("day").asString()).isEqualTo(was);
+    assertThat(
+            job(undone, "Ferry Road", ":seed")
+                .path("place")
+                .path("days")
+                .get(0)
+                .path("day")
+                .asString())
+        .isEqualTo(was);
     JsonNode redone = planner.post("/api/dispatch/redo", Map.of()).json();
-    assertThat(job(redone, "Ferry Road", ":seed").path("place").path("days").get(0).path("day").asString()).isEqualTo("2026-10-02");
+    assertThat(
+            job(redone, "Ferry Road", ":seed")
+                .path("place")
+                .path("days")
+                .get(0)
+                .path("day")
+                .asString())
+        .isEqualTo("2026-10-02");
   }
 
   @Test
   @Order(3)
   void lockedJobsStayWhenPlannedAnew() {
     JsonNode board = planner.post("/api/dispatch/plan", Map.of()).json();
-    assertThat(job(board, "Ferry Road", ":seed").path("place").path("days").get(0).path("day").asString()).isEqualTo("2026-10-02");
+    assertThat(
+            job(board, "Ferry Road", ":seed")
+                .path("place")
+                .path("days")
+                .get(0)
+                .path("day")
+                .asString())
+        .isEqualTo("2026-10-02");
   }
 
   @Test
   @Order(4)
   void lateNeedsToBeAccepted() {
     JsonNode job = job(planner.get("/api/dispatch").json(), "Badger Forty", ":seed");
-    Map<String, Object> late = new HashMap<>(Map.of("machineId", job.path("place").path("machineId").asString(), "day", "2026-10-25", "locked", false, "acceptLate", false));
+    Map<String, Object> late =
+        new HashMap<>(
+            Map.of(
+                "machineId",
+                job.path("place").path("machineId").asString(),
+                "day",
+                "2026-10-25",
+                "locked",
+                false,
+                "acceptLate",
+                false));
     Caller.Answer refused = planner.put("/api/dispatch/jobs/" + job.path("id").asString(), late);
     assertThat(refused.status()).isEqualTo(400);
     assertThat(refused.json().path("detail").asString()).contains("accept it as late");
     late.put("acceptLate", true);
     JsonNode accepted = planner.put("/api/dispatch/jobs/" + job.path("id").asString(), late).json();
-    assertThat(job(accepted, "Badger Forty", ":seed").path("place").path("late").asBoolean()).isTrue();
+    assertThat(job(accepted, "Badger Forty", ":seed").path("place").path("late").asBoolean())
+        .isTrue();
     planner.post("/api/dispatch/undo", Map.of());
   }
 
@@ -108,14 +159,20 @@ class DispatchLogTest {
   @Order(5)
   void theDaySheetHoldsSeedAndCautions() {
     JsonNode sheet = planner.get("/api/dispatch/sheet?day=2026-10-02").json();
-    assertThat(sheet.path("machines").toString()).contains("Ferry Road").contains("Cereal rye").contains("Guards on");
+    assertThat(sheet.path("machines").toString())
+        .contains("Ferry Road")
+        .contains("Cereal rye")
+        .contains("Guards on");
   }
 
   @Test
   @Order(6)
   void jobsLeaveAsCalendarAndTable() {
     String calendar = planner.get("/api/exchange/jobs.ics").text();
-    assertThat(calendar).startsWith("BEGIN:VCALENDAR").contains("SUMMARY:Ferry Road: drill").contains("DTSTART;VALUE=DATE:20261002");
+    assertThat(calendar)
+        .startsWith("BEGIN:VCALENDAR")
+        .contains("SUMMARY:Ferry Road: drill")
+        .contains("DTSTART;VALUE=DATE:20261002");
     String csv = planner.get("/api/exchange/jobs.csv").text();
     assertThat(csv.lines().findFirst().orElseThrow()).startsWith("field,farmstead,work");
     assertThat(csv).contains("Ferry Road,Creek place,drill");
@@ -125,29 +182,72 @@ class DispatchLogTest {
   @Order(7)
   void loggingASeedingMovesTheLaneAndSettlesTheCall() {
     JsonNode job = job(planner.get("/api/dispatch").json(), "Windbreak Eighty", ":seed");
-    Map<String, Object> entry = new HashMap<>(Map.of("fieldId", job.path("fieldId").asString(), "kind", "SEEDED", "on", "2026-10-01", "jobId", job.path("id").asString(), "acres", 64.0, "pounds", 4700, "lot", "Rye A-26", "note", "dry"));
+    Map<String, Object> entry =
+        new HashMap<>(
+            Map.of(
+                "fieldId",
+                job.path("fieldId").asString(),
+                "kind",
+                "SEEDED",
+                "on",
+                "2026-10-01",
+                "jobId",
+                job.path("id").asString(),
+                "acres",
+                64.0,
+                "pounds",
+                4700,
+                "lot",
+                "Rye A-26",
+                "note",
+                "dry"));
     JsonNode saved = planner.post("/api/log", entry).json();
-    assertThat(saved.path("entry").path("details").path("weather").path("maxF").asDouble()).isBetween(40.0, 100.0);
+    assertThat(saved.path("entry").path("details").path("weather").path("maxF").asDouble())
+        .isBetween(40.0, 100.0);
     JsonNode season = planner.get("/api/season").json();
     for (JsonNode lane : season.path("lanes")) {
       if (lane.path("field").asString().equals("Windbreak Eighty")) {
-        assertThat(lane.path("ridges").get(lane.path("ridges").size() - 1).path("sown").asBoolean()).isTrue();
+        assertThat(lane.path("ridges").get(lane.path("ridges").size() - 1).path("sown").asBoolean())
+            .isTrue();
         assertThat(lane.path("answer").asString()).startsWith("spray about");
       }
     }
     assertThat(planner.get("/api/dispatch").text()).doesNotContain(job.path("id").asString());
-    assertThat(planner.post("/api/log", entry).json().path("detail").asString()).contains("sown already");
+    assertThat(planner.post("/api/log", entry).json().path("detail").asString())
+        .contains("sown already");
   }
 
   @Test
   @Order(8)
   void operatorsMayLogAndWhatCannotBeIsRefused() {
     Caller operator = new Caller(RunningServer.address()).operator();
-    String field = job(planner.get("/api/dispatch").json(), "Badger Forty", ":seed").path("fieldId").asString();
-    assertThat(said(operator, field, Map.of("kind", "SEEDED", "on", "2026-10-09"))).contains("date is 2026-10-01 or earlier");
-    assertThat(said(operator, field, Map.of("kind", "SEEDED", "on", "2026-10-01", "acres", 900))).contains("acres done");
-    assertThat(said(operator, field, Map.of("kind", "BIOMASS", "on", "2026-10-01", "frameSquareFeet", 1, "dryGrams", List.of(10)))).contains("no sown cover to clip");
-    assertThat(operator.post("/api/log", Map.of("fieldId", field, "kind", "SEEDED", "on", "2026-10-01")).status()).isEqualTo(200);
+    String field =
+        job(planner.get("/api/dispatch").json(), "Badger Forty", ":seed")
+            .path("fieldId")
+            .asString();
+    assertThat(said(operator, field, Map.of("kind", "SEEDED", "on", "2026-10-09")))
+        .contains("date is 2026-10-01 or earlier");
+    assertThat(said(operator, field, Map.of("kind", "SEEDED", "on", "2026-10-01", "acres", 900)))
+        .contains("acres done");
+    assertThat(
+            said(
+                operator,
+                field,
+                Map.of(
+                    "kind",
+                    "BIOMASS",
+                    "on",
+                    "2026-10-01",
+                    "frameSquareFeet",
+                    1,
+                    "dryGrams",
+                    List.of(10))))
+        .contains("no sown cover to clip");
+    assertThat(
+            operator
+                .post("/api/log", Map.of("fieldId", field, "kind", "SEEDED", "on", "2026-10-01"))
+                .status())
+        .isEqualTo(200);
   }
 
   private static String said(Caller caller, String field, Map<String, Object> form) {
@@ -164,12 +264,35 @@ class DispatchLogTest {
     planner.put("/api/farm/day", Map.of("day", "2027-05-20"));
     String field = null;
     for (JsonNode lane : planner.get("/api/season").json().path("lanes")) {
-      field = lane.path("field").asString().equals("North Quarter") ? lane.path("fieldId").asString() : field;
+      field =
+          lane.path("field").asString().equals("North Quarter")
+              ? lane.path("fieldId").asString()
+              : field;
     }
-    JsonNode saved = planner.post("/api/log", Map.of("fieldId", field, "kind", "STEM_COUNT", "on", "2027-05-20", "species", "cereal-rye", "spots", 5, "stems", 50, "past", 10)).json();
+    JsonNode saved =
+        planner
+            .post(
+                "/api/log",
+                Map.of(
+                    "fieldId",
+                    field,
+                    "kind",
+                    "STEM_COUNT",
+                    "on",
+                    "2027-05-20",
+                    "species",
+                    "cereal-rye",
+                    "spots",
+                    5,
+                    "stems",
+                    50,
+                    "past",
+                    10))
+            .json();
     assertThat(saved.path("verdict").asString()).startsWith("Wait");
     JsonNode flowering = change(saved, "flowering");
-    assertThat(LocalDate.parse(flowering.path("afterDay").asString())).isAfter(LocalDate.parse(flowering.path("beforeDay").asString()));
+    assertThat(LocalDate.parse(flowering.path("afterDay").asString()))
+        .isAfter(LocalDate.parse(flowering.path("beforeDay").asString()));
     JsonNode end = change(saved, "the day to end it");
     assertThat(end.path("afterDay").asString()).isGreaterThan(end.path("beforeDay").asString());
   }
@@ -179,13 +302,32 @@ class DispatchLogTest {
   void aClippedSampleRescalesTheMat() {
     String field = null;
     for (JsonNode lane : planner.get("/api/season").json().path("lanes")) {
-      field = lane.path("field").asString().equals("Orchard Organic") ? lane.path("fieldId").asString() : field;
+      field =
+          lane.path("field").asString().equals("Orchard Organic")
+              ? lane.path("fieldId").asString()
+              : field;
     }
-    JsonNode saved = planner.post("/api/log", Map.of("fieldId", field, "kind", "BIOMASS", "on", "2027-05-20", "frameSquareFeet", 2.7, "dryGrams", List.of(100, 110, 95, 105))).json();
+    JsonNode saved =
+        planner
+            .post(
+                "/api/log",
+                Map.of(
+                    "fieldId",
+                    field,
+                    "kind",
+                    "BIOMASS",
+                    "on",
+                    "2027-05-20",
+                    "frameSquareFeet",
+                    2.7,
+                    "dryGrams",
+                    List.of(100, 110, 95, 105)))
+            .json();
     JsonNode mat = saved.path("changes").get(saved.path("changes").size() - 1);
     assertThat(mat.path("what").asString()).startsWith("mat on");
     // 102.5 g on 2.7 ft² are 3,646 lb/ac, about half of the curve: the mat must come down.
-    assertThat(mat.path("afterPounds").asInt()).isLessThan((int) (0.75 * mat.path("beforePounds").asInt()));
+    assertThat(mat.path("afterPounds").asInt())
+        .isLessThan((int) (0.75 * mat.path("beforePounds").asInt()));
     assertThat(saved.path("verdict").asString()).startsWith("Enough frames");
   }
 

@@ -38,8 +38,10 @@ class ExchangeTest {
     // Zone between 40° and 40.0075° on WGS 84 by the closed formula, 0.01° wide.
     double b = 6_356_752.314245;
     double e = 0.0818191908426215;
-    double acres = b * b / 2 * Math.toRadians(0.01) * (zone(40.0075, e) - zone(40, e)) / 4046.8564224;
-    assertThat(caller.get("/api/fields/" + field).json().path("field").path("acres").asDouble()).isCloseTo(acres, within(acres * 0.001));
+    double acres =
+        b * b / 2 * Math.toRadians(0.01) * (zone(40.0075, e) - zone(40, e)) / 4046.8564224;
+    assertThat(caller.get("/api/fields/" + field).json().path("field").path("acres").asDouble())
+        .isCloseTo(acres, within(acres * 0.001));
   }
 
   private static double zone(double latitude, double e) {
@@ -50,37 +52,57 @@ class ExchangeTest {
   @Test
   void aKmlFileWithAHoleComesIn(Caller caller) throws Exception {
     caller.ownFarm();
-    JsonNode preview = caller.upload("/api/exchange/fields?save=true", "two.kml", Files.readAllBytes(Path.of("../samples/two-fields.kml"))).json();
+    JsonNode preview =
+        caller
+            .upload(
+                "/api/exchange/fields?save=true",
+                "two.kml",
+                Files.readAllBytes(Path.of("../samples/two-fields.kml")))
+            .json();
     assertThat(preview.path("good").asInt()).isEqualTo(2);
-    assertThat(caller.get("/api/exchange/fields").text()).contains("\"FeatureCollection\"").contains("Slough Piece").doesNotContain("crs");
+    assertThat(caller.get("/api/exchange/fields").text())
+        .contains("\"FeatureCollection\"")
+        .contains("Slough Piece")
+        .doesNotContain("crs");
   }
 
   @ParameterizedTest
-  @CsvSource(delimiter = '|', value = {
-    "{\"type\":\"Polygon\",\"coordinates\":[[[0,40],[0.01,40.01],[0.01,40],[0,40.01],[0,40]]]}|crosses itself",
-    "{\"type\":\"Polygon\",\"coordinates\":[[[0,40],[0.01,40.01]]]}|Field 1",
-    "{\"type\":\"Polygon\",\"coordinates\":\"x\"}|Field 1",
-    "{\"type\":\"Feature\",\"properties\":{\"name\":\"Line\"},\"geometry\":{\"type\":\"LineString\",\"coordinates\":[[0,40],[1,40]]}}|Line"
-  })
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "{\"type\":\"Polygon\",\"coordinates\":[[[0,40],[0.01,40.01],[0.01,40],[0,40.01],[0,40]]]}|crosses itself",
+        "{\"type\":\"Polygon\",\"coordinates\":[[[0,40],[0.01,40.01]]]}|Field 1",
+        "{\"type\":\"Polygon\",\"coordinates\":\"x\"}|Field 1",
+        "{\"type\":\"Feature\",\"properties\":{\"name\":\"Line\"},\"geometry\":{\"type\":\"LineString\",\"coordinates\":[[0,40],[1,40]]}}|Line"
+      })
   void badShapesAreRefusedByTheirName(String json, String says) {
     Caller caller = new Caller(RunningServer.address()).ownFarm();
-    JsonNode preview = caller.upload("/api/exchange/fields?save=true", "bad.geojson", json.getBytes(StandardCharsets.UTF_8)).json();
+    JsonNode preview =
+        caller
+            .upload(
+                "/api/exchange/fields?save=true",
+                "bad.geojson",
+                json.getBytes(StandardCharsets.UTF_8))
+            .json();
     assertThat(preview.path("good").asInt()).isZero();
     assertThat(preview.path("fields").get(0).path("problem").asString()).contains(says);
     assertThat(caller.get("/api/fields").json()).isEmpty();
   }
 
   @ParameterizedTest
-  @CsvSource(delimiter = '|', value = {
-    "not json at all|no GeoJSON",
-    "{\"type\":\"Topology\"}|FeatureCollection",
-    "{\"type\":\"FeatureCollection\",\"features\":[]}|no field boundary",
-    "<kml><Placemark>|no KML",
-    "<!DOCTYPE k [<!ENTITY x SYSTEM \"file:///etc/passwd\">]><kml><Placemark><name>&x;</name></Placemark></kml>|KML"
-  })
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "not json at all|no GeoJSON",
+        "{\"type\":\"Topology\"}|FeatureCollection",
+        "{\"type\":\"FeatureCollection\",\"features\":[]}|no field boundary",
+        "<kml><Placemark>|no KML",
+        "<!DOCTYPE k [<!ENTITY x SYSTEM \"file:///etc/passwd\">]><kml><Placemark><name>&x;</name></Placemark></kml>|KML"
+      })
   void filesThatAreSomethingElseAreRefused(String text, String says) {
     Caller caller = new Caller(RunningServer.address()).ownFarm();
-    Caller.Answer answer = caller.upload("/api/exchange/fields", "x", text.getBytes(StandardCharsets.UTF_8));
+    Caller.Answer answer =
+        caller.upload("/api/exchange/fields", "x", text.getBytes(StandardCharsets.UTF_8));
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.text()).contains(says).doesNotContain("root:");
   }
@@ -96,8 +118,11 @@ class ExchangeTest {
   @Test
   void weatherIsReportedBeforeItIsKept(Caller caller) {
     caller.ownFarm();
-    String text = new String(TestFarm.weatherCsv(0, false), StandardCharsets.UTF_8).replaceFirst("2010-07-04,[^\n]*\n", "");
-    JsonNode report = caller.upload("/api/weather/import", "w.csv", text.getBytes(StandardCharsets.UTF_8)).json();
+    String text =
+        new String(TestFarm.weatherCsv(0, false), StandardCharsets.UTF_8)
+            .replaceFirst("2010-07-04,[^\n]*\n", "");
+    JsonNode report =
+        caller.upload("/api/weather/import", "w.csv", text.getBytes(StandardCharsets.UTF_8)).json();
     assertThat(report.path("wholeYears").asInt()).isEqualTo(26);
     assertThat(report.path("gapDays").asInt()).isEqualTo(1);
     assertThat(report.path("firstGaps").get(0).asString()).isEqualTo("2010-07-04");
@@ -105,17 +130,23 @@ class ExchangeTest {
   }
 
   @ParameterizedTest
-  @CsvSource(delimiter = '|', value = {
-    "day,high,low|columns are date, max_f, min_f, rain_in",
-    "date,max_f,min_f,rain_in;2020-01-01,40,60,0|line 2",
-    "date,max_f,min_f,rain_in;01/02/2020,40,30,0|date is like 2026-10-03",
-    "date,max_f,min_f,rain_in;2020-01-01,warm,30,0|max_f is a number",
-    "date,max_f,min_f,rain_in;2020-01-01,40,30,0;2020-01-01,40,30,0|two rows for 2020-01-01",
-    "date,max_f,min_f,rain_in;2020-01-01,40,30,-1|rain is 0"
-  })
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "day,high,low|columns are date, max_f, min_f, rain_in",
+        "date,max_f,min_f,rain_in;2020-01-01,40,60,0|line 2",
+        "date,max_f,min_f,rain_in;01/02/2020,40,30,0|date is like 2026-10-03",
+        "date,max_f,min_f,rain_in;2020-01-01,warm,30,0|max_f is a number",
+        "date,max_f,min_f,rain_in;2020-01-01,40,30,0;2020-01-01,40,30,0|two rows for 2020-01-01",
+        "date,max_f,min_f,rain_in;2020-01-01,40,30,-1|rain is 0"
+      })
   void weatherThatCannotBeIsRefusedByItsLine(String text, String says) {
     Caller caller = new Caller(RunningServer.address()).ownFarm();
-    Caller.Answer answer = caller.upload("/api/weather/import?save=true", "w.csv", text.replace(';', '\n').getBytes(StandardCharsets.UTF_8));
+    Caller.Answer answer =
+        caller.upload(
+            "/api/weather/import?save=true",
+            "w.csv",
+            text.replace(';', '\n').getBytes(StandardCharsets.UTF_8));
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.json().path("detail").asString()).contains(says);
   }
@@ -124,7 +155,9 @@ class ExchangeTest {
   void aColderWeatherFileEndsRyeSooner(Caller caller) {
     caller.ownFarm();
     String field = TestFarm.field(caller, "Cold field");
-    Map<String, Object> asked = Map.of("fieldId", field, "candidate", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1));
+    Map<String, Object> asked =
+        Map.of(
+            "fieldId", field, "candidate", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1));
     caller.upload("/api/weather/import?save=true", "w.csv", TestFarm.weatherCsv(0, false));
     LocalDate before = lastUseful(caller, asked);
     caller.upload("/api/weather/import?save=true", "w.csv", TestFarm.weatherCsv(0, true));
@@ -135,6 +168,13 @@ class ExchangeTest {
   }
 
   private static LocalDate lastUseful(Caller caller, Map<String, Object> asked) {
-    return LocalDate.parse(caller.post("/api/cover/try", asked).json().path("members").get(0).path("lastUseful").asString());
+    return LocalDate.parse(
+        caller
+            .post("/api/cover/try", asked)
+            .json()
+            .path("members")
+            .get(0)
+            .path("lastUseful")
+            .asString());
   }
 }

@@ -22,16 +22,50 @@ class FarmWallsTest {
   static void twoFarms() {
     theirs = new Caller(RunningServer.address()).ownFarm();
     String field = TestFarm.field(theirs, "Their field");
-    theirs.post("/api/machines", Map.of("name", "Their drill", "kind", "DRILL", "acresPerHour", 6, "hired", false, "costPerAcre", 17));
-    theirs.post("/api/lots", Map.of("species", "cereal-rye", "name", "Their rye", "purity", 98, "germination", 85, "pounds", 1000));
-    theirs.put("/api/cover/" + field, Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)));
+    theirs.post(
+        "/api/machines",
+        Map.of(
+            "name",
+            "Their drill",
+            "kind",
+            "DRILL",
+            "acresPerHour",
+            6,
+            "hired",
+            false,
+            "costPerAcre",
+            17));
+    theirs.post(
+        "/api/lots",
+        Map.of(
+            "species",
+            "cereal-rye",
+            "name",
+            "Their rye",
+            "purity",
+            98,
+            "germination",
+            85,
+            "pounds",
+            1000));
+    theirs.put(
+        "/api/cover/" + field,
+        Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)));
     String today = theirs.get("/api/session").json().path("today").asString();
-    String entry = theirs.post("/api/log", Map.of("fieldId", field, "kind", "HARVESTED", "on", today)).json().path("entry").path("id").asString();
+    String entry =
+        theirs
+            .post("/api/log", Map.of("fieldId", field, "kind", "HARVESTED", "on", today))
+            .json()
+            .path("entry")
+            .path("id")
+            .asString();
     ids = new TreeMap<>();
     ids.put("field", field);
     ids.put("machine", theirs.get("/api/machines").json().get(0).path("id").asString());
     ids.put("lot", theirs.get("/api/lots").json().get(0).path("id").asString());
-    ids.put("link", theirs.get("/api/fields/" + field).json().path("chain").get(0).path("id").asString());
+    ids.put(
+        "link",
+        theirs.get("/api/fields/" + field).json().path("chain").get(0).path("id").asString());
     ids.put("entry", entry);
     ids.put("job", theirs.get("/api/dispatch").json().path("jobs").get(0).path("id").asString());
     ours = new Caller(RunningServer.address()).ownFarm();
@@ -45,10 +79,28 @@ class FarmWallsTest {
     String field = ids.get("field");
     String machine = ids.get("machine");
     Map<String, Object> cover = TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1);
-    Map<String, Object> crop = Map.of("kind", "SOYBEANS", "planted", "2026-05-12", "maturity", 3.0, "version", 0);
-    Map<String, Object> rig = Map.of("name", "x", "kind", "DRILL", "acresPerHour", 6, "hired", false, "costPerAcre", 1);
-    Map<String, Object> lot = Map.of("species", "cereal-rye", "name", "x", "purity", 98, "germination", 85, "pounds", 1);
-    Map<String, Object> land = Map.of("name", "x", "soil", "LOAM", "drainage", "GOOD", "tiled", false, "organic", false, "slopePercent", 0, "version", 0);
+    Map<String, Object> crop =
+        Map.of("kind", "SOYBEANS", "planted", "2026-05-12", "maturity", 3.0, "version", 0);
+    Map<String, Object> rig =
+        Map.of("name", "x", "kind", "DRILL", "acresPerHour", 6, "hired", false, "costPerAcre", 1);
+    Map<String, Object> lot =
+        Map.of("species", "cereal-rye", "name", "x", "purity", 98, "germination", 85, "pounds", 1);
+    Map<String, Object> land =
+        Map.of(
+            "name",
+            "x",
+            "soil",
+            "LOAM",
+            "drainage",
+            "GOOD",
+            "tiled",
+            false,
+            "organic",
+            false,
+            "slopePercent",
+            0,
+            "version",
+            0);
     List<Tried> tried = new ArrayList<>();
     tried.add(new Tried("GET", "/api/season/" + field, null));
     tried.add(new Tried("GET", "/api/fields/" + field, null));
@@ -65,10 +117,20 @@ class FarmWallsTest {
     tried.add(new Tried("DELETE", "/api/machines/" + machine, null));
     tried.add(new Tried("PUT", "/api/lots/" + ids.get("lot"), lot));
     tried.add(new Tried("DELETE", "/api/lots/" + ids.get("lot"), null));
-    tried.add(new Tried("POST", "/api/dispatch/what-if", Map.of("jobId", ids.get("job"), "machineId", machine, "day", "2027-10-01")));
-    tried.add(new Tried("PUT", "/api/dispatch/jobs/" + ids.get("job"), Map.of("machineId", machine, "day", "2027-10-01", "locked", true, "acceptLate", true)));
+    tried.add(
+        new Tried(
+            "POST",
+            "/api/dispatch/what-if",
+            Map.of("jobId", ids.get("job"), "machineId", machine, "day", "2027-10-01")));
+    tried.add(
+        new Tried(
+            "PUT",
+            "/api/dispatch/jobs/" + ids.get("job"),
+            Map.of("machineId", machine, "day", "2027-10-01", "locked", true, "acceptLate", true)));
     tried.add(new Tried("DELETE", "/api/dispatch/jobs/" + ids.get("job"), null));
-    tried.add(new Tried("POST", "/api/log", Map.of("fieldId", field, "kind", "HARVESTED", "on", "2026-10-01")));
+    tried.add(
+        new Tried(
+            "POST", "/api/log", Map.of("fieldId", field, "kind", "HARVESTED", "on", "2026-10-01")));
     tried.add(new Tried("DELETE", "/api/log/" + ids.get("entry"), null));
     return tried;
   }
@@ -76,7 +138,9 @@ class FarmWallsTest {
   @Test
   void anothersIdsLeadNowhere() {
     for (Tried t : all()) {
-      assertThat(ours.send(t.method(), t.path(), t.body()).status()).as(t.method() + " " + t.path()).isEqualTo(404);
+      assertThat(ours.send(t.method(), t.path(), t.body()).status())
+          .as(t.method() + " " + t.path())
+          .isEqualTo(404);
     }
     assertThat(theirs.get("/api/fields").json()).hasSize(1);
     assertThat(theirs.get("/api/machines").json()).hasSize(1);
@@ -98,13 +162,23 @@ class FarmWallsTest {
   @Test
   void everyEndpointWithAnIdIsTried() {
     TreeSet<String> described = new TreeSet<>();
-    ours.get("/v3/api-docs").json().path("paths").properties().forEach(
-        path -> path.getValue().propertyNames().forEach(
-            method -> {
-              if (path.getKey().contains("{")) {
-                described.add(method.toUpperCase() + " " + path.getKey().replaceAll("\\{[^}]*}", "*"));
-              }
-            }));
+    ours.get("/v3/api-docs")
+        .json()
+        .path("paths")
+        .properties()
+        .forEach(
+            path ->
+                path.getValue()
+                    .propertyNames()
+                    .forEach(
+                        method -> {
+                          if (path.getKey().contains("{")) {
+                            described.add(
+                                method.toUpperCase()
+                                    + " "
+                                    + path.getKey().replaceAll("\\{[^}]*}", "*"));
+                          }
+                        }));
     TreeSet<String> tried = new TreeSet<>();
     for (Tried t : all()) {
       String path = t.path();

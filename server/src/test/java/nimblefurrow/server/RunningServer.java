@@ -10,8 +10,8 @@ import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.core.env.Environment;
 
 /**
- * Starts the real application once for all tests of this module, on a free port and on a database of
- * its own, with the demo farm in it. Tests talk HTTP to it.
+ * Starts the real application once for all tests of this module, on a free port and on a database
+ * of its own, with the demo farm in it. Tests talk HTTP to it.
  */
 public class RunningServer implements ParameterResolver {
   private static ConfigurableApplicationContext running;
@@ -20,10 +20,14 @@ public class RunningServer implements ParameterResolver {
   public static synchronized String address() {
     if (running == null) {
       System.setProperty("spring.datasource.url", freshDatabase("furrow_server"));
-      running = new SpringApplicationBuilder(FurrowServer.class).properties("server.port=0").run("--server.port=0", "--furrow.demo=true");
+      running =
+          new SpringApplicationBuilder(FurrowServer.class)
+              .properties("server.port=0")
+              .run("--server.port=0", "--furrow.demo=true");
       Runtime.getRuntime().addShutdownHook(new Thread(running::close));
     }
-    return "http://127.0.0.1:" + running.getBean(Environment.class).getProperty("local.server.port");
+    return "http://127.0.0.1:"
+        + running.getBean(Environment.class).getProperty("local.server.port");
   }
 
   /** Empties a database of the test cluster that the test command has started. */
@@ -33,7 +37,9 @@ public class RunningServer implements ParameterResolver {
       throw new IllegalStateException("no test database: run ./furrow test, which starts one");
     }
     String url = cluster + name;
-    try (var connection = DriverManager.getConnection(url, System.getenv("FURROW_DB_USER"), System.getenv("FURROW_DB_PASSWORD"));
+    try (var connection =
+            DriverManager.getConnection(
+                url, System.getenv("FURROW_DB_USER"), System.getenv("FURROW_DB_PASSWORD"));
         var statement = connection.createStatement()) {
       statement.execute("drop schema public cascade");
       statement.execute("create schema public");

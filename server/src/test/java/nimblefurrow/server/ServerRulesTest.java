@@ -15,7 +15,9 @@ import org.springframework.web.bind.annotation.RestController;
 /** The walls between the server's rooms. */
 class ServerRulesTest {
   private static final JavaClasses SERVER =
-      new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("nimblefurrow.server");
+      new ClassFileImporter()
+          .withImportOption(new ImportOption.DoNotIncludeTests())
+          .importPackages("nimblefurrow.server");
 
   @Test
   void roomsDoNotGoInCircles() {
@@ -30,6 +32,12 @@ class ServerRulesTest {
 
   @Test
   void controllersKeepNothingThemselves() {
-    noClasses().that().areAnnotatedWith(RestController.class).should().dependOnClassesThat().areAnnotatedWith(Entity.class).check(SERVER);
+    noClasses()
+        .that()
+        .areAnnotatedWith(RestController.class)
+        .should()
+        .dependOnClassesThat()
+        .areAnnotatedWith(Entity.class)
+        .check(SERVER);
   }
 }

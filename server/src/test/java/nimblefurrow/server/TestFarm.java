@@ -17,15 +17,34 @@ final class TestFarm {
 
   /** A field with soybeans this year and corn next year; answers its id. */
   static String field(Caller caller, String name) {
-    caller.upload("/api/exchange/fields?save=true", "f.geojson", ONE_FIELD.formatted(name).getBytes(StandardCharsets.UTF_8));
+    caller.upload(
+        "/api/exchange/fields?save=true",
+        "f.geojson",
+        ONE_FIELD.formatted(name).getBytes(StandardCharsets.UTF_8));
     String id = "";
     for (var entry : caller.get("/api/fields").json()) {
-      id = entry.path("field").path("name").asString().equals(name) ? entry.path("field").path("id").asString() : id;
+      id =
+          entry.path("field").path("name").asString().equals(name)
+              ? entry.path("field").path("id").asString()
+              : id;
     }
     LocalDate today = LocalDate.parse(caller.get("/api/session").json().path("today").asString());
-    int year = today.isBefore(LocalDate.of(today.getYear(), 6, 5)) ? today.getYear() - 1 : today.getYear();
-    caller.post("/api/fields/" + id + "/crops", Map.of("kind", "SOYBEANS", "planted", year + "-05-12", "maturity", 3.0));
-    caller.post("/api/fields/" + id + "/crops", Map.of("kind", "CORN_GRAIN", "planted", (year + 1) + "-05-03", "maturity", 104, "harvestMoisture", 20));
+    int year =
+        today.isBefore(LocalDate.of(today.getYear(), 6, 5)) ? today.getYear() - 1 : today.getYear();
+    caller.post(
+        "/api/fields/" + id + "/crops",
+        Map.of("kind", "SOYBEANS", "planted", year + "-05-12", "maturity", 3.0));
+    caller.post(
+        "/api/fields/" + id + "/crops",
+        Map.of(
+            "kind",
+            "CORN_GRAIN",
+            "planted",
+            (year + 1) + "-05-03",
+            "maturity",
+            104,
+            "harvestMoisture",
+            20));
     return id;
   }
 
@@ -44,13 +63,21 @@ final class TestFarm {
 
   /** 26 years of daily weather as a file, made warmer or colder by some °F. */
   static byte[] weatherCsv(double warmerF, boolean metric) {
-    StringBuilder csv = new StringBuilder(metric ? "date,max_c,min_c,rain_mm\n" : "date,max_f,min_f,rain_in\n");
-    for (DailyWeather d : new WeatherGenerator(40, 77).generate(LocalDate.of(2000, 1, 1), LocalDate.of(2025, 12, 31)).days()) {
+    StringBuilder csv =
+        new StringBuilder(metric ? "date,max_c,min_c,rain_mm\n" : "date,max_f,min_f,rain_in\n");
+    for (DailyWeather d :
+        new WeatherGenerator(40, 77)
+            .generate(LocalDate.of(2000, 1, 1), LocalDate.of(2025, 12, 31))
+            .days()) {
       double max = d.maxF() + warmerF;
       double min = d.minF() + warmerF;
       csv.append(d.date()).append(',');
       if (metric) {
-        csv.append((max - 32) * 5 / 9).append(',').append((min - 32) * 5 / 9).append(',').append(d.rainIn() * 25.4);
+        csv.append((max - 32) * 5 / 9)
+            .append(',')
+            .append((min - 32) * 5 / 9)
+            .append(',')
+            .append(d.rainIn() * 25.4);
       } else {
         csv.append(max).append(',').append(min).append(',').append(d.rainIn());
       }

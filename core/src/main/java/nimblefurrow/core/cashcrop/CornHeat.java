@@ -14,8 +14,7 @@ record CornHeat(double silking, double blackLayer) {
   private static final double PER_LATE_COLLAR = 50;
 
   static CornHeat of(LocalDate planted, double relativeMaturity, Site site) {
-    long late =
-        Math.max(0, ChronoUnit.DAYS.between(site.season(planted.getYear(), 5, 1), planted));
+    long late = Math.max(0, ChronoUnit.DAYS.between(site.season(planted.getYear(), 5, 1), planted));
     double silking = 11.46 * relativeMaturity + 100 - Math.min(75, 2.0 * late);
     double blackLayer = 24.16 * relativeMaturity - 15 - Math.min(250, 6.8 * late);
     return new CornHeat(silking, blackLayer);

@@ -32,7 +32,8 @@ public record CropPlanting(
     } else if (kind == CropKind.SOYBEANS && !dates.containsKey(CropStage.HARVEST)) {
       Limits.within("maturity group", maturity, 1.5, 4.0, "(enter harvest dates outside it)");
     } else if (kind == CropKind.OTHER && !dates.containsKey(CropStage.HARVEST)) {
-      throw new OutOfRange("harvest date", "harvest date is missing: a crop without a calendar needs it");
+      throw new OutOfRange(
+          "harvest date", "harvest date is missing: a crop without a calendar needs it");
     }
     dates = Map.copyOf(dates);
     seen = List.copyOf(seen);

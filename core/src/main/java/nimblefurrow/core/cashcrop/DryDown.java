@@ -6,7 +6,9 @@ import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Site;
 import nimblefurrow.core.weather.WeatherTrace;
 
-/** Corn drying in the field from 35 % at black layer, by heat, or slowly by dry days late in fall. */
+/**
+ * Corn drying in the field from 35 % at black layer, by heat, or slowly by dry days late in fall.
+ */
 final class DryDown {
   private static final double START = 35;
   private static final double STOP = 14;
@@ -24,7 +26,8 @@ final class DryDown {
         return null;
       }
       DailyWeather weather = trace.on(day);
-      double byHeat = HeatBase.BASE_50.degreeDays(weather.maxF(), weather.minF()) / perPoint(moisture);
+      double byHeat =
+          HeatBase.BASE_50.degreeDays(weather.maxF(), weather.minF()) / perPoint(moisture);
       boolean drying = weather.rainIn() < 0.05 && weather.maxF() > 45;
       moisture -= Math.max(byHeat, drying ? least(day, site) : 0);
     }

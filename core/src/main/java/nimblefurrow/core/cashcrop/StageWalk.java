@@ -12,7 +12,9 @@ import nimblefurrow.core.quantity.HeatBase;
 import nimblefurrow.core.weather.Site;
 import nimblefurrow.core.weather.WeatherTrace;
 
-/** Walks one crop through one way the weather may run. A stage seen in the field moves what follows. */
+/**
+ * Walks one crop through one way the weather may run. A stage seen in the field moves what follows.
+ */
 final class StageWalk {
   private static final double KILLING_FROST_F = 28;
 

@@ -16,8 +16,8 @@ public final class YieldDrag {
   private YieldDrag() {}
 
   /**
-   * Bushels per acre lost by planting on {@code actual} and not on {@code planned}; 0 when not later
-   * or when the crop has no figure.
+   * Bushels per acre lost by planting on {@code actual} and not on {@code planned}; 0 when not
+   * later or when the crop has no figure.
    */
   public static double bushels(CropKind crop, LocalDate planned, LocalDate actual, Site site) {
     TreeMap<MonthDay, Double> table = TABLE.get(crop);

@@ -14,7 +14,11 @@ import nimblefurrow.core.quantity.Limits;
  * @param scale what clipped samples say of the growth curve
  */
 public record CoverStand(
-    Mix mix, LocalDate seeded, double standFactor, Map<String, Double> stageShift, CurveScale scale) {
+    Mix mix,
+    LocalDate seeded,
+    double standFactor,
+    Map<String, Double> stageShift,
+    CurveScale scale) {
   public CoverStand {
     Limits.given("mix", mix);
     Limits.given("seeding date", seeded);

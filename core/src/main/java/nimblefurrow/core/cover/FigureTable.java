@@ -31,7 +31,8 @@ public final class FigureTable {
       if (in == null) {
         throw new IllegalStateException("figures " + file + " are not shipped");
       }
-      try (CSVParser parser = CSVParser.parse(new InputStreamReader(in, StandardCharsets.UTF_8), FORMAT)) {
+      try (CSVParser parser =
+          CSVParser.parse(new InputStreamReader(in, StandardCharsets.UTF_8), FORMAT)) {
         return new FigureTable(file, parser.getRecords());
       }
     } catch (IOException e) {
@@ -57,8 +58,7 @@ public final class FigureTable {
   /** A figure that must be there. */
   public static double number(CSVRecord row, String column) {
     return optional(row, column)
-        .orElseThrow(
-            () -> new IllegalStateException(column + " is missing for " + row.get(0)));
+        .orElseThrow(() -> new IllegalStateException(column + " is missing for " + row.get(0)));
   }
 
   /** A figure that may be missing; missing is not 0. */

@@ -7,7 +7,10 @@ import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.weather.Site;
 import nimblefurrow.core.weather.WeatherTrace;
 
-/** The growth curve: heat in fall and spring to dry matter, slowed by a thin stand or little nitrogen. */
+/**
+ * The growth curve: heat in fall and spring to dry matter, slowed by a thin stand or little
+ * nitrogen.
+ */
 public final class Growth {
   private static final double FALL_WEIGHT = 0.64;
   private static final double FALL_COUNTS_TO = 850;
@@ -28,7 +31,8 @@ public final class Growth {
 
   /** Standing dry matter of a winter-killed species while it lives, by heat since seeding. */
   public static DryMatter winterKilled(GrowthFigures figures, double heat) {
-    return DryMatter.poundsPerAcre(risePounds(figures.ceiling(), heat, figures.middle(), figures.spread()));
+    return DryMatter.poundsPerAcre(
+        risePounds(figures.ceiling(), heat, figures.middle(), figures.spread()));
   }
 
   static double winterPounds(GrowthFigures f, double fall, double spring) {
@@ -55,7 +59,12 @@ public final class Growth {
 
   /** Dry matter on a date in one way the weather may run, lb/ac, before stand and nitrogen. */
   static double poundsOn(
-      Species species, WeatherTrace trace, Site site, LocalDate seeded, LocalDate date, Frost frost) {
+      Species species,
+      WeatherTrace trace,
+      Site site,
+      LocalDate seeded,
+      LocalDate date,
+      Frost frost) {
     if (date.isBefore(seeded)) {
       return 0;
     }
@@ -68,7 +77,8 @@ public final class Growth {
           trace.degreeDays(HeatBase.BASE_40, seeded, fallEnd),
           trace.degreeDays(HeatBase.BASE_40, from, date));
     }
-    LocalDate growsTo = frost.stopped() == null || date.isBefore(frost.stopped()) ? date : frost.stopped();
+    LocalDate growsTo =
+        frost.stopped() == null || date.isBefore(frost.stopped()) ? date : frost.stopped();
     double heat = trace.degreeDays(HeatBase.BASE_40, seeded, growsTo);
     GrowthFigures f = species.growth();
     double grown = risePounds(f.ceiling(), heat, f.middle(), f.spread());

@@ -1,8 +1,8 @@
 package nimblefurrow.core.cover;
 
 /**
- * Growth curve of a species: ceiling in lb/ac dry about soft dough; middle and spread in °F-days base
- * 40; carbon-to-nitrogen ratio when vegetative, at boot, at flowering and at soft dough.
+ * Growth curve of a species: ceiling in lb/ac dry about soft dough; middle and spread in °F-days
+ * base 40; carbon-to-nitrogen ratio when vegetative, at boot, at flowering and at soft dough.
  */
 public record GrowthFigures(
     double ceiling,

@@ -11,8 +11,8 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
 
 /**
  * Dry matter of a cover on any date over every way the season may run, the curve's own error
- * included. Winter-hardy members are shown as living through the winter; the chance that they do not
- * stands beside, see {@link Winter}.
+ * included. Winter-hardy members are shown as living through the winter; the chance that they do
+ * not stands beside, see {@link Winter}.
  */
 public final class MatForecast {
   private static final double SHARE_POWER = 0.7;

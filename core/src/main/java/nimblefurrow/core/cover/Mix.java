@@ -1,6 +1,5 @@
 package nimblefurrow.core.cover;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -56,5 +55,4 @@ public record Mix(List<Member> members) {
   public String name() {
     return String.join(" + ", members.stream().map(m -> m.species().name().toLowerCase()).toList());
   }
-
 }

@@ -10,7 +10,8 @@ import nimblefurrow.core.quantity.SeedRate;
  *
  * @param bulkPoundsPerCubicFoot weight of bulk seed, lb/ft³
  * @param bushelPounds weight of a bushel, lb; 0 when it is not sold by the bushel
- * @param coldF winter-hardy: crown temperature at which half die; winter-killed: air low that ends it
+ * @param coldF winter-hardy: crown temperature at which half die; winter-killed: air low that ends
+ *     it
  * @param useful heat from seeding to dormancy for a useful cover
  * @param survives heat from seeding to the turn of the year that just brings it through, if known
  * @param rollOnly heat to dormancy for a stand that can be killed by the roller alone, if known

@@ -8,7 +8,9 @@ import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.WeatherTrace;
 import org.apache.commons.statistics.distribution.NormalDistribution;
 
-/** What the cold does to a cover: to the crown under snow, or to the leaves of a winter-killed one. */
+/**
+ * What the cold does to a cover: to the crown under snow, or to the leaves of a winter-killed one.
+ */
 public final class Winter {
   private static final double KILL_SPREAD_F = 4;
   private static final double DEEP_SNOW_CM = 15;

@@ -42,7 +42,8 @@ public final class Boundary {
       throw refused(name, "is not an area: a field needs a closed outline");
     }
     if (shape.getNumPoints() > MOST_POINTS) {
-      throw refused(name, "has %,d points, at most %,d".formatted(shape.getNumPoints(), MOST_POINTS));
+      throw refused(
+          name, "has %,d points, at most %,d".formatted(shape.getNumPoints(), MOST_POINTS));
     }
     for (Coordinate c : shape.getCoordinates()) {
       if (!(Math.abs(c.x) <= 180 && Math.abs(c.y) <= 90)) {

@@ -1,6 +1,8 @@
 package nimblefurrow.core.quantity;
 
-/** Standing or lying plant matter, oven dry, by ground area: {@code DryMatter.poundsPerAcre(5000)}. */
+/**
+ * Standing or lying plant matter, oven dry, by ground area: {@code DryMatter.poundsPerAcre(5000)}.
+ */
 public record DryMatter(double poundsPerAcre) {
   private static final double KG_HA_PER_LB_AC = 0.45359237 / 0.40468564224;
 

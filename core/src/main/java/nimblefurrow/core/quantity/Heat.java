@@ -25,7 +25,8 @@ public record Heat(double degreeDays, HeatBase base) implements Comparable<Heat>
 
   private Heat same(Heat other) {
     if (other.base != base) {
-      throw new OutOfRange("heat base", "heat on " + base + " cannot be set against heat on " + other.base);
+      throw new OutOfRange(
+          "heat base", "heat on " + base + " cannot be set against heat on " + other.base);
     }
     return other;
   }

@@ -1,6 +1,8 @@
 package nimblefurrow.core.quantity;
 
-/** How a day's high and low turn into heat. Temperatures in °F, answers in °F-days, never below 0. */
+/**
+ * How a day's high and low turn into heat. Temperatures in °F, answers in °F-days, never below 0.
+ */
 public enum HeatBase {
   /** Cool-season plants: mean of high and low, less 40. */
   BASE_40 {

@@ -11,7 +11,8 @@ public final class Limits {
     if (!(value >= low && value <= high)) {
       throw new OutOfRange(
           field,
-          "%s is %s–%s%s, got %s".formatted(field, plain(low), plain(high), space(unit), plain(value)));
+          "%s is %s–%s%s, got %s"
+              .formatted(field, plain(low), plain(high), space(unit), plain(value)));
     }
     return value;
   }

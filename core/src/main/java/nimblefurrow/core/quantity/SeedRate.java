@@ -1,8 +1,8 @@
 package nimblefurrow.core.quantity;
 
 /**
- * Seed by weight on a field acre, for example {@code SeedRate.poundsPerAcre(60)}. Whether it is live
- * seed or bulk is said by whoever holds it. 0–1,000 lb/ac.
+ * Seed by weight on a field acre, for example {@code SeedRate.poundsPerAcre(60)}. Whether it is
+ * live seed or bulk is said by whoever holds it. 0–1,000 lb/ac.
  */
 public record SeedRate(double poundsPerAcre) {
   private static final double KG_HA_PER_LB_AC = 0.45359237 / 0.40468564224;

@@ -6,7 +6,10 @@ import java.util.List;
 import java.util.Map;
 import nimblefurrow.core.cover.FigureTable;
 
-/** What must be said wherever a kind of work is planned or printed. The tool plans; it permits nothing. */
+/**
+ * What must be said wherever a kind of work is planned or printed. The tool plans; it permits
+ * nothing.
+ */
 public final class Cautions {
   private static final Map<MachineKind, List<String>> BY_KIND = load();
 

@@ -14,8 +14,8 @@ import nimblefurrow.core.weather.WeatherTrace;
 import org.apache.commons.csv.CSVRecord;
 
 /**
- * How likely a day is fit for a kind of work on a soil: topsoil not too wet or frozen for wheels and
- * openers, wind for what flies or sprays, rain, warmth for a systemic spray.
+ * How likely a day is fit for a kind of work on a soil: topsoil not too wet or frozen for wheels
+ * and openers, wind for what flies or sprays, rain, warmth for a systemic spray.
  */
 public final class FitDays {
   private record Ground(SoilTexture soil, boolean tiled, boolean livingCover) {}
@@ -80,7 +80,9 @@ public final class FitDays {
   private List<TopsoilWater> buckets(Ground ground) {
     double green = ground.livingCover() ? GREEN_SHARE : 0;
     return outlook.traces().stream()
-        .map((WeatherTrace t) -> TopsoilWater.run(t, outlook.site(), ground.soil(), ground.tiled(), green, 0))
+        .map(
+            (WeatherTrace t) ->
+                TopsoilWater.run(t, outlook.site(), ground.soil(), ground.tiled(), green, 0))
         .toList();
   }
 

@@ -28,7 +28,8 @@ public final class MachineDays {
   }
 
   /** Days that a job would take from a start; empty when it does not end by the last day. */
-  public Optional<List<DayWork>> tryFrom(Job job, Machine machine, LocalDate start, LocalDate last) {
+  public Optional<List<DayWork>> tryFrom(
+      Job job, Machine machine, LocalDate start, LocalDate last) {
     double hoursLeft = machine.rate().hoursFor(job.area());
     List<DayWork> days = new ArrayList<>();
     LocalDate day = start;
@@ -51,8 +52,8 @@ public final class MachineDays {
   }
 
   /**
-   * Days that a job takes from a start that is given: whatever the chance of the first day, and even
-   * when another job has it; then on days that are free and may be fit.
+   * Days that a job takes from a start that is given: whatever the chance of the first day, and
+   * even when another job has it; then on days that are free and may be fit.
    */
   public List<DayWork> forced(Job job, Machine machine, LocalDate start) {
     double hoursLeft = machine.rate().hoursFor(job.area());

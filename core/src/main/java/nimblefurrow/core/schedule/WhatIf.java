@@ -16,13 +16,17 @@ import nimblefurrow.core.quantity.Share;
  * @param crowds jobs on the same machine whose days it would take
  */
 public record WhatIf(
-    List<DayWork> days, double chanceOpen, double chanceFit, boolean late, List<String> crowds, List<Reason> says) {
+    List<DayWork> days,
+    double chanceOpen,
+    double chanceFit,
+    boolean late,
+    List<String> crowds,
+    List<Reason> says) {
 
   public static WhatIf of(
       ScheduleProblem problem, Schedule now, Job job, Machine machine, LocalDate day) {
     if (machine.kind() != job.kind()) {
-      throw new OutOfRange(
-          "machine", "%s cannot %s".formatted(machine.name(), job.kind().words()));
+      throw new OutOfRange("machine", "%s cannot %s".formatted(machine.name(), job.kind().words()));
     }
     if (day.isBefore(problem.today())) {
       throw new OutOfRange("day", "day is %s or later, got %s".formatted(problem.today(), day));

@@ -27,7 +27,8 @@ public record Quadrats(double frameSquareFeet, List<Double> dryGrams) {
   }
 
   public DryMatter mean() {
-    return DryMatter.poundsPerAcre(java.util.Arrays.stream(poundsPerAcre()).average().orElseThrow());
+    return DryMatter.poundsPerAcre(
+        java.util.Arrays.stream(poundsPerAcre()).average().orElseThrow());
   }
 
   /** Standard error of the mean, lb/ac; empty for a single frame. */

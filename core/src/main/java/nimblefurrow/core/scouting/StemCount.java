@@ -69,9 +69,7 @@ public record StemCount(int spots, int stems, int past) {
     double p = share().fraction();
     double middle = (p + z * z / (2 * n)) / (1 + z * z / n);
     double half = z / (1 + z * z / n) * Math.sqrt(p * (1 - p) / n + z * z / (4 * n * n));
-    return new Share[] {
-      Share.of(Math.max(0, middle - half)), Share.of(Math.min(1, middle + half))
-    };
+    return new Share[] {Share.of(Math.max(0, middle - half)), Share.of(Math.min(1, middle + half))};
   }
 
   /**

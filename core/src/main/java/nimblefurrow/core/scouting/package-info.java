@@ -1,5 +1,5 @@
 /**
- * What is counted and clipped in the field, and what it says: stem counts, biomass samples, the test
- * that tells when enough was counted.
+ * What is counted and clipped in the field, and what it says: stem counts, biomass samples, the
+ * test that tells when enough was counted.
  */
 package nimblefurrow.core.scouting;

@@ -20,8 +20,8 @@ import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.WeatherTrace;
 
 /**
- * Finds what needs a person now, from the season alone: a call is gone when its cause is, not when it
- * was read.
+ * Finds what needs a person now, from the season alone: a call is gone when its cause is, not when
+ * it was read.
  */
 public final class CallBoard {
   private static final int SEEDING_AHEAD_DAYS = 21;
@@ -30,9 +30,15 @@ public final class CallBoard {
   private static final int COUNT_AHEAD_DAYS = 10;
   private static final double RAIN_WANTED_IN = 0.3;
 
-  /** A field as the board sees it: what it is called, what is placed, when stems were last counted. */
+  /**
+   * A field as the board sees it: what it is called, what is placed, when stems were last counted.
+   */
   public record Lane(
-      String key, String field, FieldSeason season, Map<String, LocalDate> placed, Optional<LocalDate> counted) {}
+      String key,
+      String field,
+      FieldSeason season,
+      Map<String, LocalDate> placed,
+      Optional<LocalDate> counted) {}
 
   private record Group(CropKind crop, WayIn way) {}
 
@@ -58,14 +64,18 @@ public final class CallBoard {
   }
 
   private Optional<Call> overdue(List<Lane> lanes) {
-    List<Lane> due = lanes.stream().filter(l -> l.placed().values().stream().anyMatch(d -> !d.isAfter(today))).toList();
+    List<Lane> due =
+        lanes.stream()
+            .filter(l -> l.placed().values().stream().anyMatch(d -> !d.isAfter(today)))
+            .toList();
     if (due.isEmpty()) {
       return Optional.empty();
     }
     return Optional.of(
         new Call(
             Call.Kind.LOG_WORK,
-            Reason.of("{} planned for today or before: done?", counted(due.size(), "job is", "jobs are")),
+            Reason.of(
+                "{} planned for today or before: done?", counted(due.size(), "job is", "jobs are")),
             Reason.of("Log what was done, or move it to another day."),
             keys(due),
             today));
@@ -86,7 +96,9 @@ public final class CallBoard {
         calls.add(
             change(
                 lane,
-                Reason.of("the chance is only {} that it can still be sown as planned", window.chanceAtAll()),
+                Reason.of(
+                    "the chance is only {} that it can still be sown as planned",
+                    window.chanceAtAll()),
                 Optional.of(Reason.of("take a hardier species, another way in, or leave it out"))));
       } else if (lane.season().route().flatMap(RouteOutlook::impossible).isPresent()) {
         RouteOutlook route = lane.season().route().get();
@@ -98,7 +110,8 @@ public final class CallBoard {
 
   private boolean isShut(SeedingWindow window) {
     LocalDate end = window.closes().lastDayWithChance(0.5).orElse(today);
-    return end.isBefore(today) || window.chanceAtAll().fraction() < 0.35 && near(window.opens().median(), 60);
+    return end.isBefore(today)
+        || window.chanceAtAll().fraction() < 0.35 && near(window.opens().median(), 60);
   }
 
   private Call change(Lane lane, Reason why, Optional<Reason> remedy) {
@@ -115,12 +128,19 @@ public final class CallBoard {
     Map<Group, List<Lane>> groups = new LinkedHashMap<>();
     for (Lane lane : lanes) {
       CoverPlan plan = lane.season().field().cover().orElse(null);
-      if (plan == null || plan.seeded() != null || lane.placed().containsKey(lane.key() + ":seed")) {
+      if (plan == null
+          || plan.seeded() != null
+          || lane.placed().containsKey(lane.key() + ":seed")) {
         continue;
       }
       SeedingWindow window = lane.season().window().orElseThrow();
-      if (window.impossible().isEmpty() && !isShut(window) && near(window.opens().median(), SEEDING_AHEAD_DAYS)) {
-        groups.computeIfAbsent(new Group(lane.season().field().crop().kind(), plan.way()), g -> new ArrayList<>()).add(lane);
+      if (window.impossible().isEmpty()
+          && !isShut(window)
+          && near(window.opens().median(), SEEDING_AHEAD_DAYS)) {
+        groups
+            .computeIfAbsent(
+                new Group(lane.season().field().crop().kind(), plan.way()), g -> new ArrayList<>())
+            .add(lane);
       }
     }
     List<Call> calls = new ArrayList<>();
@@ -129,11 +149,17 @@ public final class CallBoard {
   }
 
   private Call seeding(Group group, List<Lane> members) {
-    List<LocalDate> opens = sorted(members.stream().map(l -> l.season().window().orElseThrow().opens().median().orElse(today)).toList());
+    List<LocalDate> opens =
+        sorted(
+            members.stream()
+                .map(l -> l.season().window().orElseThrow().opens().median().orElse(today))
+                .toList());
     LocalDate first = opens.get(0);
     LocalDate last = opens.get(opens.size() - 1);
-    LocalDate closes = sorted(members.stream().map(l -> l.season().closes().orElse(today)).toList()).get(0);
-    String who = counted(members.size(), words(group.crop()) + " field", words(group.crop()) + " fields");
+    LocalDate closes =
+        sorted(members.stream().map(l -> l.season().closes().orElse(today)).toList()).get(0);
+    String who =
+        counted(members.size(), words(group.crop()) + " field", words(group.crop()) + " fields");
     Reason says =
         last.isAfter(today)
             ? Reason.of("{} " + opening(group, members.size() == 1) + " {}", who, span(first, last))
@@ -142,7 +168,12 @@ public final class CallBoard {
     LocalDate from = first.isAfter(today) ? first : today;
     Reason detail =
         group.way().overTheTop()
-            ? Reason.of("Window about {} days; {} chance of {} in of rain within a week of {}.", days, rainWithin(from, 7), RAIN_WANTED_IN, from)
+            ? Reason.of(
+                "Window about {} days; {} chance of {} in of rain within a week of {}.",
+                days,
+                rainWithin(from, 7),
+                RAIN_WANTED_IN,
+                from)
             : Reason.of("Window about {} days; the first closes {}.", days, closes);
     return new Call(Call.Kind.PLACE_SEEDING, says, detail, keys(members), closes);
   }
@@ -153,9 +184,14 @@ public final class CallBoard {
     for (Lane lane : lanes) {
       CoverPlan plan = lane.season().field().cover().orElse(null);
       RouteOutlook route = lane.season().route().orElse(null);
-      if (plan == null || plan.seeded() == null || plan.ended() != null || route == null
-          || route.impossible().isPresent() || route.route() == Route.WINTER_KILL
-          || lane.placed().keySet().stream().anyMatch(k -> k.startsWith(lane.key()) && !k.endsWith(":seed"))) {
+      if (plan == null
+          || plan.seeded() == null
+          || plan.ended() != null
+          || route == null
+          || route.impossible().isPresent()
+          || route.route() == Route.WINTER_KILL
+          || lane.placed().keySet().stream()
+              .anyMatch(k -> k.startsWith(lane.key()) && !k.endsWith(":seed"))) {
         continue;
       }
       if (near(route.opens().median().or(route::aim), GO_NO_GO_DAYS)) {
@@ -167,16 +203,24 @@ public final class CallBoard {
   }
 
   private Call ending(Route route, List<Lane> members) {
-    List<LocalDate> aims = sorted(members.stream().map(l -> l.season().route().flatMap(RouteOutlook::aim).orElse(today)).toList());
-    List<LocalDate> closes = sorted(members.stream().map(l -> l.season().closes().orElse(today)).toList());
+    List<LocalDate> aims =
+        sorted(
+            members.stream()
+                .map(l -> l.season().route().flatMap(RouteOutlook::aim).orElse(today))
+                .toList());
+    List<LocalDate> closes =
+        sorted(members.stream().map(l -> l.season().closes().orElse(today)).toList());
     String who = counted(members.size(), "cover", "covers");
     boolean over = closes.get(0).isBefore(today);
     return new Call(
         Call.Kind.PLACE_END,
-        Reason.of("{} to " + endWords(route) + " {}", who, span(aims.get(0), aims.get(aims.size() - 1))),
+        Reason.of(
+            "{} to " + endWords(route) + " {}", who, span(aims.get(0), aims.get(aims.size() - 1))),
         over
-            ? Reason.of("The first window closed {}: another way of ending it may be surer.", closes.get(0))
-            : Reason.of("The first window closes {}. Put them on days and machines.", closes.get(0)),
+            ? Reason.of(
+                "The first window closed {}: another way of ending it may be surer.", closes.get(0))
+            : Reason.of(
+                "The first window closes {}. Put them on days and machines.", closes.get(0)),
         keys(members),
         aims.get(0).isBefore(today) ? today : aims.get(0));
   }
@@ -184,8 +228,21 @@ public final class CallBoard {
   private Optional<Call> counting(List<Lane> lanes) {
     List<Lane> due =
         lanes.stream()
-            .filter(l -> l.season().field().cover().filter(p -> p.route() == Route.ROLL && p.seeded() != null && p.ended() == null).isPresent())
-            .filter(l -> l.season().route().flatMap(r -> r.opens().median()).filter(d -> near(Optional.of(d), COUNT_AHEAD_DAYS)).isPresent())
+            .filter(
+                l ->
+                    l.season()
+                        .field()
+                        .cover()
+                        .filter(
+                            p -> p.route() == Route.ROLL && p.seeded() != null && p.ended() == null)
+                        .isPresent())
+            .filter(
+                l ->
+                    l.season()
+                        .route()
+                        .flatMap(r -> r.opens().median())
+                        .filter(d -> near(Optional.of(d), COUNT_AHEAD_DAYS))
+                        .isPresent())
             .filter(l -> l.counted().filter(d -> d.isAfter(today.minusDays(7))).isEmpty())
             .toList();
     if (due.isEmpty()) {
@@ -204,13 +261,18 @@ public final class CallBoard {
     List<Lane> bare =
         lanes.stream()
             .filter(l -> l.season().field().cover().isEmpty())
-            .filter(l -> near(l.season().crop().when(CropStage.HARVEST).median(), CHOOSING_AHEAD_DAYS))
+            .filter(
+                l -> near(l.season().crop().when(CropStage.HARVEST).median(), CHOOSING_AHEAD_DAYS))
             .toList();
     if (bare.isEmpty()) {
       return Optional.empty();
     }
     LocalDate soonest =
-        sorted(bare.stream().map(l -> l.season().crop().when(CropStage.HARVEST).median().orElse(today)).toList()).get(0);
+        sorted(
+                bare.stream()
+                    .map(l -> l.season().crop().when(CropStage.HARVEST).median().orElse(today))
+                    .toList())
+            .get(0);
     return Optional.of(
         new Call(
             Call.Kind.CHOOSE_COVER,
@@ -234,21 +296,27 @@ public final class CallBoard {
   }
 
   private boolean near(Optional<LocalDate> date, int days) {
-    return date.filter(d -> !d.isAfter(today.plusDays(days)) && d.isAfter(today.minusDays(90))).isPresent();
+    return date.filter(d -> !d.isAfter(today.plusDays(days)) && d.isAfter(today.minusDays(90)))
+        .isPresent();
   }
 
   private static String opening(Group group, boolean one) {
     return switch (group.way()) {
       case DRILL -> one ? "comes off for the drill about" : "come off for the drill about";
-      case INTERSEEDER -> one ? "opens for the interseeder about" : "open for the interseeder about";
+      case INTERSEEDER ->
+          one ? "opens for the interseeder about" : "open for the interseeder about";
       case AIRPLANE, DRONE ->
-          (group.crop() == CropKind.SOYBEANS ? (one ? "reaches" : "reach") + " first yellow" : (one ? "opens" : "open") + " for seeding over the top")
+          (group.crop() == CropKind.SOYBEANS
+                  ? (one ? "reaches" : "reach") + " first yellow"
+                  : (one ? "opens" : "open") + " for seeding over the top")
               + " about";
     };
   }
 
   private static String wayWords(WayIn way) {
-    return way == WayIn.DRILL ? "drill" : way == WayIn.INTERSEEDER ? "interseeder" : way == WayIn.DRONE ? "drone" : "airplane";
+    return way == WayIn.DRILL
+        ? "drill"
+        : way == WayIn.INTERSEEDER ? "interseeder" : way == WayIn.DRONE ? "drone" : "airplane";
   }
 
   private static String endWords(Route route) {
@@ -281,7 +349,9 @@ public final class CallBoard {
 
   private static String sentence(Reason reason) {
     String text = reason.text();
-    return Character.toUpperCase(text.charAt(0)) + text.substring(1) + (text.endsWith(".") ? "" : ".");
+    return Character.toUpperCase(text.charAt(0))
+        + text.substring(1)
+        + (text.endsWith(".") ? "" : ".");
   }
 
   private static Object[] joined(Reason a, Reason b) {

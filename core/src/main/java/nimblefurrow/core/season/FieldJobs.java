@@ -36,13 +36,21 @@ public final class FieldJobs {
   }
 
   private static Job seeding(String key, String field, FieldSeason season, SeedingWindow window) {
-    return job(key + ":seed", field, kind(window.way()), season, false, new JobWindow(window.opens(), window.closes()));
+    return job(
+        key + ":seed",
+        field,
+        kind(window.way()),
+        season,
+        false,
+        new JobWindow(window.opens(), window.closes()));
   }
 
-  private static List<Job> endings(String key, String field, FieldSeason season, RouteOutlook route) {
+  private static List<Job> endings(
+      String key, String field, FieldSeason season, RouteOutlook route) {
     JobWindow window = new JobWindow(route.opens(), route.closes());
     return switch (route.route()) {
-      case EARLY_SPRAY -> List.of(job(key + ":spray", field, MachineKind.SPRAYER, season, true, window));
+      case EARLY_SPRAY ->
+          List.of(job(key + ":spray", field, MachineKind.SPRAYER, season, true, window));
       case ROLL -> List.of(job(key + ":roll", field, MachineKind.ROLLER, season, true, window));
       case PLANT_GREEN ->
           List.of(
@@ -52,7 +60,13 @@ public final class FieldJobs {
     };
   }
 
-  private static Job job(String id, String field, MachineKind kind, FieldSeason season, boolean living, JobWindow window) {
+  private static Job job(
+      String id,
+      String field,
+      MachineKind kind,
+      FieldSeason season,
+      boolean living,
+      JobWindow window) {
     FieldFacts facts = season.field().facts();
     return new Job(id, field, kind, facts.area(), facts.soil(), facts.tiled(), living, window);
   }

@@ -45,8 +45,15 @@ public final class SeasonComposer {
     CropCalendar crop = CropCalendar.of(field.crop(), outlook);
     if (field.cover().isEmpty()) {
       return new FieldSeason(
-          field, crop, Optional.empty(), Optional.empty(), List.of(), Map.of(), Optional.empty(),
-          Optional.empty(), 0);
+          field,
+          crop,
+          Optional.empty(),
+          Optional.empty(),
+          List.of(),
+          Map.of(),
+          Optional.empty(),
+          Optional.empty(),
+          0);
     }
     CoverPlan plan = field.cover().get();
     SeedingWindow window =
@@ -84,7 +91,8 @@ public final class SeasonComposer {
     if (plan.seeded() != null) {
       return Optional.of(plan.seeded());
     }
-    Optional<LocalDate> day = plan.planned() != null ? Optional.of(plan.planned()) : window.pencilled();
+    Optional<LocalDate> day =
+        plan.planned() != null ? Optional.of(plan.planned()) : window.pencilled();
     return day.map(d -> d.isBefore(outlook.today()) ? outlook.today() : d);
   }
 
@@ -109,7 +117,9 @@ public final class SeasonComposer {
     LocalDate end =
         plan.ended() != null
             ? plan.ended()
-            : route.route() == Route.WINTER_KILL ? spring.plusDays(100) : route.aim().orElse(spring.plusDays(150));
+            : route.route() == Route.WINTER_KILL
+                ? spring.plusDays(100)
+                : route.aim().orElse(spring.plusDays(150));
     List<RidgePoint> ridge = new ArrayList<>();
     LocalDate day = stand.seeded();
     for (; day.isBefore(end) && day.isBefore(outlook.last()); day = day.plusDays(RIDGE_STEP_DAYS)) {
@@ -133,11 +143,15 @@ public final class SeasonComposer {
     return ridge;
   }
 
-  /** Rough ratio of the mix at its end: flowering if its first member flowers by then, else boot. */
+  /**
+   * Rough ratio of the mix at its end: flowering if its first member flowers by then, else boot.
+   */
   private double carbonToNitrogen(CoverStand stand, LocalDate end) {
     Species first = stand.mix().members().get(0).species();
     double flowering =
-        new StageForecast(first, stand, outlook).sharesOn(end).getOrDefault(CoverStage.FLOWERING, 0.0);
+        new StageForecast(first, stand, outlook)
+            .sharesOn(end)
+            .getOrDefault(CoverStage.FLOWERING, 0.0);
     return flowering >= 0.5 ? first.growth().cnFlower() : first.growth().cnBoot();
   }
 

@@ -29,7 +29,10 @@ public record Sightings(List<Stems> stems, List<Sample> samples) {
     samples = List.copyOf(samples);
   }
 
-  /** The plan with its stages and its growth anchored in what was seen; unsown plans stay as they are. */
+  /**
+   * The plan with its stages and its growth anchored in what was seen; unsown plans stay as they
+   * are.
+   */
   public CoverPlan anchor(CoverPlan plan, Outlook outlook) {
     if (plan.seeded() == null || stems.isEmpty() && samples.isEmpty()) {
       return plan;
@@ -41,15 +44,29 @@ public record Sightings(List<Stems> stems, List<Sample> samples) {
     CurveScale scale = plan.scale();
     MatForecast curve = new MatForecast(CoverStand.sown(plan.mix(), plan.seeded()), outlook);
     for (Sample sample : samples) {
-      scale = scale.after(curve.curveOn(sample.date()), sample.frames().mean(), sample.frames().cv());
+      scale =
+          scale.after(curve.curveOn(sample.date()), sample.frames().mean(), sample.frames().cv());
     }
     return new CoverPlan(
-        plan.mix(), plan.goal(), plan.way(), plan.route(), plan.planned(), plan.seeded(), plan.ended(), shift, scale);
+        plan.mix(),
+        plan.goal(),
+        plan.way(),
+        plan.route(),
+        plan.planned(),
+        plan.seeded(),
+        plan.ended(),
+        shift,
+        scale);
   }
 
-  private static void anchorStages(CoverPlan plan, Outlook outlook, Map<String, Double> shift, Stems counted) {
+  private static void anchorStages(
+      CoverPlan plan, Outlook outlook, Map<String, Double> shift, Stems counted) {
     Species species =
-        plan.mix().members().stream().map(m -> m.species()).filter(s -> s.id().equals(counted.species())).findFirst().orElse(null);
+        plan.mix().members().stream()
+            .map(m -> m.species())
+            .filter(s -> s.id().equals(counted.species()))
+            .findFirst()
+            .orElse(null);
     if (species == null || !species.stages().containsKey(CoverStage.FLOWERING)) {
       return;
     }

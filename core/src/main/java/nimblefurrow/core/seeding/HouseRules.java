@@ -16,7 +16,9 @@ public record HouseRules(OverCorn overCorn, OverBeans overBeans, Rolling rolling
     HALF_DEFOLIATED
   }
 
-  /** When a cover is rolled: at full flowering, or at milk for a surer kill and a later planting. */
+  /**
+   * When a cover is rolled: at full flowering, or at milk for a surer kill and a later planting.
+   */
   public enum Rolling {
     FULL_FLOWERING,
     MILK

@@ -12,8 +12,8 @@ import nimblefurrow.core.weather.WeatherTrace;
 
 /**
  * How late a species can be sown for a useful cover: in each way the season may run, the last day
- * that still leaves its heat before dormancy, for legumes and brassicas also 35 days before the first
- * 26 °F night. Useful is the last day with a chance of 80 %, possible with 50 %.
+ * that still leaves its heat before dormancy, for legumes and brassicas also 35 days before the
+ * first 26 °F night. Useful is the last day with a chance of 80 %, possible with 50 %.
  */
 public final class LastUseful {
   private static final double USEFUL = 0.8;
@@ -35,7 +35,8 @@ public final class LastUseful {
    *     nimblefurrow.core.weather.Site#springStart(LocalDate)}
    * @param rollOnly rye to be killed by the roller alone needs more fall growth
    */
-  public static LastUseful of(Species species, boolean rollOnly, Outlook outlook, LocalDate spring) {
+  public static LastUseful of(
+      Species species, boolean rollOnly, Outlook outlook, LocalDate spring) {
     Heat heat = rollOnly ? species.rollOnly().orElse(species.useful()) : species.useful();
     return new LastUseful(outlook.each(t -> in(t, species, heat, outlook, spring)));
   }
@@ -44,7 +45,8 @@ public final class LastUseful {
   public static Optional<LastUseful> surviving(Species species, Outlook outlook, LocalDate spring) {
     return species
         .survives()
-        .map(heat -> new LastUseful(outlook.each(t -> t.lastDayLeaving(spring.minusDays(1), heat))));
+        .map(
+            heat -> new LastUseful(outlook.each(t -> t.lastDayLeaving(spring.minusDays(1), heat))));
   }
 
   private static LocalDate in(

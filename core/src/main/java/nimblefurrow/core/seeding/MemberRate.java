@@ -8,8 +8,8 @@ import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.SeedRate;
 
 /**
- * One member of a mix worked out for a field: live and bulk rate, live seeds and expected plants per
- * ft², pounds, 50-lb bags with the spare, and cost of the bulk seed per acre.
+ * One member of a mix worked out for a field: live and bulk rate, live seeds and expected plants
+ * per ft², pounds, 50-lb bags with the spare, and cost of the bulk seed per acre.
  */
 public record MemberRate(
     Species species,

@@ -105,7 +105,8 @@ public record RateBuilder(WayIn way, Goal goal, boolean rollOnly, double weeksLa
                         Math.round(full * 100) + " %",
                         Math.round(cap * 100) + " %",
                         species.usual().times(cap * way.rateFactor()))));
-    SeedRate most = ceiling(species).times(way.rateFactor()).atMost(SeedRate.poundsPerAcre(MOST_LB_AC));
+    SeedRate most =
+        ceiling(species).times(way.rateFactor()).atMost(SeedRate.poundsPerAcre(MOST_LB_AC));
     if (live.poundsPerAcre() >= most.poundsPerAcre() - 1e-9) {
       notes.add(Reason.of("held at its highest rate for this way in, {}", most));
     }

@@ -25,7 +25,8 @@ public record SeedTag(Share purity, Share germination, Share hardSeed, LocalDate
     Limits.given("hard seed", hardSeed);
   }
 
-  public static SeedTag typed(double purity, double germination, double hardSeed, LocalDate tested) {
+  public static SeedTag typed(
+      double purity, double germination, double hardSeed, LocalDate tested) {
     return new SeedTag(
         Share.fromTag("purity", purity),
         Share.fromTag("germination", germination),
@@ -54,10 +55,17 @@ public record SeedTag(Share purity, Share germination, Share hardSeed, LocalDate
   /** What there is to say about the test's age. */
   public Optional<Reason> caution(LocalDate today) {
     if (tested == null) {
-      return Optional.of(Reason.of("no germination test: {} assumed, so every pound here rests on it", Share.of(ASSUMED_GERMINATION)));
+      return Optional.of(
+          Reason.of(
+              "no germination test: {} assumed, so every pound here rests on it",
+              Share.of(ASSUMED_GERMINATION)));
     }
     if (assumed(today)) {
-      return Optional.of(Reason.of("germination test of {} is over 18 months old: {} assumed", tested, Share.of(ASSUMED_GERMINATION)));
+      return Optional.of(
+          Reason.of(
+              "germination test of {} is over 18 months old: {} assumed",
+              tested,
+              Share.of(ASSUMED_GERMINATION)));
     }
     return ChronoUnit.MONTHS.between(tested, today) >= OLD_MONTHS
         ? Optional.of(Reason.of("germination test of {} is over 12 months old: test again", tested))

@@ -127,8 +127,10 @@ public final class SeedingWindow {
 
   /** First and last date with any chance at all, to draw between. */
   public Optional<LocalDate[]> extent() {
-    Optional<LocalDate> first = Arrays.stream(opens).filter(d -> d != null).min(LocalDate::compareTo);
-    Optional<LocalDate> last = Arrays.stream(closes).filter(d -> d != null).max(LocalDate::compareTo);
+    Optional<LocalDate> first =
+        Arrays.stream(opens).filter(d -> d != null).min(LocalDate::compareTo);
+    Optional<LocalDate> last =
+        Arrays.stream(closes).filter(d -> d != null).max(LocalDate::compareTo);
     return first.isPresent() && last.isPresent() && !first.get().isAfter(last.get())
         ? Optional.of(new LocalDate[] {first.get(), last.get()})
         : Optional.empty();

@@ -97,7 +97,11 @@ public final class WindowRules {
     boolean onlyRye = mix.members().stream().allMatch(m -> m.species().id().equals(RYE));
     CropStage from = before ? FIRST_YELLOW : LEAF_DROP;
     return capped(
-        way, crop.each(FIRST_YELLOW), crop.each(from), before ? drop : plus(drop, 4), plus(drop, onlyRye ? 10 : 4));
+        way,
+        crop.each(FIRST_YELLOW),
+        crop.each(from),
+        before ? drop : plus(drop, 4),
+        plus(drop, onlyRye ? 10 : 4));
   }
 
   /** Closes with the crop's own rule or with the cover's last day, whichever is first. */
@@ -112,14 +116,23 @@ public final class WindowRules {
       closes = closes == null ? last.perYear() : earliest(closes, last.perYear());
       notes.add(
           last.useful()
-              .map(d -> Reason.of("last useful day for {}: {}", member.species().name().toLowerCase(), d))
-              .orElse(Reason.of("{} is never useful here this late", member.species().name().toLowerCase())));
+              .map(
+                  d ->
+                      Reason.of(
+                          "last useful day for {}: {}", member.species().name().toLowerCase(), d))
+              .orElse(
+                  Reason.of(
+                      "{} is never useful here this late", member.species().name().toLowerCase())));
     }
     return SeedingWindow.open(way, opens, from, earliest(to, closes), closes, notes);
   }
 
   private LocalDate springReference() {
-    int year = crop.when(HARVEST).median().map(LocalDate::getYear).orElse(crop.planting().planted().getYear());
+    int year =
+        crop.when(HARVEST)
+            .median()
+            .map(LocalDate::getYear)
+            .orElse(crop.planting().planted().getYear());
     return outlook.site().season(year, 9, 15);
   }
 

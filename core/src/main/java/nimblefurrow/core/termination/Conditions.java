@@ -2,7 +2,12 @@ package nimblefurrow.core.termination;
 
 /** What a day and a stand take from the roller: the worst of the air, times soil, times mat. */
 public record Conditions(
-    boolean wetLeaves, boolean humid, boolean overcast, boolean softSoil, boolean ruts, boolean thinMat) {
+    boolean wetLeaves,
+    boolean humid,
+    boolean overcast,
+    boolean softSoil,
+    boolean ruts,
+    boolean thinMat) {
 
   public static final Conditions GOOD = new Conditions(false, false, false, false, false, false);
 

@@ -4,8 +4,8 @@ import java.util.Map;
 import java.util.Optional;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.FigureTable;
-import nimblefurrow.core.cover.StageForecast;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.cover.StageForecast;
 import org.apache.commons.csv.CSVRecord;
 
 /**

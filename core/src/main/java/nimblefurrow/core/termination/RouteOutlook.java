@@ -8,8 +8,8 @@ import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.weather.DateForecast;
 
 /**
- * What one way of ending a cover would look like: when it can start and must be over, the day to aim
- * at, the mat and the kill on that day (range ± 0.10), what speaks for and what against it.
+ * What one way of ending a cover would look like: when it can start and must be over, the day to
+ * aim at, the mat and the kill on that day (range ± 0.10), what speaks for and what against it.
  *
  * @param impossible why it cannot be done at all, with {@code remedy} saying what would make it
  *     possible
@@ -30,7 +30,15 @@ public record RouteOutlook(
   static RouteOutlook impossible(Route route, Reason why, Reason remedy) {
     DateForecast never = DateForecast.of(new LocalDate[1]);
     return new RouteOutlook(
-        route, never, never, Optional.empty(), Optional.empty(), Optional.empty(), List.of(),
-        List.of(), Optional.of(why), Optional.of(remedy));
+        route,
+        never,
+        never,
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        List.of(),
+        List.of(),
+        Optional.of(why),
+        Optional.of(remedy));
   }
 }

@@ -95,12 +95,21 @@ public final class RouteRules {
                     closes[i] = each[i];
                   }
                 }
-                DateForecast.of(each).median()
-                    .ifPresent(d -> reasons.add(Reason.of("{} is small enough until boot, about {}", lower(stages), d)));
+                DateForecast.of(each)
+                    .median()
+                    .ifPresent(
+                        d ->
+                            reasons.add(
+                                Reason.of(
+                                    "{} is small enough until boot, about {}", lower(stages), d)));
               });
     }
     if (leadDays() > 0) {
-      reasons.add(Reason.of("corn follows grass: dead {} days before planting on {}, or starter nitrogen", leadDays(), next.planned()));
+      reasons.add(
+          Reason.of(
+              "corn follows grass: dead {} days before planting on {}, or starter nitrogen",
+              leadDays(),
+              next.planned()));
     }
     List<Reason> against = new ArrayList<>();
     DateForecast to = DateForecast.of(closes);
@@ -113,10 +122,13 @@ public final class RouteRules {
   private RouteOutlook plantGreen() {
     LocalDate planned = next.planned();
     DateForecast seed = seedRisk();
-    LocalDate[] closes =
-        outlook.each(t -> planned.plusDays(PLANT_GREEN_SPRAY_DAYS));
+    LocalDate[] closes = outlook.each(t -> planned.plusDays(PLANT_GREEN_SPRAY_DAYS));
     List<Reason> reasons = new ArrayList<>();
-    reasons.add(Reason.of("plant on {} into the living stand; spray the same day or within {} days", planned, PLANT_GREEN_SPRAY_DAYS));
+    reasons.add(
+        Reason.of(
+            "plant on {} into the living stand; spray the same day or within {} days",
+            planned,
+            PLANT_GREEN_SPRAY_DAYS));
     for (StageForecast stages : alive) {
       reasons.add(Reason.of("{} is then {}", lower(stages), stageWords(stages, planned)));
     }
@@ -126,7 +138,9 @@ public final class RouteRules {
       against.add(Reason.of("chance of viable seed by then: {}", Share.of(risky)));
     }
     if (next.kind().corn() && grassAlive()) {
-      against.add(Reason.of("corn after living grass goes short of nitrogen: 30 lb/ac or more in the starter, and expect risk"));
+      against.add(
+          Reason.of(
+              "corn after living grass goes short of nitrogen: 30 lb/ac or more in the starter, and expect risk"));
     }
     return result(
         Route.PLANT_GREEN,
@@ -143,16 +157,22 @@ public final class RouteRules {
     DateForecast closes = seedRisk();
     List<Reason> reasons = new ArrayList<>();
     for (StageForecast stages : alive) {
-      stages.when(CoverStage.FLOWERING, ROLL_READY)
+      stages
+          .when(CoverStage.FLOWERING, ROLL_READY)
           .flatMap(DateForecast::median)
-          .ifPresent(d -> reasons.add(Reason.of("{}: 80 % of stems flower about {}", lower(stages), d)));
+          .ifPresent(
+              d -> reasons.add(Reason.of("{}: 80 % of stems flower about {}", lower(stages), d)));
     }
     Optional<LocalDate> aim = aimed(opens, closes, false);
-    if (opens.median().isPresent() && closes.median().isPresent()
+    if (opens.median().isPresent()
+        && closes.median().isPresent()
         && opens.median().get().isAfter(closes.median().get())) {
       return RouteOutlook.impossible(
           Route.ROLL,
-          Reason.of("the latest member is ready on {}, but the earliest drops viable seed from {}", opens.median().get(), closes.median().get()),
+          Reason.of(
+              "the latest member is ready on {}, but the earliest drops viable seed from {}",
+              opens.median().get(),
+              closes.median().get()),
           Reason.of("plant green or spray, or leave one of them out"));
     }
     List<Reason> against = new ArrayList<>();
@@ -161,15 +181,27 @@ public final class RouteRules {
       LocalDate day = aim.get();
       kill = rollerKill(day);
       double heavy = mat.chanceOfAtLeast(DryMatter.poundsPerAcre(ROLLER_MAT), day);
-      reasons.add(Reason.of("chance that the mat weighs {} by then: {}", DryMatter.poundsPerAcre(ROLLER_MAT), Share.of(heavy)));
+      reasons.add(
+          Reason.of(
+              "chance that the mat weighs {} by then: {}",
+              DryMatter.poundsPerAcre(ROLLER_MAT),
+              Share.of(heavy)));
       if (heavy < 0.5) {
-        against.add(Reason.of("mat likely under {}: plan a second pass or a rescue", DryMatter.poundsPerAcre(ROLLER_MAT)));
+        against.add(
+            Reason.of(
+                "mat likely under {}: plan a second pass or a rescue",
+                DryMatter.poundsPerAcre(ROLLER_MAT)));
       }
       double drag = YieldDrag.bushels(next.kind(), next.planned(), day, outlook.site());
       if (drag > 0.05) {
-        against.add(Reason.of("planting waits from {} to {}: about {} bu/ac lost", next.planned(), day, drag));
+        against.add(
+            Reason.of(
+                "planting waits from {} to {}: about {} bu/ac lost", next.planned(), day, drag));
       } else if (day.isAfter(next.planned())) {
-        against.add(Reason.of("ready only after the planned planting on {}: plant first, roll at first leaves", next.planned()));
+        against.add(
+            Reason.of(
+                "ready only after the planned planting on {}: plant first, roll at first leaves",
+                next.planned()));
       }
     }
     return result(Route.ROLL, opens, closes, aim, kill, reasons, against);
@@ -178,18 +210,22 @@ public final class RouteRules {
   private RouteOutlook winterKill() {
     double chance = 1;
     for (var member : stand.mix().members()) {
-      chance = Math.min(chance, Winter.killChance(member.species(), outlook, stand.seeded()).fraction());
+      chance =
+          Math.min(chance, Winter.killChance(member.species(), outlook, stand.seeded()).fraction());
     }
     LocalDate spring = outlook.site().springStart(stand.seeded());
     List<Reason> against = new ArrayList<>();
-    against.add(Reason.of("bare from late winter: less soil held and fewer weeds kept down in spring"));
+    against.add(
+        Reason.of("bare from late winter: less soil held and fewer weeds kept down in spring"));
     return result(
         Route.WINTER_KILL,
         DateForecast.certain(spring.minusDays(45)),
         DateForecast.certain(spring.plusDays(59)),
         Optional.of(spring),
         Optional.of(chance),
-        List.of(Reason.of("the cold has killed every member by spring in {} of years", Share.of(chance))),
+        List.of(
+            Reason.of(
+                "the cold has killed every member by spring in {} of years", Share.of(chance))),
         against);
   }
 
@@ -206,12 +242,25 @@ public final class RouteRules {
   }
 
   private RouteOutlook result(
-      Route route, DateForecast opens, DateForecast closes, Optional<LocalDate> aim,
-      Optional<Double> kill, List<Reason> reasons, List<Reason> against) {
+      Route route,
+      DateForecast opens,
+      DateForecast closes,
+      Optional<LocalDate> aim,
+      Optional<Double> kill,
+      List<Reason> reasons,
+      List<Reason> against) {
     Optional<Spread> weight = aim.map(mat::on);
     return new RouteOutlook(
-        route, opens, closes, aim, weight, kill, List.copyOf(reasons), List.copyOf(against),
-        Optional.empty(), Optional.empty());
+        route,
+        opens,
+        closes,
+        aim,
+        weight,
+        kill,
+        List.copyOf(reasons),
+        List.copyOf(against),
+        Optional.empty(),
+        Optional.empty());
   }
 
   /** When the roller may start: all members ready by the house rule. */
@@ -222,7 +271,8 @@ public final class RouteRules {
       double goal =
           milk
               ? stages.mean(CoverStage.MILK).orElseThrow()
-              : stages.mean(CoverStage.FLOWERING).orElseThrow() + 0.8416 * StageForecast.STEM_SPREAD;
+              : stages.mean(CoverStage.FLOWERING).orElseThrow()
+                  + 0.8416 * StageForecast.STEM_SPREAD;
       LocalDate[] each = reached(stages, goal);
       latest = latest == null ? each : combine(latest, each, true);
     }
@@ -241,7 +291,8 @@ public final class RouteRules {
   }
 
   private LocalDate[] reached(StageForecast stages, double degreeDays) {
-    var heat = nimblefurrow.core.quantity.Heat.of(degreeDays, nimblefurrow.core.quantity.HeatBase.BASE_40);
+    var heat =
+        nimblefurrow.core.quantity.Heat.of(degreeDays, nimblefurrow.core.quantity.HeatBase.BASE_40);
     return outlook.each(t -> t.reaches(stages.start(), heat));
   }
 
@@ -306,7 +357,9 @@ public final class RouteRules {
     return Optional.of(least);
   }
 
-  /** Early in the window for the roller, late in it for the early spray (more mulch, still small). */
+  /**
+   * Early in the window for the roller, late in it for the early spray (more mulch, still small).
+   */
   private static Optional<LocalDate> aimed(DateForecast opens, DateForecast closes, boolean late) {
     Optional<LocalDate> from = opens.median();
     Optional<LocalDate> to = closes.median();

@@ -30,7 +30,8 @@ public record DailyWeather(
     if (minF > maxF) {
       throw new OutOfRange(
           "lowest temperature",
-          "lowest temperature %.1f °F is above the highest %.1f °F on %s".formatted(minF, maxF, date));
+          "lowest temperature %.1f °F is above the highest %.1f °F on %s"
+              .formatted(minF, maxF, date));
     }
   }
 

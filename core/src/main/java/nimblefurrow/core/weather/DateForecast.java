@@ -23,7 +23,11 @@ public final class DateForecast {
   /** A forecast from one answer per climate year; null stands for "not reached". */
   public static DateForecast of(List<LocalDate> perYear) {
     long[] days =
-        perYear.stream().filter(Objects::nonNull).mapToLong(LocalDate::toEpochDay).sorted().toArray();
+        perYear.stream()
+            .filter(Objects::nonNull)
+            .mapToLong(LocalDate::toEpochDay)
+            .sorted()
+            .toArray();
     return new DateForecast(days, perYear.size());
   }
 

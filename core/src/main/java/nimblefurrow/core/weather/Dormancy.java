@@ -3,8 +3,8 @@ package nimblefurrow.core.weather;
 import java.time.LocalDate;
 
 /**
- * When growth stops for the winter: the first day from 1 October whose 14-day mean (that day and the
- * 13 before) lies under 40 °F. Where none comes by 31 December, that day, and "no dormancy".
+ * When growth stops for the winter: the first day from 1 October whose 14-day mean (that day and
+ * the 13 before) lies under 40 °F. Where none comes by 31 December, that day, and "no dormancy".
  */
 public record Dormancy(LocalDate date, boolean reached) {
   private static final int DAYS = 14;

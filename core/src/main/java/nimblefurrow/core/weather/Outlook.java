@@ -89,23 +89,29 @@ public final class Outlook {
     return new WeatherTrace(days);
   }
 
-  /** The same calendar day in the climate year's continuation; the last year runs on into the first. */
+  /**
+   * The same calendar day in the climate year's continuation; the last year runs on into the first.
+   */
   private static DailyWeather likely(
       WeatherRecord climate, List<Integer> years, int year, LocalDate today, LocalDate date) {
     int wanted = years.indexOf(year) + date.getYear() - today.getYear();
     int source = years.get(Math.floorMod(wanted, years.size()));
-    int day = date.getMonthValue() == 2 && date.getDayOfMonth() == 29 && !Year.isLeap(source)
-        ? 28
-        : date.getDayOfMonth();
+    int day =
+        date.getMonthValue() == 2 && date.getDayOfMonth() == 29 && !Year.isLeap(source)
+            ? 28
+            : date.getDayOfMonth();
     LocalDate then = LocalDate.of(source, date.getMonthValue(), day);
     DailyWeather like = climate.on(climate.covers(then) ? then : then.plusYears(1));
     return moved(like, date, 0);
   }
 
-  /** A forecast day as one member sees it: an error of 1.5 °F on day 1 growing by 0.7 °F a day. */
+  /**
+   * A forecast day as one member sees it: an error (SD) of 1.3 °F on day 1 growing by 0.45 °F a
+   * day.
+   */
   private static DailyWeather leaning(
       DailyWeather forecast, DailyWeather own, int lead, double drift, SplittableRandom random) {
-    double error = 2 * drift * (0.8 + 0.7 * lead);
+    double error = 2 * drift * (0.85 + 0.45 * lead);
     boolean trusted = random.nextDouble() < Math.max(0.15, 1 - 0.09 * lead);
     DailyWeather sky = trusted ? forecast : own;
     return moved(

@@ -17,7 +17,9 @@ public record Site(double latitude, double longitude) {
     return latitude < 0;
   }
 
-  /** The day from which spring heat counts for a cover sown on a date: the next turn of the year. */
+  /**
+   * The day from which spring heat counts for a cover sown on a date: the next turn of the year.
+   */
   public LocalDate springStart(LocalDate seeded) {
     LocalDate turn = turnOfYear(seeded.getYear());
     // A cover sown in the first half of the cold season (after the turn) counts from that turn.
@@ -30,7 +32,9 @@ public record Site(double latitude, double longitude) {
     return LocalDate.of(year, southern() ? 7 : 1, 1);
   }
 
-  /** First day on which dormancy may begin, before the spring that starts at {@code springStart}. */
+  /**
+   * First day on which dormancy may begin, before the spring that starts at {@code springStart}.
+   */
   public LocalDate dormancyFrom(LocalDate springStart) {
     return springStart.minusMonths(3);
   }

@@ -29,7 +29,12 @@ public final class TopsoilWater {
    * @param deadMatLbAc dead residue on the ground, lb/ac dry
    */
   public static TopsoilWater run(
-      WeatherTrace trace, Site site, SoilTexture soil, boolean tiled, double greenCover, double deadMatLbAc) {
+      WeatherTrace trace,
+      Site site,
+      SoilTexture soil,
+      boolean tiled,
+      double greenCover,
+      double deadMatLbAc) {
     int length = (int) (trace.last().toEpochDay() - trace.first().toEpochDay() + 1);
     double[] share = new double[length];
     boolean[] frozen = new boolean[length];

@@ -10,15 +10,22 @@ import org.apache.commons.statistics.distribution.GammaDistribution;
 import org.apache.commons.statistics.distribution.NormalDistribution;
 
 /**
- * A made-up mid-continent station: wet and dry days follow each other by a first-order Markov chain,
- * rain falls by a gamma law, temperature wanders (AR 1) about the season's course and wet days are
- * cooler by day and milder by night; snow lies and melts. The same seed gives the same weather.
+ * A made-up mid-continent station: wet and dry days follow each other by a first-order Markov
+ * chain, rain falls by a gamma law, temperature wanders (AR 1) about the season's course and wet
+ * days are cooler by day and milder by night; snow lies and melts. The same seed gives the same
+ * weather.
  */
 public final class WeatherGenerator {
   // Chance of a wet day after a dry and after a wet day, and mean rain (in) of a wet day, by month.
-  private static final double[] WET_AFTER_DRY = {.15, .17, .22, .26, .29, .27, .24, .22, .20, .18, .16, .15};
-  private static final double[] WET_AFTER_WET = {.32, .34, .40, .43, .46, .42, .38, .37, .38, .37, .34, .33};
-  private static final double[] WET_DAY_RAIN = {.12, .14, .21, .28, .36, .42, .42, .42, .38, .28, .20, .14};
+  private static final double[] WET_AFTER_DRY = {
+    .15, .17, .22, .26, .29, .27, .24, .22, .20, .18, .16, .15
+  };
+  private static final double[] WET_AFTER_WET = {
+    .32, .34, .40, .43, .46, .42, .38, .37, .38, .37, .34, .33
+  };
+  private static final double[] WET_DAY_RAIN = {
+    .12, .14, .21, .28, .36, .42, .42, .42, .38, .28, .20, .14
+  };
   private static final double[] SPREAD_F = {11, 10.5, 11.5, 9, 7.5, 6, 5, 5, 7, 8, 9, 10};
   private static final double[] SWING_F = {20, 21, 24, 29, 25, 22, 22, 23, 26, 27.5, 23, 20.5};
   private static final double PERSISTENCE = 0.72;
@@ -66,15 +73,13 @@ public final class WeatherGenerator {
     double north = Math.abs(latitude) - 40.5;
     double peak = latitude < 0 ? 15 : 197;
     double angle = 2 * Math.PI * (date.getDayOfYear() - peak) / 365.25;
-    return 51.75
-        - 1.6 * north
-        + (25.5 + 0.6 * north) * Math.cos(angle)
-        - 0.2 * Math.cos(2 * angle);
+    return 51.75 - 1.6 * north + (25.5 + 0.6 * north) * Math.cos(angle) - 0.2 * Math.cos(2 * angle);
   }
 
   private double rain(int month) {
     double mean = WET_DAY_RAIN[month];
-    double inches = GammaDistribution.of(RAIN_SHAPE, mean / RAIN_SHAPE).createSampler(source).sample();
+    double inches =
+        GammaDistribution.of(RAIN_SHAPE, mean / RAIN_SHAPE).createSampler(source).sample();
     return Math.min(6, Math.max(0.01, Math.round(inches * 100) / 100.0));
   }
 
@@ -94,7 +99,14 @@ public final class WeatherGenerator {
     double clear = wet ? 0.33 + 0.2 * random.nextDouble() : 0.55 + 0.2 * random.nextDouble();
     double sun = clear * Sunlight.aboveAtmosphereMj(date, latitude);
     return new DailyWeather(
-        date, max, min, rain, Math.round(snow * 10) / 10.0, round(wind), round(humidity), round(sun));
+        date,
+        max,
+        min,
+        rain,
+        Math.round(snow * 10) / 10.0,
+        round(wind),
+        round(humidity),
+        round(sun));
   }
 
   private static double round(double value) {
@@ -113,7 +125,7 @@ public final class WeatherGenerator {
     double error = 0;
     for (int lead = 1; lead <= days && truth.covers(today.plusDays(lead)); lead++) {
       DailyWeather day = truth.on(today.plusDays(lead));
-      error = 0.8 * error + gauss.sample() * (0.6 + 0.45 * lead);
+      error = 0.8 * error + gauss.sample() * (0.5 + 0.22 * lead);
       boolean wrong = random.nextDouble() < 0.04 * lead;
       double rain = wrong ? (day.rainIn() > 0 ? 0 : 0.15) : day.rainIn();
       said.add(

@@ -110,7 +110,10 @@ public final class WeatherRecord {
     for (DailyWeather day : days) {
       count.merge(day.date().getYear(), 1, Integer::sum);
     }
-    return count.entrySet().stream().filter(e -> e.getValue() >= 360).map(Map.Entry::getKey).toList();
+    return count.entrySet().stream()
+        .filter(e -> e.getValue() >= 360)
+        .map(Map.Entry::getKey)
+        .toList();
   }
 
   /** Means by calendar day over the years at hand, looking a few days aside when a day has none. */

@@ -10,7 +10,13 @@ import java.util.Arrays;
  * @param measured how many days from the first are measured
  */
 public record WeatherStrip(
-    LocalDate first, int measured, int[] lowF, int[] middleF, int[] highF, double[] rainIn, int[] frostPercent) {
+    LocalDate first,
+    int measured,
+    int[] lowF,
+    int[] middleF,
+    int[] highF,
+    double[] rainIn,
+    int[] frostPercent) {
   private static final double FROST_F = 32;
 
   public static WeatherStrip of(Outlook outlook) {
@@ -45,6 +51,7 @@ public record WeatherStrip(
       frost[i] = Math.round(100f * nights / years);
     }
     int measured = (int) (outlook.today().toEpochDay() - outlook.first().toEpochDay() + 1);
-    return new WeatherStrip(outlook.first(), Math.max(0, Math.min(length, measured)), low, middle, high, rain, frost);
+    return new WeatherStrip(
+        outlook.first(), Math.max(0, Math.min(length, measured)), low, middle, high, rain, frost);
   }
 }

@@ -48,8 +48,8 @@ public final class WeatherTrace {
   }
 
   /**
-   * The first date by whose evening the heat since {@code from} reaches the sum asked for; null when
-   * it is not reached within the trace.
+   * The first date by whose evening the heat since {@code from} reaches the sum asked for; null
+   * when it is not reached within the trace.
    */
   public LocalDate reaches(LocalDate from, Heat heat) {
     double[] sum = sums.get(heat.base());

@@ -40,7 +40,8 @@ class CashCropTest {
   @Test
   void cornAtTwentyDegreeDaysADayCountsOut() {
     // 80/60 °F gives 20 °F-days 86/50 a day: V3 needs 361, so it comes on the 19th day counted.
-    WeatherTrace even = TestWeather.trace(LocalDate.of(2026, 1, 1), LocalDate.of(2027, 12, 31), d -> 70);
+    WeatherTrace even =
+        TestWeather.trace(LocalDate.of(2026, 1, 1), LocalDate.of(2027, 12, 31), d -> 70);
     StageWalk walk = new StageWalk(CropPlanting.corn(PLANTED, 100, 20), even, TestWeather.SITE);
     assertThat(walk.stages().get(CropStage.V3)).isEqualTo(PLANTED.plusDays(18));
     // Black layer 2401 needs 121 days.
@@ -53,21 +54,29 @@ class CashCropTest {
   @Test
   void frostEndsCornEarly() {
     LocalDate frost = LocalDate.of(2026, 8, 20);
-    WeatherTrace cold = TestWeather.trace(LocalDate.of(2026, 1, 1), LocalDate.of(2027, 12, 31), d -> d.isBefore(frost) ? 70 : 37);
+    WeatherTrace cold =
+        TestWeather.trace(
+            LocalDate.of(2026, 1, 1), LocalDate.of(2027, 12, 31), d -> d.isBefore(frost) ? 70 : 37);
     StageWalk walk = new StageWalk(CropPlanting.corn(PLANTED, 110, 20), cold, TestWeather.SITE);
     assertThat(walk.stages().get(CropStage.BLACK_LAYER)).isEqualTo(frost);
     assertThat(walk.frostedBeforeMaturity()).isTrue();
   }
 
   @ParameterizedTest
-  @CsvSource({"2.5,2026-05-10,2026-09-13", "2.0,2026-05-10,2026-09-08", "2.5,2026-06-09,2026-09-23", "2.5,2026-04-30,2026-09-11"})
+  @CsvSource({
+    "2.5,2026-05-10,2026-09-13",
+    "2.0,2026-05-10,2026-09-08",
+    "2.5,2026-06-09,2026-09-23",
+    "2.5,2026-04-30,2026-09-11"
+  })
   void soybeansByGroupAndDay(double group, LocalDate planted, LocalDate brown) {
     assertThat(SoybeanDays.brownPods(planted, group, TestWeather.SITE)).isEqualTo(brown);
   }
 
   @Test
   void soybeanLeavesDropElevenDaysBeforeBrownPods() {
-    CropCalendar beans = CropCalendar.of(CropPlanting.soybeans(LocalDate.of(2026, 5, 10), 2.5), OUTLOOK);
+    CropCalendar beans =
+        CropCalendar.of(CropPlanting.soybeans(LocalDate.of(2026, 5, 10), 2.5), OUTLOOK);
     assertThat(beans.when(CropStage.FIRST_YELLOW).median()).contains(LocalDate.of(2026, 8, 23));
     assertThat(beans.when(CropStage.LEAF_DROP).median()).contains(LocalDate.of(2026, 9, 2));
     assertThat(beans.when(CropStage.HARVEST).median()).contains(LocalDate.of(2026, 9, 20));
@@ -95,7 +104,8 @@ class CashCropTest {
   @Test
   void yellowLeavesSeenEarlyMoveTheBeansUp() {
     CropPlanting beans = CropPlanting.soybeans(LocalDate.of(2026, 5, 10), 2.5);
-    CropCalendar seen = CropCalendar.of(beans.sighted(CropStage.FIRST_YELLOW, LocalDate.of(2026, 8, 18)), OUTLOOK);
+    CropCalendar seen =
+        CropCalendar.of(beans.sighted(CropStage.FIRST_YELLOW, LocalDate.of(2026, 8, 18)), OUTLOOK);
     assertThat(seen.when(CropStage.LEAF_DROP).median()).contains(LocalDate.of(2026, 8, 28));
   }
 
@@ -115,12 +125,15 @@ class CashCropTest {
     "CORN_GRAIN,2026-05-20,2026-06-02,18.3"
   })
   void yieldLostByWaiting(CropKind crop, LocalDate planned, LocalDate actual, double bushels) {
-    assertThat(YieldDrag.bushels(crop, planned, actual, TestWeather.SITE)).isCloseTo(bushels, within(1e-9));
+    assertThat(YieldDrag.bushels(crop, planned, actual, TestWeather.SITE))
+        .isCloseTo(bushels, within(1e-9));
   }
 
   @Test
   void figuresOutsideTheTableAreRefused() {
-    assertThatThrownBy(() -> CropPlanting.corn(PLANTED, 300, 20)).hasMessageContaining("relative maturity is 80–125 days, got 300");
-    assertThatThrownBy(() -> CropPlanting.corn(PLANTED, 100, 50)).hasMessageContaining("harvest moisture");
+    assertThatThrownBy(() -> CropPlanting.corn(PLANTED, 300, 20))
+        .hasMessageContaining("relative maturity is 80–125 days, got 300");
+    assertThatThrownBy(() -> CropPlanting.corn(PLANTED, 100, 50))
+        .hasMessageContaining("harvest moisture");
   }
 }

@@ -26,14 +26,17 @@ class CoverTest {
   @ParameterizedTest
   @CsvSource({"963,421,3854", "963,980,7662", "203,980,4963", "1474,0,1898"})
   void ryeGrowthCheckValues(double fall, double spring, double expected) {
-    assertThat(Growth.winter(RYE.growth(), fall, spring).poundsPerAcre()).isCloseTo(expected, within(0.5));
+    assertThat(Growth.winter(RYE.growth(), fall, spring).poundsPerAcre())
+        .isCloseTo(expected, within(0.5));
   }
 
   @Test
   void growthNeverShrinksWithHeat() {
     double before = 0;
     for (double heat = 0; heat < 3000; heat += 7) {
-      double now = Growth.winter(VETCH.growth(), Math.min(heat, 900), Math.max(0, heat - 900)).poundsPerAcre();
+      double now =
+          Growth.winter(VETCH.growth(), Math.min(heat, 900), Math.max(0, heat - 900))
+              .poundsPerAcre();
       assertThat(now).isGreaterThanOrEqualTo(before);
       before = now;
     }
@@ -42,12 +45,14 @@ class CoverTest {
   @ParameterizedTest
   @CsvSource({"-4,0,6.6", "-4,6,21.2", "33,0,33"})
   void crownUnderSnow(double air, double snow, double crown) {
-    assertThat(Winter.crown(Temperature.fahrenheit(air), snow).fahrenheit()).isCloseTo(crown, within(0.05));
+    assertThat(Winter.crown(Temperature.fahrenheit(air), snow).fahrenheit())
+        .isCloseTo(crown, within(0.05));
   }
 
   @Test
   void halfDieAtTheColdFigureAndRyeDoesNot() {
-    assertThat(Winter.killChance(VETCH, Temperature.fahrenheit(0)).fraction()).isCloseTo(0.5, within(1e-9));
+    assertThat(Winter.killChance(VETCH, Temperature.fahrenheit(0)).fraction())
+        .isCloseTo(0.5, within(1e-9));
     assertThat(Winter.killChance(RYE, OUTLOOK, SOWN).fraction()).isLessThan(0.01);
     assertThat(Winter.killChance(OATS, OUTLOOK, SOWN).fraction()).isGreaterThan(0.95);
   }
@@ -64,7 +69,8 @@ class CoverTest {
     assertThat(StageForecast.sharePast(916.5, 878.6)).isCloseTo(0.80, within(0.001));
     StageForecast stages = new StageForecast(RYE, CoverStand.sown(Mix.of(RYE), SOWN), OUTLOOK);
     LocalDate half = stages.when(CoverStage.FLOWERING).orElseThrow().median().orElseThrow();
-    LocalDate most = stages.when(CoverStage.FLOWERING, Share.of(0.8)).orElseThrow().median().orElseThrow();
+    LocalDate most =
+        stages.when(CoverStage.FLOWERING, Share.of(0.8)).orElseThrow().median().orElseThrow();
     assertThat(most).isAfter(half).isBefore(half.plusDays(6));
     assertThat(half).isBetween(LocalDate.of(2027, 5, 8), LocalDate.of(2027, 5, 26));
   }
@@ -87,7 +93,8 @@ class CoverTest {
 
   @Test
   void winterKilledCoverRotsAfterTheFrost() {
-    MatForecast oats = new MatForecast(CoverStand.sown(Mix.of(OATS), LocalDate.of(2026, 8, 10)), OUTLOOK);
+    MatForecast oats =
+        new MatForecast(CoverStand.sown(Mix.of(OATS), LocalDate.of(2026, 8, 10)), OUTLOOK);
     double november = oats.on(LocalDate.of(2026, 11, 15)).middle();
     double april = oats.on(LocalDate.of(2027, 4, 1)).middle();
     assertThat(november).isGreaterThan(1500);
@@ -96,7 +103,8 @@ class CoverTest {
 
   @Test
   void theBandHoldsTheModelsOwnErrorEvenForToday() {
-    Spread now = new MatForecast(CoverStand.sown(Mix.of(RYE), SOWN), OUTLOOK).on(LocalDate.of(2027, 5, 1));
+    Spread now =
+        new MatForecast(CoverStand.sown(Mix.of(RYE), SOWN), OUTLOOK).on(LocalDate.of(2027, 5, 1));
     assertThat(now.low() / now.middle()).isLessThan(Math.exp(-1.28 * 0.35) + 1e-3);
     assertThat(now.high()).isGreaterThan(now.middle());
   }
@@ -104,14 +112,18 @@ class CoverTest {
   @Test
   void aSampleMovesTheCurveByItsWeight() {
     // Precision 1/0.35² = 8.163 against 1/0.10² = 100: the sample holds 92.45 % of the weight.
-    CurveScale after = CurveScale.UNSAMPLED.after(DryMatter.poundsPerAcre(4000), DryMatter.poundsPerAcre(2000), 0.10);
+    CurveScale after =
+        CurveScale.UNSAMPLED.after(
+            DryMatter.poundsPerAcre(4000), DryMatter.poundsPerAcre(2000), 0.10);
     assertThat(after.factor()).isCloseTo(Math.pow(0.5, 0.92453), within(1e-4));
     assertThat(after.spread()).isCloseTo(0.09615, within(1e-4));
     CoverStand stand = new CoverStand(Mix.of(RYE), SOWN, 1, Map.of(), after);
     MatForecast sampled = new MatForecast(stand, OUTLOOK);
     LocalDate may = LocalDate.of(2027, 5, 10);
-    assertThat(sampled.on(may).middle()).isCloseTo(after.factor() * middle(Mix.of(RYE), may), within(1e-6));
-    assertThat(sampled.curveOn(may).poundsPerAcre()).isCloseTo(middle(Mix.of(RYE), may), within(1e-6));
+    assertThat(sampled.on(may).middle())
+        .isCloseTo(after.factor() * middle(Mix.of(RYE), may), within(1e-6));
+    assertThat(sampled.curveOn(may).poundsPerAcre())
+        .isCloseTo(middle(Mix.of(RYE), may), within(1e-6));
   }
 
   @Test
@@ -119,7 +131,8 @@ class CoverTest {
     MatForecast mat = new MatForecast(CoverStand.sown(Mix.of(RYE), SOWN), OUTLOOK);
     double before = 1;
     for (int pounds = 500; pounds < 12_000; pounds += 500) {
-      double chance = mat.chanceOfAtLeast(DryMatter.poundsPerAcre(pounds), LocalDate.of(2027, 5, 20));
+      double chance =
+          mat.chanceOfAtLeast(DryMatter.poundsPerAcre(pounds), LocalDate.of(2027, 5, 20));
       assertThat(chance).isBetween(0.0, before);
       before = chance;
     }
@@ -135,9 +148,13 @@ class CoverTest {
 
   @Test
   void mixesAreCheckedAsTheyAreMade() {
-    assertThatThrownBy(() -> Mix.of(RYE).and(RYE, 0.5)).isInstanceOf(OutOfRange.class).hasMessageContaining("twice");
-    assertThatThrownBy(() -> Mix.of(RYE).and(VETCH, 0)).hasMessageContaining("share of Hairy vetch");
-    assertThatThrownBy(() -> Catalogue.shipped().species("kudzu")).hasMessageContaining("catalogue");
+    assertThatThrownBy(() -> Mix.of(RYE).and(RYE, 0.5))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("twice");
+    assertThatThrownBy(() -> Mix.of(RYE).and(VETCH, 0))
+        .hasMessageContaining("share of Hairy vetch");
+    assertThatThrownBy(() -> Catalogue.shipped().species("kudzu"))
+        .hasMessageContaining("catalogue");
   }
 
   private static double middle(Mix mix, LocalDate day) {

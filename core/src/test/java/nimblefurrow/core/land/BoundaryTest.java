@@ -29,7 +29,9 @@ class BoundaryTest {
   @Test
   void aSmallQuadMeasuresAsTheClosedFormulaSays() throws ParseException {
     double expected = quadAcres(-97.01, -97.00, 40.00, 40.0075);
-    Boundary field = Boundary.of("Home", wkt("POLYGON((-97.01 40,-97 40,-97 40.0075,-97.01 40.0075,-97.01 40))"));
+    Boundary field =
+        Boundary.of(
+            "Home", wkt("POLYGON((-97.01 40,-97 40,-97 40.0075,-97.01 40.0075,-97.01 40))"));
     assertThat(field.area().acres()).isCloseTo(expected, within(expected * 1e-5));
   }
 
@@ -44,22 +46,29 @@ class BoundaryTest {
 
   @Test
   void directionOfTheOutlineDoesNotMatter() throws ParseException {
-    double one = Boundary.of("a", wkt("POLYGON((0 40,0.01 40,0.01 40.01,0 40.01,0 40))")).area().acres();
-    double other = Boundary.of("a", wkt("POLYGON((0 40,0 40.01,0.01 40.01,0.01 40,0 40))")).area().acres();
+    double one =
+        Boundary.of("a", wkt("POLYGON((0 40,0.01 40,0.01 40.01,0 40.01,0 40))")).area().acres();
+    double other =
+        Boundary.of("a", wkt("POLYGON((0 40,0 40.01,0.01 40.01,0.01 40,0 40))")).area().acres();
     assertThat(one).isCloseTo(other, within(1e-9));
   }
 
   @ParameterizedTest
-  @CsvSource(delimiter = '|', value = {
-    "POLYGON((0 40,0.01 40.01,0.01 40,0 40.01,0 40))|crosses itself",
-    "POLYGON((0 40,0 40.01,0 40,0 40))|of “Bad”",
-    "POLYGON((0 40,0.00001 40,0.00001 40.00001,0 40))|acres",
-    "POLYGON((0 95,0.01 95,0.01 95.01,0 95))|latitude",
-    "LINESTRING(0 40,0.01 40)|not an area",
-    "POLYGON((0 40,9 40,9 45,0 45,0 40))|acres"
-  })
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "POLYGON((0 40,0.01 40.01,0.01 40,0 40.01,0 40))|crosses itself",
+        "POLYGON((0 40,0 40.01,0 40,0 40))|of “Bad”",
+        "POLYGON((0 40,0.00001 40,0.00001 40.00001,0 40))|acres",
+        "POLYGON((0 95,0.01 95,0.01 95.01,0 95))|latitude",
+        "LINESTRING(0 40,0.01 40)|not an area",
+        "POLYGON((0 40,9 40,9 45,0 45,0 40))|acres"
+      })
   void unfitBoundariesAreRefusedByName(String wkt, String why) {
-    assertThatThrownBy(() -> Boundary.of("Bad", wkt(wkt))).isInstanceOf(OutOfRange.class).hasMessageContaining("“Bad”").hasMessageContaining(why);
+    assertThatThrownBy(() -> Boundary.of("Bad", wkt(wkt)))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("“Bad”")
+        .hasMessageContaining(why);
   }
 
   private static Geometry wkt(String text) throws ParseException {

@@ -19,7 +19,13 @@ class QuantityTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"BASE_40,90,60,35", "BASE_40,45,25,0", "BASE_50,90,60,25", "CORN_86_50,90,60,23", "CORN_86_50,70,40,10"})
+  @CsvSource({
+    "BASE_40,90,60,35",
+    "BASE_40,45,25,0",
+    "BASE_50,90,60,25",
+    "CORN_86_50,90,60,23",
+    "CORN_86_50,70,40,10"
+  })
   void degreeDaysOfOneDay(HeatBase base, double max, double min, double expected) {
     assertThat(base.degreeDays(max, min)).isCloseTo(expected, within(1e-9));
   }
@@ -27,7 +33,8 @@ class QuantityTest {
   @Test
   void heatsOfDifferentBasesDoNotMix() {
     Heat forty = Heat.of(100, HeatBase.BASE_40);
-    assertThatThrownBy(() -> forty.plus(Heat.of(100, HeatBase.BASE_50))).isInstanceOf(OutOfRange.class);
+    assertThatThrownBy(() -> forty.plus(Heat.of(100, HeatBase.BASE_50)))
+        .isInstanceOf(OutOfRange.class);
   }
 
   @ParameterizedTest
@@ -48,7 +55,9 @@ class QuantityTest {
   @Test
   void notANumberNeverPasses() {
     assertThatThrownBy(() -> Area.ofAcres(Double.NaN)).isInstanceOf(OutOfRange.class);
-    assertThatThrownBy(() -> SeedRate.poundsPerAcre(-5)).hasMessageContaining("seed rate").hasMessageContaining("-5");
+    assertThatThrownBy(() -> SeedRate.poundsPerAcre(-5))
+        .hasMessageContaining("seed rate")
+        .hasMessageContaining("-5");
   }
 
   @Test
@@ -62,11 +71,14 @@ class QuantityTest {
     for (int i = 0; i < 500; i++) {
       double lb = random.nextDouble(0.1, 400);
       SeedRate rate = SeedRate.poundsPerAcre(lb);
-      assertThat(SeedRate.kilogramsPerHectare(rate.kilogramsPerHectare()).poundsPerAcre()).isCloseTo(lb, within(1e-9));
+      assertThat(SeedRate.kilogramsPerHectare(rate.kilogramsPerHectare()).poundsPerAcre())
+          .isCloseTo(lb, within(1e-9));
       double seeds = rate.seedsPerSquareFoot(18_000);
-      assertThat(SeedRate.seedsPerSquareFoot(seeds, 18_000).poundsPerAcre()).isCloseTo(lb, within(1e-9));
+      assertThat(SeedRate.seedsPerSquareFoot(seeds, 18_000).poundsPerAcre())
+          .isCloseTo(lb, within(1e-9));
       Area area = Area.ofAcres(random.nextDouble(1, 500));
-      assertThat(Mass.ofKilograms(rate.over(area).kilograms()).pounds()).isCloseTo(lb * area.acres(), within(1e-6));
+      assertThat(Mass.ofKilograms(rate.over(area).kilograms()).pounds())
+          .isCloseTo(lb * area.acres(), within(1e-6));
     }
   }
 

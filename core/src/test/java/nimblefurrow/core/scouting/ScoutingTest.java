@@ -44,7 +44,8 @@ class ScoutingTest {
     var many = new StemCount(20, 200, 160).interval();
     assertThat(few[0].fraction()).isLessThan(0.8);
     assertThat(few[1].fraction()).isGreaterThan(0.8);
-    assertThat(many[1].fraction() - many[0].fraction()).isLessThan(few[1].fraction() - few[0].fraction());
+    assertThat(many[1].fraction() - many[0].fraction())
+        .isLessThan(few[1].fraction() - few[0].fraction());
   }
 
   @Test

@@ -22,14 +22,18 @@ import org.junit.jupiter.api.Test;
 
 class SeasonComposerTest {
   private static final Mix RYE = Mix.of(Catalogue.shipped().species("cereal-rye"));
-  private static final FieldFacts LAND = new FieldFacts(Area.ofAcres(80), SoilTexture.SILT_LOAM, false, false);
+  private static final FieldFacts LAND =
+      new FieldFacts(Area.ofAcres(80), SoilTexture.SILT_LOAM, false, false);
   private static final CropPlanting BEANS = CropPlanting.soybeans(LocalDate.of(2026, 5, 10), 2.5);
   private static final NextCrop NEXT = new NextCrop(CropKind.CORN_GRAIN, LocalDate.of(2027, 5, 2));
-  private static final CoverPlan PLAN = CoverPlan.of(RYE, Goal.KEEP_NITROGEN, WayIn.DRILL, Route.EARLY_SPRAY);
+  private static final CoverPlan PLAN =
+      CoverPlan.of(RYE, Goal.KEEP_NITROGEN, WayIn.DRILL, Route.EARLY_SPRAY);
 
   @Test
   void aFieldWithoutACoverStillHasItsCalendar() {
-    FieldSeason season = composer(LocalDate.of(2026, 6, 1)).compose(new FieldCase(LAND, BEANS, Optional.empty(), NEXT));
+    FieldSeason season =
+        composer(LocalDate.of(2026, 6, 1))
+            .compose(new FieldCase(LAND, BEANS, Optional.empty(), NEXT));
     assertThat(season.crop().has(CropStage.HARVEST)).isTrue();
     assertThat(season.ridge()).isEmpty();
     assertThat(season.closes()).isEmpty();
@@ -39,7 +43,8 @@ class SeasonComposerTest {
   void thePlanIsPencilledWhereTheWindowIsBest() {
     FieldSeason season = composer(LocalDate.of(2026, 6, 1)).compose(field(PLAN));
     assertThat(season.stand().orElseThrow().seeded()).isEqualTo(LocalDate.of(2026, 9, 20));
-    assertThat(season.closes()).isEqualTo(season.window().orElseThrow().closes().lastDayWithChance(0.8));
+    assertThat(season.closes())
+        .isEqualTo(season.window().orElseThrow().closes().lastDayWithChance(0.8));
   }
 
   @Test
@@ -64,7 +69,17 @@ class SeasonComposerTest {
     FieldSeason season = composer(LocalDate.of(2026, 10, 20)).compose(field(PLAN.sown(sown)));
     assertThat(season.stand().orElseThrow().seeded()).isEqualTo(sown);
     assertThat(season.closes().orElseThrow()).isAfter(LocalDate.of(2027, 3, 1));
-    CoverPlan ended = new CoverPlan(RYE, Goal.KEEP_NITROGEN, WayIn.DRILL, Route.EARLY_SPRAY, null, sown, LocalDate.of(2027, 4, 10), PLAN.stageShift(), PLAN.scale());
+    CoverPlan ended =
+        new CoverPlan(
+            RYE,
+            Goal.KEEP_NITROGEN,
+            WayIn.DRILL,
+            Route.EARLY_SPRAY,
+            null,
+            sown,
+            LocalDate.of(2027, 4, 10),
+            PLAN.stageShift(),
+            PLAN.scale());
     assertThat(composer(LocalDate.of(2027, 4, 20)).compose(field(ended)).closes()).isEmpty();
   }
 
@@ -74,8 +89,10 @@ class SeasonComposerTest {
     FieldSeason early = composer.compose(field(PLAN.planned(LocalDate.of(2026, 9, 15))));
     FieldSeason late = composer.compose(field(PLAN.planned(LocalDate.of(2026, 10, 20))));
     assertThat(late.weeksLate()).isGreaterThan(early.weeksLate());
-    LocalDate early50 = early.stages().get(nimblefurrow.core.cover.CoverStage.FLOWERING).median().orElseThrow();
-    LocalDate late50 = late.stages().get(nimblefurrow.core.cover.CoverStage.FLOWERING).median().orElseThrow();
+    LocalDate early50 =
+        early.stages().get(nimblefurrow.core.cover.CoverStage.FLOWERING).median().orElseThrow();
+    LocalDate late50 =
+        late.stages().get(nimblefurrow.core.cover.CoverStage.FLOWERING).median().orElseThrow();
     assertThat(late50).isAfter(early50);
     assertThat(weight(late)).isLessThan(weight(early));
   }

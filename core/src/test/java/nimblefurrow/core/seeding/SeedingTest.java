@@ -76,8 +76,13 @@ class SeedingTest {
     for (Species species : Catalogue.shipped().all()) {
       for (double share = 0.1; share <= 3; share += 0.3) {
         for (double weeks = 0; weeks < 20; weeks += 4) {
-          double live = new RateBuilder(way, Goal.SMOTHER_WEEDS, false, weeks).live(new Mix.Member(species, share)).poundsPerAcre();
-          assertThat(live).isLessThanOrEqualTo(Math.min(200, species.high().poundsPerAcre() * way.rateFactor()) + 1e-9);
+          double live =
+              new RateBuilder(way, Goal.SMOTHER_WEEDS, false, weeks)
+                  .live(new Mix.Member(species, share))
+                  .poundsPerAcre();
+          assertThat(live)
+              .isLessThanOrEqualTo(
+                  Math.min(200, species.high().poundsPerAcre() * way.rateFactor()) + 1e-9);
         }
       }
     }
@@ -94,8 +99,11 @@ class SeedingTest {
 
   @Test
   void aBullyBesideALegumeIsNamedWithItsFigure() {
-    assertThat(said(rates(Mix.of(RYE).and(CLOVER, 0.5), WayIn.DRILL).get(0))).contains("crowds out the legumes").contains("36.0 lb/ac");
-    assertThat(said(rates(Mix.of(RYE).and(RADISH, 0.3), WayIn.DRILL).get(0))).doesNotContain("crowds");
+    assertThat(said(rates(Mix.of(RYE).and(CLOVER, 0.5), WayIn.DRILL).get(0)))
+        .contains("crowds out the legumes")
+        .contains("36.0 lb/ac");
+    assertThat(said(rates(Mix.of(RYE).and(RADISH, 0.3), WayIn.DRILL).get(0)))
+        .doesNotContain("crowds");
     Mix held = new Mix(List.of(new Mix.Member(RYE, 0.6), new Mix.Member(CLOVER, 0.5)));
     assertThat(said(rates(held, WayIn.DRILL).get(0))).doesNotContain("crowds");
   }
@@ -104,11 +112,16 @@ class SeedingTest {
   void hardSeedCountsWithGermination() {
     SeedTag vetch = SeedTag.typed(98, 70, 20, LocalDate.of(2026, 5, 1));
     assertThat(vetch.liveShare(TODAY).fraction()).isCloseTo(0.98 * 0.90, within(1e-12));
-    assertThat(SeedTag.typed(98, 90, 30, TODAY).liveShare(TODAY).fraction()).isCloseTo(0.98, within(1e-12));
+    assertThat(SeedTag.typed(98, 90, 30, TODAY).liveShare(TODAY).fraction())
+        .isCloseTo(0.98, within(1e-12));
   }
 
   @ParameterizedTest
-  @CsvSource({"2026-03-01,0.85,''", "2025-05-01,0.85,over 12 months", "2024-11-30,0.75,over 18 months"})
+  @CsvSource({
+    "2026-03-01,0.85,''",
+    "2025-05-01,0.85,over 12 months",
+    "2024-11-30,0.75,over 18 months"
+  })
   void oldTestsAreFlagged(LocalDate tested, double germination, String said) {
     SeedTag tag = SeedTag.typed(100, 85, 0, tested);
     assertThat(tag.liveShare(TODAY).fraction()).isCloseTo(germination, within(1e-12));
@@ -167,7 +180,8 @@ class SeedingTest {
   void ryesThreeHeatsAreThreeDates() {
     LocalDate useful = LastUseful.of(RYE, false, OUTLOOK, SPRING).useful().orElseThrow();
     LocalDate roll = LastUseful.of(RYE, true, OUTLOOK, SPRING).useful().orElseThrow();
-    LocalDate survives = LastUseful.surviving(RYE, OUTLOOK, SPRING).orElseThrow().useful().orElseThrow();
+    LocalDate survives =
+        LastUseful.surviving(RYE, OUTLOOK, SPRING).orElseThrow().useful().orElseThrow();
     assertThat(roll).isBefore(useful);
     assertThat(survives).isAfter(useful);
     assertThat(LastUseful.surviving(VETCH, OUTLOOK, SPRING)).isEmpty();
@@ -177,7 +191,8 @@ class SeedingTest {
   void legumesAndBrassicasMustRootBeforeTheHardFreeze() {
     LocalDate rye = LastUseful.of(RYE, false, OUTLOOK, SPRING).useful().orElseThrow();
     for (Species tender : List.of(VETCH, CLOVER, RADISH)) {
-      assertThat(LastUseful.of(tender, false, OUTLOOK, SPRING).useful().orElseThrow()).isBefore(rye.minusDays(10));
+      assertThat(LastUseful.of(tender, false, OUTLOOK, SPRING).useful().orElseThrow())
+          .isBefore(rye.minusDays(10));
     }
   }
 
@@ -185,7 +200,9 @@ class SeedingTest {
   void aColderClimateEndsSeedingSooner() {
     LocalDate before = LastUseful.of(RYE, false, OUTLOOK, SPRING).useful().orElseThrow();
     for (double colder = 1; colder <= 6; colder++) {
-      Outlook cold = TestWeather.outlook(TestWeather.SITE, TestWeather.warmer(TestWeather.CLIMATE, -colder), TODAY);
+      Outlook cold =
+          TestWeather.outlook(
+              TestWeather.SITE, TestWeather.warmer(TestWeather.CLIMATE, -colder), TODAY);
       LocalDate now = LastUseful.of(RYE, false, cold, SPRING).useful().orElseThrow();
       assertThat(now).isBefore(before);
       before = now;
@@ -194,23 +211,32 @@ class SeedingTest {
 
   @Test
   void overTheTopOfBeansFollowsTheHouseRule() {
-    CropCalendar beans = CropCalendar.of(CropPlanting.soybeans(LocalDate.of(2026, 5, 10), 2.5), OUTLOOK);
+    CropCalendar beans =
+        CropCalendar.of(CropPlanting.soybeans(LocalDate.of(2026, 5, 10), 2.5), OUTLOOK);
     SeedingWindow yellow = rules(beans, Mix.of(RYE), HouseRules.USUAL).window(WayIn.DRONE);
     assertThat(yellow.opens().median()).contains(LocalDate.of(2026, 8, 23));
     assertThat(yellow.bestTo().median()).contains(LocalDate.of(2026, 9, 2));
     assertThat(yellow.closes().median()).contains(LocalDate.of(2026, 9, 12));
-    SeedingWindow mixed = rules(beans, Mix.of(RYE).and(CLOVER, 0.3), HouseRules.USUAL).window(WayIn.DRONE);
+    SeedingWindow mixed =
+        rules(beans, Mix.of(RYE).and(CLOVER, 0.3), HouseRules.USUAL).window(WayIn.DRONE);
     assertThat(mixed.closes().median().orElseThrow()).isBeforeOrEqualTo(LocalDate.of(2026, 9, 6));
-    HouseRules other = new HouseRules(HouseRules.OverCorn.HALF_LEAVES_GONE, HouseRules.OverBeans.HALF_DEFOLIATED, HouseRules.Rolling.FULL_FLOWERING);
-    assertThat(rules(beans, Mix.of(RYE), other).window(WayIn.DRONE).bestFrom().median()).contains(LocalDate.of(2026, 9, 2));
+    HouseRules other =
+        new HouseRules(
+            HouseRules.OverCorn.HALF_LEAVES_GONE,
+            HouseRules.OverBeans.HALF_DEFOLIATED,
+            HouseRules.Rolling.FULL_FLOWERING);
+    assertThat(rules(beans, Mix.of(RYE), other).window(WayIn.DRONE).bestFrom().median())
+        .contains(LocalDate.of(2026, 9, 2));
   }
 
   @Test
   void drillingWaitsForHarvestAndEndsWithTheCoversLastDay() {
-    CropCalendar corn = CropCalendar.of(CropPlanting.corn(LocalDate.of(2026, 4, 28), 102, 20), OUTLOOK);
+    CropCalendar corn =
+        CropCalendar.of(CropPlanting.corn(LocalDate.of(2026, 4, 28), 102, 20), OUTLOOK);
     SeedingWindow window = rules(corn, Mix.of(RYE), HouseRules.USUAL).window(WayIn.DRILL);
     assertThat(window.opens().median()).isEqualTo(corn.when(CropStage.HARVEST).median());
-    assertThat(window.closes().lastDayWithChance(0.8)).isEqualTo(LastUseful.of(RYE, false, OUTLOOK, SPRING).useful());
+    assertThat(window.closes().lastDayWithChance(0.8))
+        .isEqualTo(LastUseful.of(RYE, false, OUTLOOK, SPRING).useful());
     LocalDate open = window.opens().median().orElseThrow();
     assertThat(window.chanceOpen(open.minusDays(60)).fraction()).isZero();
     assertThat(window.chanceAtAll().fraction()).isBetween(0.2, 1.0);
@@ -218,37 +244,53 @@ class SeedingTest {
 
   @Test
   void aWiderWindowNeverLowersTheChance() {
-    CropCalendar early = CropCalendar.of(CropPlanting.corn(LocalDate.of(2026, 4, 28), 96, 24), OUTLOOK);
-    CropCalendar late = CropCalendar.of(CropPlanting.corn(LocalDate.of(2026, 5, 14), 110, 18), OUTLOOK);
-    double wide = rules(early, Mix.of(RYE), HouseRules.USUAL).window(WayIn.DRILL).chanceAtAll().fraction();
-    double narrow = rules(late, Mix.of(RYE), HouseRules.USUAL).window(WayIn.DRILL).chanceAtAll().fraction();
+    CropCalendar early =
+        CropCalendar.of(CropPlanting.corn(LocalDate.of(2026, 4, 28), 96, 24), OUTLOOK);
+    CropCalendar late =
+        CropCalendar.of(CropPlanting.corn(LocalDate.of(2026, 5, 14), 110, 18), OUTLOOK);
+    double wide =
+        rules(early, Mix.of(RYE), HouseRules.USUAL).window(WayIn.DRILL).chanceAtAll().fraction();
+    double narrow =
+        rules(late, Mix.of(RYE), HouseRules.USUAL).window(WayIn.DRILL).chanceAtAll().fraction();
     assertThat(wide).isGreaterThanOrEqualTo(narrow);
   }
 
   @Test
   void whatCannotBeSaysWhyAndWhatWouldHelp() {
-    CropCalendar beans = CropCalendar.of(CropPlanting.soybeans(LocalDate.of(2026, 5, 10), 2.5), OUTLOOK);
+    CropCalendar beans =
+        CropCalendar.of(CropPlanting.soybeans(LocalDate.of(2026, 5, 10), 2.5), OUTLOOK);
     SeedingWindow none = rules(beans, Mix.of(RYE), HouseRules.USUAL).window(WayIn.INTERSEEDER);
     assertThat(none.impossible().orElseThrow().in(UnitSystem.US)).contains("corn rows");
     assertThat(none.remedy().orElseThrow().in(UnitSystem.US)).contains("drone");
     assertThat(none.pencilled()).isEmpty();
-    CropPlanting wheat = new CropPlanting(CropKind.WINTER_WHEAT, LocalDate.of(2026, 1, 5), 0, 0, Map.of(), List.of());
-    assertThat(rules(CropCalendar.of(wheat, OUTLOOK), Mix.of(RYE), HouseRules.USUAL).window(WayIn.AIRPLANE).impossible()).isPresent();
+    CropPlanting wheat =
+        new CropPlanting(
+            CropKind.WINTER_WHEAT, LocalDate.of(2026, 1, 5), 0, 0, Map.of(), List.of());
+    assertThat(
+            rules(CropCalendar.of(wheat, OUTLOOK), Mix.of(RYE), HouseRules.USUAL)
+                .window(WayIn.AIRPLANE)
+                .impossible())
+        .isPresent();
   }
 
   @Test
   void interseedingRunsFromThreeToSevenCollars() {
-    CropCalendar corn = CropCalendar.of(CropPlanting.corn(LocalDate.of(2026, 5, 4), 104, 20), OUTLOOK);
+    CropCalendar corn =
+        CropCalendar.of(CropPlanting.corn(LocalDate.of(2026, 5, 4), 104, 20), OUTLOOK);
     SeedingWindow window = rules(corn, Mix.of(CLOVER), HouseRules.USUAL).window(WayIn.INTERSEEDER);
     assertThat(window.opens().median()).isEqualTo(corn.when(CropStage.V3).median());
     assertThat(window.closes().median()).isEqualTo(corn.when(CropStage.V7).median());
-    assertThat(window.pencilled().orElseThrow()).isBetween(LocalDate.of(2026, 5, 25), LocalDate.of(2026, 6, 20));
+    assertThat(window.pencilled().orElseThrow())
+        .isBetween(LocalDate.of(2026, 5, 25), LocalDate.of(2026, 6, 20));
   }
 
   @Test
   void badFiguresNameTheirField() {
-    assertThatThrownBy(() -> SeedTag.typed(98, 850, 0, TODAY)).hasMessageContaining("germination").hasMessageContaining("850");
-    assertThatThrownBy(() -> new RateBuilder(WayIn.DRILL, Goal.HOLD_SOIL, false, -1)).hasMessageContaining("weeks late");
+    assertThatThrownBy(() -> SeedTag.typed(98, 850, 0, TODAY))
+        .hasMessageContaining("germination")
+        .hasMessageContaining("850");
+    assertThatThrownBy(() -> new RateBuilder(WayIn.DRILL, Goal.HOLD_SOIL, false, -1))
+        .hasMessageContaining("weeks late");
     assertThat(RateBuilder.bags(Mass.ofPounds(0))).isZero();
   }
 

@@ -32,7 +32,8 @@ class TerminationTest {
   @Test
   void sixtyFloweringFortyHeadedIsSixtyNine() {
     double[] shares = {0, 0, 0.4, 0, 0.6, 0, 0};
-    assertThat(RollerKill.of(RYE, shares, Conditions.GOOD)).hasValueSatisfying(k -> assertThat(k).isCloseTo(.69, within(.005)));
+    assertThat(RollerKill.of(RYE, shares, Conditions.GOOD))
+        .hasValueSatisfying(k -> assertThat(k).isCloseTo(.69, within(.005)));
     Conditions dull = new Conditions(false, false, true, true, false, false);
     assertThat(RollerKill.of(RYE, shares, dull).orElseThrow()).isCloseTo(.59, within(.005));
   }
@@ -40,7 +41,8 @@ class TerminationTest {
   @Test
   void onlyTheWorstOfTheAirCounts() {
     assertThat(new Conditions(true, true, true, false, false, false).factor()).isEqualTo(0.85);
-    assertThat(new Conditions(false, true, true, true, true, true).factor()).isCloseTo(0.92 * 0.90 * 0.92 * 0.88, within(1e-12));
+    assertThat(new Conditions(false, true, true, true, true, true).factor())
+        .isCloseTo(0.92 * 0.90 * 0.92 * 0.88, within(1e-12));
   }
 
   @Test
@@ -73,7 +75,8 @@ class TerminationTest {
   @Test
   void ryeIsSprayedSmallBeforeBootAndDeadTwoWeeksBeforeCorn() {
     RouteOutlook corn = rules(Mix.of(RYE), CORN, false).route(Route.EARLY_SPRAY);
-    assertThat(corn.closes().median().orElseThrow()).isBeforeOrEqualTo(CORN.planned().minusDays(14));
+    assertThat(corn.closes().median().orElseThrow())
+        .isBeforeOrEqualTo(CORN.planned().minusDays(14));
     assertThat(corn.kill().orElseThrow()).isBetween(0.94, 0.97);
     RouteOutlook beans = rules(Mix.of(RYE), BEANS, false).route(Route.EARLY_SPRAY);
     assertThat(beans.closes().median().orElseThrow()).isAfter(corn.closes().median().orElseThrow());
@@ -96,8 +99,14 @@ class TerminationTest {
     assertThat(opens).isBetween(LocalDate.of(2027, 5, 8), LocalDate.of(2027, 5, 30));
     assertThat(closes).isAfter(opens.plusDays(7));
     assertThat(roll.kill().orElseThrow()).isBetween(0.6, 0.9);
-    HouseRules milk = new HouseRules(HouseRules.OverCorn.HALF_LEAVES_GONE, HouseRules.OverBeans.BEFORE_LEAF_DROP, HouseRules.Rolling.MILK);
-    RouteOutlook later = new RouteRules(CoverStand.sown(Mix.of(RYE), SOWN), BEANS, true, milk, OUTLOOK).route(Route.ROLL);
+    HouseRules milk =
+        new HouseRules(
+            HouseRules.OverCorn.HALF_LEAVES_GONE,
+            HouseRules.OverBeans.BEFORE_LEAF_DROP,
+            HouseRules.Rolling.MILK);
+    RouteOutlook later =
+        new RouteRules(CoverStand.sown(Mix.of(RYE), SOWN), BEANS, true, milk, OUTLOOK)
+            .route(Route.ROLL);
     assertThat(later.opens().median().orElseThrow()).isAfter(opens);
     assertThat(later.kill().orElseThrow()).isGreaterThan(roll.kill().orElseThrow());
   }
@@ -121,7 +130,9 @@ class TerminationTest {
   }
 
   @ParameterizedTest
-  @EnumSource(value = Route.class, names = {"EARLY_SPRAY", "PLANT_GREEN"})
+  @EnumSource(
+      value = Route.class,
+      names = {"EARLY_SPRAY", "PLANT_GREEN"})
   void organicFieldsRefuseHerbicide(Route route) {
     RouteOutlook refused = rules(Mix.of(RYE), BEANS, true).route(route);
     assertThat(refused.impossible().orElseThrow().in(UnitSystem.US)).contains("organic");
@@ -134,7 +145,13 @@ class TerminationTest {
     assertThat(oats.kill().orElseThrow()).isGreaterThan(0.9);
     RouteOutlook rye = rules(Mix.of(RYE), BEANS, true).route(Route.WINTER_KILL);
     assertThat(rye.impossible()).isPresent();
-    assertThat(rules(Mix.of(OATS), BEANS, true).route(Route.ROLL).remedy().orElseThrow().in(UnitSystem.US)).contains("winter species");
+    assertThat(
+            rules(Mix.of(OATS), BEANS, true)
+                .route(Route.ROLL)
+                .remedy()
+                .orElseThrow()
+                .in(UnitSystem.US))
+        .contains("winter species");
   }
 
   private static RouteRules rules(Mix mix, NextCrop next, boolean organic) {

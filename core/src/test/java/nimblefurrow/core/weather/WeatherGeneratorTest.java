@@ -18,7 +18,8 @@ class WeatherGeneratorTest {
   private static final int FIRST = 1800;
   private static final int YEARS = 200;
   private static final WeatherRecord RECORD =
-      new WeatherGenerator(40.5, 42).generate(LocalDate.of(FIRST, 1, 1), LocalDate.of(FIRST + YEARS - 1, 12, 31));
+      new WeatherGenerator(40.5, 42)
+          .generate(LocalDate.of(FIRST, 1, 1), LocalDate.of(FIRST + YEARS - 1, 12, 31));
 
   @ParameterizedTest
   @CsvSource({"MARCH,180,20", "APRIL,555,40", "MAY,1265,60", "JUNE,2250,90"})
@@ -41,7 +42,8 @@ class WeatherGeneratorTest {
       int spring = 0;
       int fall = 366;
       double low = 99;
-      for (DailyWeather day : RECORD.between(LocalDate.of(year, 1, 1), LocalDate.of(year, 12, 31)).days()) {
+      for (DailyWeather day :
+          RECORD.between(LocalDate.of(year, 1, 1), LocalDate.of(year, 12, 31)).days()) {
         int n = day.date().getDayOfYear();
         if (day.minF() <= 32) {
           spring = n < 190 ? Math.max(spring, n) : spring;
@@ -53,17 +55,23 @@ class WeatherGeneratorTest {
       last.add(spring);
       lowest.add(low);
     }
-    assertThat(middle(first)).as("median first 32 °F near 12 October").isCloseTo(285.0, within(4.0));
+    assertThat(middle(first))
+        .as("median first 32 °F near 12 October")
+        .isCloseTo(285.0, within(4.0));
     assertThat(middle(last)).as("median last 32 °F near 24 April").isCloseTo(114.0, within(4.0));
-    assertThat(lowest.stream().sorted().toList().get(YEARS / 2)).as("lowest of the year").isCloseTo(-9, within(2.0));
+    assertThat(lowest.stream().sorted().toList().get(YEARS / 2))
+        .as("lowest of the year")
+        .isCloseTo(-9, within(2.0));
   }
 
   @Test
   void theSameSeedGivesTheSameWeather() {
     LocalDate a = LocalDate.of(2020, 1, 1);
     LocalDate b = LocalDate.of(2021, 6, 30);
-    assertThat(new WeatherGenerator(40.5, 7).generate(a, b).days()).isEqualTo(new WeatherGenerator(40.5, 7).generate(a, b).days());
-    assertThat(new WeatherGenerator(40.5, 8).generate(a, b).days()).isNotEqualTo(new WeatherGenerator(40.5, 7).generate(a, b).days());
+    assertThat(new WeatherGenerator(40.5, 7).generate(a, b).days())
+        .isEqualTo(new WeatherGenerator(40.5, 7).generate(a, b).days());
+    assertThat(new WeatherGenerator(40.5, 8).generate(a, b).days())
+        .isNotEqualTo(new WeatherGenerator(40.5, 7).generate(a, b).days());
   }
 
   @Test

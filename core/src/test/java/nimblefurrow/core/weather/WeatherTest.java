@@ -21,15 +21,18 @@ class WeatherTest {
   void heatRunsOverNewYear() {
     WeatherTrace trace = TestWeather.trace(SEP, MAY, d -> 50);
     LocalDate from = LocalDate.of(2026, 12, 27);
-    assertThat(trace.reaches(from, Heat.of(100, HeatBase.BASE_40))).isEqualTo(LocalDate.of(2027, 1, 5));
-    assertThat(trace.degreeDays(HeatBase.BASE_40, from, LocalDate.of(2027, 1, 5))).isCloseTo(100, within(1e-9));
+    assertThat(trace.reaches(from, Heat.of(100, HeatBase.BASE_40)))
+        .isEqualTo(LocalDate.of(2027, 1, 5));
+    assertThat(trace.degreeDays(HeatBase.BASE_40, from, LocalDate.of(2027, 1, 5)))
+        .isCloseTo(100, within(1e-9));
   }
 
   @Test
   void whatIsNeverReachedIsNotADate() {
     WeatherTrace trace = TestWeather.trace(SEP, MAY, d -> 30);
     assertThat(trace.reaches(SEP, Heat.of(1, HeatBase.BASE_40))).isNull();
-    DateForecast forecast = DateForecast.of(java.util.Arrays.asList(null, SEP, SEP.plusDays(4), null));
+    DateForecast forecast =
+        DateForecast.of(java.util.Arrays.asList(null, SEP, SEP.plusDays(4), null));
     assertThat(forecast.median()).contains(SEP.plusDays(4));
     assertThat(forecast.late()).isEmpty();
     assertThat(forecast.notReached()).isEqualTo(2);
@@ -37,7 +40,9 @@ class WeatherTest {
 
   @Test
   void chancesCountTheDayItself() {
-    DateForecast forecast = DateForecast.of(List.of(SEP, SEP.plusDays(1), SEP.plusDays(2), SEP.plusDays(3), SEP.plusDays(9)));
+    DateForecast forecast =
+        DateForecast.of(
+            List.of(SEP, SEP.plusDays(1), SEP.plusDays(2), SEP.plusDays(3), SEP.plusDays(9)));
     assertThat(forecast.chanceBy(SEP.plusDays(2)).fraction()).isEqualTo(0.6);
     assertThat(forecast.chanceOnOrAfter(SEP.plusDays(2)).fraction()).isEqualTo(0.6);
     assertThat(forecast.lastDayWithChance(0.8)).contains(SEP.plusDays(1));
@@ -45,7 +50,8 @@ class WeatherTest {
 
   @Test
   void lastDayLeavingHeatAgreesWithCountingDayByDay() {
-    WeatherTrace trace = TestWeather.trace(SEP, MAY, d -> 40 + 20 * Math.sin(d.getDayOfYear() / 9.0));
+    WeatherTrace trace =
+        TestWeather.trace(SEP, MAY, d -> 40 + 20 * Math.sin(d.getDayOfYear() / 9.0));
     LocalDate until = LocalDate.of(2026, 12, 3);
     for (double heat : new double[] {10, 60, 250, 320}) {
       LocalDate slow = null;
@@ -66,7 +72,9 @@ class WeatherTest {
     Dormancy dormancy = Dormancy.in(trace, TestWeather.SITE, LocalDate.of(2027, 1, 1));
     assertThat(dormancy.date()).isEqualTo(cold.plusDays(7));
     assertThat(dormancy.reached()).isTrue();
-    Dormancy never = Dormancy.in(TestWeather.trace(SEP, MAY, d -> 55), TestWeather.SITE, LocalDate.of(2027, 1, 1));
+    Dormancy never =
+        Dormancy.in(
+            TestWeather.trace(SEP, MAY, d -> 55), TestWeather.SITE, LocalDate.of(2027, 1, 1));
     assertThat(never.date()).isEqualTo(LocalDate.of(2026, 12, 31));
     assertThat(never.reached()).isFalse();
   }
@@ -76,8 +84,10 @@ class WeatherTest {
     Site south = new Site(-34, 148);
     assertThat(south.springStart(LocalDate.of(2026, 4, 10))).isEqualTo(LocalDate.of(2026, 7, 1));
     assertThat(south.dormancyFrom(LocalDate.of(2026, 7, 1))).isEqualTo(LocalDate.of(2026, 4, 1));
-    assertThat(TestWeather.SITE.springStart(LocalDate.of(2026, 10, 10))).isEqualTo(LocalDate.of(2027, 1, 1));
-    assertThat(TestWeather.SITE.springStart(LocalDate.of(2027, 1, 20))).isEqualTo(LocalDate.of(2027, 1, 1));
+    assertThat(TestWeather.SITE.springStart(LocalDate.of(2026, 10, 10)))
+        .isEqualTo(LocalDate.of(2027, 1, 1));
+    assertThat(TestWeather.SITE.springStart(LocalDate.of(2027, 1, 20)))
+        .isEqualTo(LocalDate.of(2027, 1, 1));
   }
 
   @Test
@@ -93,16 +103,28 @@ class WeatherTest {
   @Test
   void twoRowsForADayAreRefused() {
     DailyWeather day = DailyWeather.measured(SEP, 80, 60, 0, 40);
-    assertThatThrownBy(() -> WeatherRecord.of(List.of(day, day))).isInstanceOf(OutOfRange.class).hasMessageContaining("two rows for 2026-09-01");
-    assertThatThrownBy(() -> DailyWeather.measured(SEP, 40, 60, 0, 40)).hasMessageContaining("above the highest");
+    assertThatThrownBy(() -> WeatherRecord.of(List.of(day, day)))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("two rows for 2026-09-01");
+    assertThatThrownBy(() -> DailyWeather.measured(SEP, 40, 60, 0, 40))
+        .hasMessageContaining("above the highest");
   }
 
   @Test
   void theOutlookKeepsWhatWasSeenAndSpreadsWhatIsToCome() {
     LocalDate today = LocalDate.of(2026, 9, 20);
-    WeatherRecord seen = new WeatherGenerator(40.5, 5).generate(LocalDate.of(2026, 1, 1), LocalDate.of(2027, 6, 30));
+    WeatherRecord seen =
+        new WeatherGenerator(40.5, 5).generate(LocalDate.of(2026, 1, 1), LocalDate.of(2027, 6, 30));
     List<DailyWeather> forecast = WeatherGenerator.forecast(seen, today, 10, 5);
-    Outlook outlook = Outlook.of(TestWeather.SITE, TestWeather.CLIMATE, seen.until(today), forecast, today, seen.first(), LocalDate.of(2027, 6, 30));
+    Outlook outlook =
+        Outlook.of(
+            TestWeather.SITE,
+            TestWeather.CLIMATE,
+            seen.until(today),
+            forecast,
+            today,
+            seen.first(),
+            LocalDate.of(2027, 6, 30));
     assertThat(outlook.traces()).hasSize(28);
     assertThat(spread(outlook, today)).isZero();
     assertThat(outlook.traces().get(3).on(today)).isEqualTo(seen.on(today));
@@ -113,13 +135,20 @@ class WeatherTest {
   @Test
   void tooFewClimateYearsAreRefused() {
     WeatherRecord few = TestWeather.CLIMATE.until(LocalDate.of(2003, 12, 31));
-    assertThatThrownBy(() -> TestWeather.outlook(TestWeather.SITE, few, SEP)).hasMessageContaining("climate needs 10 whole years");
+    assertThatThrownBy(() -> TestWeather.outlook(TestWeather.SITE, few, SEP))
+        .hasMessageContaining("climate needs 10 whole years");
   }
 
   @Test
   void moreRainNeverDriesTheSoil() {
-    WeatherTrace some = TestWeather.trace(SEP, MAY, d -> 55, d -> d.getDayOfMonth() % 6 == 0 ? 0.3 : 0);
-    WeatherTrace more = TestWeather.trace(SEP, MAY, d -> 55, d -> d.getDayOfMonth() % 6 == 0 ? 0.5 : d.getDayOfMonth() % 9 == 0 ? 0.2 : 0);
+    WeatherTrace some =
+        TestWeather.trace(SEP, MAY, d -> 55, d -> d.getDayOfMonth() % 6 == 0 ? 0.3 : 0);
+    WeatherTrace more =
+        TestWeather.trace(
+            SEP,
+            MAY,
+            d -> 55,
+            d -> d.getDayOfMonth() % 6 == 0 ? 0.5 : d.getDayOfMonth() % 9 == 0 ? 0.2 : 0);
     for (SoilTexture soil : SoilTexture.values()) {
       TopsoilWater a = TopsoilWater.run(some, TestWeather.SITE, soil, false, 0.4, 0);
       TopsoilWater b = TopsoilWater.run(more, TestWeather.SITE, soil, false, 0.4, 0);
@@ -131,12 +160,21 @@ class WeatherTest {
 
   @Test
   void aDeadMatKeepsGroundWetAndTileDriesIt() {
-    WeatherTrace trace = TestWeather.trace(SEP, MAY, d -> 60, d -> d.getDayOfMonth() % 7 == 0 ? 0.8 : 0);
+    WeatherTrace trace =
+        TestWeather.trace(SEP, MAY, d -> 60, d -> d.getDayOfMonth() % 7 == 0 ? 0.8 : 0);
     LocalDate day = LocalDate.of(2026, 10, 10);
-    double bare = TopsoilWater.run(trace, TestWeather.SITE, SoilTexture.SILT_LOAM, false, 0, 0).shareOfCapacity(day);
-    double mat = TopsoilWater.run(trace, TestWeather.SITE, SoilTexture.SILT_LOAM, false, 0, 8000).shareOfCapacity(day);
-    double tiled = TopsoilWater.run(trace, TestWeather.SITE, SoilTexture.SILT_LOAM, true, 0, 0).shareOfCapacity(LocalDate.of(2026, 10, 8));
-    double untiled = TopsoilWater.run(trace, TestWeather.SITE, SoilTexture.SILT_LOAM, false, 0, 0).shareOfCapacity(LocalDate.of(2026, 10, 8));
+    double bare =
+        TopsoilWater.run(trace, TestWeather.SITE, SoilTexture.SILT_LOAM, false, 0, 0)
+            .shareOfCapacity(day);
+    double mat =
+        TopsoilWater.run(trace, TestWeather.SITE, SoilTexture.SILT_LOAM, false, 0, 8000)
+            .shareOfCapacity(day);
+    double tiled =
+        TopsoilWater.run(trace, TestWeather.SITE, SoilTexture.SILT_LOAM, true, 0, 0)
+            .shareOfCapacity(LocalDate.of(2026, 10, 8));
+    double untiled =
+        TopsoilWater.run(trace, TestWeather.SITE, SoilTexture.SILT_LOAM, false, 0, 0)
+            .shareOfCapacity(LocalDate.of(2026, 10, 8));
     assertThat(mat).isGreaterThan(bare);
     assertThat(tiled).isLessThanOrEqualTo(untiled);
   }
@@ -144,6 +182,7 @@ class WeatherTest {
   private static double spread(Outlook outlook, LocalDate day) {
     double[] highs = outlook.traces().stream().mapToDouble(t -> t.on(day).maxF()).toArray();
     double mean = java.util.Arrays.stream(highs).average().orElseThrow();
-    return Math.sqrt(java.util.Arrays.stream(highs).map(h -> (h - mean) * (h - mean)).average().orElseThrow());
+    return Math.sqrt(
+        java.util.Arrays.stream(highs).map(h -> (h - mean) * (h - mean)).average().orElseThrow());
   }
 }

@@ -34,7 +34,9 @@ public class Accounts {
     if (accounts.findByEmail(normal(email)).isPresent()) {
       throw new Conflict("e-mail " + normal(email) + " has an account already");
     }
-    return accounts.save(new UserAccount(farmId, normal(email), name, passwords.encode(password), role)).user();
+    return accounts
+        .save(new UserAccount(farmId, normal(email), name, passwords.encode(password), role))
+        .user();
   }
 
   static String normal(String email) {

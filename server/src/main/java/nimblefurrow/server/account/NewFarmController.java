@@ -35,7 +35,8 @@ class NewFarmController {
   private final SessionController sessions;
   private final TransactionTemplate transaction;
 
-  NewFarmController(Farms farms, Accounts accounts, SessionController sessions, TransactionTemplate transaction) {
+  NewFarmController(
+      Farms farms, Accounts accounts, SessionController sessions, TransactionTemplate transaction) {
     this.farms = farms;
     this.accounts = accounts;
     this.sessions = sessions;
@@ -43,12 +44,14 @@ class NewFarmController {
   }
 
   @PostMapping
-  SessionController.SessionView start(@Valid @RequestBody NewFarm typed, HttpServletRequest request, HttpServletResponse response) {
+  SessionController.SessionView start(
+      @Valid @RequestBody NewFarm typed, HttpServletRequest request, HttpServletResponse response) {
     FarmUser planner =
         transaction.execute(
             status -> {
               FarmView farm = farms.start(typed.farm(), typed.latitude(), typed.longitude());
-              return accounts.add(farm.id(), typed.email(), typed.name(), typed.password(), FarmUser.Role.PLANNER);
+              return accounts.add(
+                  farm.id(), typed.email(), typed.name(), typed.password(), FarmUser.Role.PLANNER);
             });
     sessions.enter(planner, request, response);
     return sessions.view(planner);

@@ -22,19 +22,27 @@ class Security {
       "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'";
 
   @Bean
-  SecurityFilterChain rules(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
+  SecurityFilterChain rules(HttpSecurity http, SecurityContextRepository contexts)
+      throws Exception {
     return http.csrf(csrf -> csrf.spa())
         .securityContext(context -> context.securityContextRepository(contexts))
         .authorizeHttpRequests(
             requests ->
                 requests
-                    .requestMatchers("/api/session", "/api/farms", "/actuator/health").permitAll()
-                    .requestMatchers(HttpMethod.GET, "/api/**").hasAnyRole("PLANNER", "OPERATOR")
-                    .requestMatchers(HttpMethod.POST, "/api/log/**", "/api/cover/try").hasAnyRole("PLANNER", "OPERATOR")
-                    .requestMatchers("/api/**").hasRole("PLANNER")
-                    .anyRequest().permitAll())
-        .exceptionHandling(e -> e.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
-        .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_POLICY)))
+                    .requestMatchers("/api/session", "/api/farms", "/actuator/health")
+                    .permitAll()
+                    .requestMatchers(HttpMethod.GET, "/api/**")
+                    .hasAnyRole("PLANNER", "OPERATOR")
+                    .requestMatchers(HttpMethod.POST, "/api/log/**", "/api/cover/try")
+                    .hasAnyRole("PLANNER", "OPERATOR")
+                    .requestMatchers("/api/**")
+                    .hasRole("PLANNER")
+                    .anyRequest()
+                    .permitAll())
+        .exceptionHandling(
+            e -> e.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+        .headers(
+            headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_POLICY)))
         .logout(logout -> logout.disable())
         .requestCache(cache -> cache.disable())
         .build();

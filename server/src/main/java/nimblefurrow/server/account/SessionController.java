@@ -34,7 +34,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/session")
 class SessionController {
-  record SignIn(@NotBlank @Size(max = 200) String email, @NotBlank @Size(max = 200) String password) {}
+  record SignIn(
+      @NotBlank @Size(max = 200) String email, @NotBlank @Size(max = 200) String password) {}
 
   record SessionView(
       boolean signedIn,
@@ -51,7 +52,8 @@ class SessionController {
   private final SecurityContextRepository contexts;
   private final Farms farms;
 
-  SessionController(Accounts accounts, SignInFailures failures, SecurityContextRepository contexts, Farms farms) {
+  SessionController(
+      Accounts accounts, SignInFailures failures, SecurityContextRepository contexts, Farms farms) {
     this.accounts = accounts;
     this.failures = failures;
     this.contexts = contexts;
@@ -66,10 +68,13 @@ class SessionController {
   }
 
   @PostMapping
-  ResponseEntity<?> signIn(@Valid @RequestBody SignIn typed, HttpServletRequest request, HttpServletResponse response) {
+  ResponseEntity<?> signIn(
+      @Valid @RequestBody SignIn typed, HttpServletRequest request, HttpServletResponse response) {
     String email = Accounts.normal(typed.email());
     if (failures.tooMany(email)) {
-      return refused(HttpStatus.TOO_MANY_REQUESTS, "too many wrong passwords: wait %d minutes".formatted(SignInFailures.WITHIN.toMinutes()));
+      return refused(
+          HttpStatus.TOO_MANY_REQUESTS,
+          "too many wrong passwords: wait %d minutes".formatted(SignInFailures.WITHIN.toMinutes()));
     }
     Optional<FarmUser> user = accounts.check(email, typed.password());
     if (user.isEmpty()) {
@@ -107,7 +112,14 @@ class SessionController {
   SessionView view(FarmUser user) {
     FarmView farm = farms.view(user.farmId());
     return new SessionView(
-        true, user.name(), user.role(), farm.name(), farm.units(), farms.today(farm), farm.demo(), farm.weatherSource().name());
+        true,
+        user.name(),
+        user.role(),
+        farm.name(),
+        farm.units(),
+        farms.today(farm),
+        farm.demo(),
+        farm.weatherSource().name());
   }
 
   private static ResponseEntity<ProblemDetail> refused(HttpStatus status, String said) {

@@ -13,7 +13,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/species")
 class CatalogueController {
   record SpeciesView(
-      String id, String name, Family family, boolean winterHardy, double seedsPerPound, double rateLow, double rateUsual, double rateHigh, double pricePerPound) {}
+      String id,
+      String name,
+      Family family,
+      boolean winterHardy,
+      double seedsPerPound,
+      double rateLow,
+      double rateUsual,
+      double rateHigh,
+      double pricePerPound) {}
 
   @GetMapping
   List<SpeciesView> all() {
@@ -22,7 +30,14 @@ class CatalogueController {
 
   private static SpeciesView view(Species s) {
     return new SpeciesView(
-        s.id(), s.name(), s.family(), s.winterHardy(), s.seedsPerPound(), s.low().poundsPerAcre(),
-        s.usual().poundsPerAcre(), s.high().poundsPerAcre(), s.pricePerPound());
+        s.id(),
+        s.name(),
+        s.family(),
+        s.winterHardy(),
+        s.seedsPerPound(),
+        s.low().poundsPerAcre(),
+        s.usual().poundsPerAcre(),
+        s.high().poundsPerAcre(),
+        s.pricePerPound());
   }
 }

@@ -31,7 +31,9 @@ import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Builds the demo farm: land, crops, covers, machines, seed, and what was logged by its weather. */
+/**
+ * Builds the demo farm: land, crops, covers, machines, seed, and what was logged by its weather.
+ */
 @Service
 public class DemoFarm {
   public static final String PLANNER = "wren@sorrelbend.example";
@@ -48,7 +50,14 @@ public class DemoFarm {
   private final Accounts accounts;
   private final DemoLog log;
 
-  DemoFarm(Farms farms, Fields fields, Chains chains, Machines machines, SeedLots lots, Accounts accounts, DemoLog log) {
+  DemoFarm(
+      Farms farms,
+      Fields fields,
+      Chains chains,
+      Machines machines,
+      SeedLots lots,
+      Accounts accounts,
+      DemoLog log) {
     this.farms = farms;
     this.fields = fields;
     this.chains = chains;
@@ -58,7 +67,9 @@ public class DemoFarm {
     this.log = log;
   }
 
-  /** The invented Sorrel Bend Farm; with more than its 28 fields, they are repeated over other land. */
+  /**
+   * The invented Sorrel Bend Farm; with more than its 28 fields, they are repeated over other land.
+   */
   @Transactional
   public void build(int fields) {
     build("Sorrel Bend Farm", PLANNER, OPERATOR, fields);
@@ -93,11 +104,18 @@ public class DemoFarm {
   }
 
   private void seed(UUID farm) {
-    lots.add(farm, new TypedLot("cereal-rye", "Rye A-26", 98, 85, 0, LocalDate.of(2026, 5, 20), 42_000));
-    lots.add(farm, new TypedLot("winter-triticale", "Triticale T-26", 97, 88, 0, LocalDate.of(2026, 5, 28), 6_000));
+    lots.add(
+        farm, new TypedLot("cereal-rye", "Rye A-26", 98, 85, 0, LocalDate.of(2026, 5, 20), 42_000));
+    lots.add(
+        farm,
+        new TypedLot(
+            "winter-triticale", "Triticale T-26", 97, 88, 0, LocalDate.of(2026, 5, 28), 6_000));
     lots.add(farm, new TypedLot("oats", "Bin oats", 96, 90, 0, LocalDate.of(2026, 2, 3), 5_500));
-    lots.add(farm, new TypedLot("hairy-vetch", "Vetch 7", 98, 72, 16, LocalDate.of(2025, 12, 1), 1_800));
-    lots.add(farm, new TypedLot("crimson-clover", "Clover 3", 99, 86, 6, LocalDate.of(2026, 3, 18), 1_400));
+    lots.add(
+        farm, new TypedLot("hairy-vetch", "Vetch 7", 98, 72, 16, LocalDate.of(2025, 12, 1), 1_800));
+    lots.add(
+        farm,
+        new TypedLot("crimson-clover", "Clover 3", 99, 86, 6, LocalDate.of(2026, 3, 18), 1_400));
   }
 
   private void field(FarmView farm, CSVRecord row, int copy) {
@@ -105,14 +123,27 @@ public class DemoFarm {
     double x = FigureTable.number(row, "x") + (copy % 5) * 7;
     double y = FigureTable.number(row, "y") + (copy / 5) * 7;
     Boundary boundary =
-        Boundary.of(name, DemoShapes.shape(row.get("shape"), x, y, FigureTable.number(row, "w"), FigureTable.number(row, "h")));
+        Boundary.of(
+            name,
+            DemoShapes.shape(
+                row.get("shape"),
+                x,
+                y,
+                FigureTable.number(row, "w"),
+                FigureTable.number(row, "h")));
     FieldView field =
         fields.add(
             farm.id(),
             boundary,
             new Land(
-                name, row.get("farmstead"), SoilTexture.valueOf(row.get("soil")), Drainage.valueOf(row.get("drainage")), row.get("tiled").equals("yes"),
-                row.get("organic").equals("yes"), FigureTable.number(row, "slope"), ""));
+                name,
+                row.get("farmstead"),
+                SoilTexture.valueOf(row.get("soil")),
+                Drainage.valueOf(row.get("drainage")),
+                row.get("tiled").equals("yes"),
+                row.get("organic").equals("yes"),
+                FigureTable.number(row, "slope"),
+                ""));
     chain(farm, field, row);
     log.write(farm, field, chains.of(farm.id(), field.id()));
   }
@@ -123,7 +154,10 @@ public class DemoFarm {
     CropKind now = CropKind.valueOf(row.get("crop26"));
     LocalDate planted = LocalDate.parse(row.get("planted"));
     boolean hadCover = !row.get("cover25").isBlank();
-    LocalDate plantedBefore = before == CropKind.WINTER_WHEAT ? LocalDate.of(2024, 10, 3) : planted.withYear(2025).minusDays(1);
+    LocalDate plantedBefore =
+        before == CropKind.WINTER_WHEAT
+            ? LocalDate.of(2024, 10, 3)
+            : planted.withYear(2025).minusDays(1);
     if (hadCover) {
       CropKind first = before == CropKind.SOYBEANS ? CropKind.CORN_GRAIN : CropKind.SOYBEANS;
       LocalDate plantedFirst = LocalDate.of(2024, 5, 6);
@@ -141,14 +175,23 @@ public class DemoFarm {
           field,
           planted,
           new CoverDetails(
-              Goal.valueOf(row.get("goal")), Route.valueOf(row.get("route")), WayIn.valueOf(row.get("way")), members(row.get("cover26")), null));
+              Goal.valueOf(row.get("goal")),
+              Route.valueOf(row.get("route")),
+              WayIn.valueOf(row.get("way")),
+              members(row.get("cover26")),
+              null));
     }
     CropKind next = CropKind.valueOf(row.get("next"));
-    chains.addCrop(farm.id(), field.id(), LocalDate.parse(row.get("next_planted")), crop(next, next.corn() ? 105 : 2.4));
+    chains.addCrop(
+        farm.id(),
+        field.id(),
+        LocalDate.parse(row.get("next_planted")),
+        crop(next, next.corn() ? 105 : 2.4));
   }
 
   private void cover(FarmView farm, FieldView field, LocalDate cropPlanted, CoverDetails cover) {
-    chains.putCover(farm.id(), field.id(), cropPlanted.plusDays(1), cover, java.util.Optional.empty());
+    chains.putCover(
+        farm.id(), field.id(), cropPlanted.plusDays(1), cover, java.util.Optional.empty());
   }
 
   private static CoverDetails rye(WayIn way, Route route) {

@@ -35,7 +35,8 @@ import org.springframework.stereotype.Component;
 
 /**
  * Writes the demo's log as its own weather would have had it: crops come off when ripe, covers are
- * sown when the window is best and ended when ready. Nobody on the demo sees an entry before its day.
+ * sown when the window is best and ended when ready. Nobody on the demo sees an entry before its
+ * day.
  */
 @Component
 class DemoLog {
@@ -56,7 +57,10 @@ class DemoLog {
         continue;
       }
       Link crop = chain.get(i);
-      Optional<Link> cover = i + 1 < chain.size() && chain.get(i + 1).kind() == LinkKind.COVER ? Optional.of(chain.get(i + 1)) : Optional.empty();
+      Optional<Link> cover =
+          i + 1 < chain.size() && chain.get(i + 1).kind() == LinkKind.COVER
+              ? Optional.of(chain.get(i + 1))
+              : Optional.empty();
       int next = i + (cover.isPresent() ? 2 : 1);
       if (next < chain.size()) {
         season(farm, field, crop, cover, chain.get(next), composer, outlook);
@@ -64,40 +68,91 @@ class DemoLog {
     }
   }
 
-  private void season(FarmView farm, FieldView field, Link crop, Optional<Link> cover, Link next, SeasonComposer composer, Outlook outlook) {
+  private void season(
+      FarmView farm,
+      FieldView field,
+      Link crop,
+      Optional<Link> cover,
+      Link next,
+      SeasonComposer composer,
+      Outlook outlook) {
     NextCrop following = new NextCrop(next.crop().kind(), next.starts());
     Optional<CoverPlan> plan = cover.map(c -> plan(c.cover()));
-    FieldCase field0 = new FieldCase(field.facts(), crop.crop().planting(crop.starts(), null, List.of()), plan, following);
+    FieldCase field0 =
+        new FieldCase(
+            field.facts(), crop.crop().planting(crop.starts(), null, List.of()), plan, following);
     FieldSeason season = composer.compose(field0);
     LocalDate harvest = season.crop().when(CropStage.HARVEST).median().orElse(null);
     if (harvest != null) {
-      add(farm, field, crop, EntryKind.HARVESTED, harvest, field.acres(), null, "", details(null, harvested(crop.crop().kind(), field), outlook, harvest));
+      add(
+          farm,
+          field,
+          crop,
+          EntryKind.HARVESTED,
+          harvest,
+          field.acres(),
+          null,
+          "",
+          details(null, harvested(crop.crop().kind(), field), outlook, harvest));
     }
     if (cover.isEmpty()) {
       return;
     }
     LocalDate sown = sown(season, plan.get(), harvest, field);
-    add(farm, field, cover.get(), EntryKind.SEEDED, sown, field.acres(), pounds(plan.get(), season, field, sown), "", details(null, null, outlook, sown));
+    add(
+        farm,
+        field,
+        cover.get(),
+        EntryKind.SEEDED,
+        sown,
+        field.acres(),
+        pounds(plan.get(), season, field, sown),
+        "",
+        details(null, null, outlook, sown));
     FieldSeason growing = composer.compose(field0.with(plan.get().sown(sown)));
-    growing.route().filter(r -> r.impossible().isEmpty()).flatMap(r -> r.aim()).filter(d -> d.isAfter(sown)).ifPresent(
-        aim -> {
-          Route route = plan.get().route();
-          LocalDate ended = route == Route.WINTER_KILL ? aim : aim.plusDays(Math.floorMod(field.name().hashCode(), 4));
-          add(farm, field, cover.get(), EntryKind.ENDED, ended, field.acres(), null, "", details(route, null, outlook, ended));
-        });
+    growing
+        .route()
+        .filter(r -> r.impossible().isEmpty())
+        .flatMap(r -> r.aim())
+        .filter(d -> d.isAfter(sown))
+        .ifPresent(
+            aim -> {
+              Route route = plan.get().route();
+              LocalDate ended =
+                  route == Route.WINTER_KILL
+                      ? aim
+                      : aim.plusDays(Math.floorMod(field.name().hashCode(), 4));
+              add(
+                  farm,
+                  field,
+                  cover.get(),
+                  EntryKind.ENDED,
+                  ended,
+                  field.acres(),
+                  null,
+                  "",
+                  details(route, null, outlook, ended));
+            });
   }
 
   /** Pounds that the rate would take, with a little less or more as it goes in the field. */
-  private static double pounds(CoverPlan plan, FieldSeason season, FieldView field, LocalDate sown) {
-    RateBuilder rates = new RateBuilder(plan.way(), plan.goal(), plan.rollOnly(), season.weeksLate());
+  private static double pounds(
+      CoverPlan plan, FieldSeason season, FieldView field, LocalDate sown) {
+    RateBuilder rates =
+        new RateBuilder(plan.way(), plan.goal(), plan.rollOnly(), season.weeksLate());
     SeedTag tag = SeedTag.typed(98, 85, 0, sown.minusMonths(3));
-    Map<String, SeedTag> tags = plan.mix().members().stream().collect(Collectors.toMap(m -> m.species().id(), m -> tag));
-    double exact = rates.members(plan.mix(), field.facts().area(), tags, Map.of(), sown).stream().mapToDouble(m -> m.forField().pounds()).sum();
+    Map<String, SeedTag> tags =
+        plan.mix().members().stream().collect(Collectors.toMap(m -> m.species().id(), m -> tag));
+    double exact =
+        rates.members(plan.mix(), field.facts().area(), tags, Map.of(), sown).stream()
+            .mapToDouble(m -> m.forField().pounds())
+            .sum();
     return Math.rint(exact * (0.97 + Math.floorMod(field.name().hashCode(), 7) / 100.0));
   }
 
   /** Drills follow the combine by some days; what flies goes when the window is best. */
-  private static LocalDate sown(FieldSeason season, CoverPlan plan, LocalDate harvest, FieldView field) {
+  private static LocalDate sown(
+      FieldSeason season, CoverPlan plan, LocalDate harvest, FieldView field) {
     if (plan.way() == WayIn.DRILL && harvest != null) {
       int lag = plan.mix().winterHardy().isEmpty() || harvest.getMonthValue() < 9 ? 9 : 5;
       LocalDate day = harvest.plusDays(lag + Math.floorMod(field.name().hashCode(), 5));
@@ -107,18 +162,51 @@ class DemoLog {
   }
 
   static CoverPlan plan(CoverDetails details) {
-    return CoverPlan.of(details.mix(), details.goal(), details.way(), details.route()).planned(details.planned());
+    return CoverPlan.of(details.mix(), details.goal(), details.way(), details.route())
+        .planned(details.planned());
   }
 
   private void add(
-      FarmView farm, FieldView field, Link link, EntryKind kind, LocalDate day, Double acres, Double pounds, String lot, EntryDetails details) {
-    journal.add(farm.id(), new NewEntry(field.id(), link.id(), kind, day, (UUID) null, acres, pounds, lot, "", "Otis Lindqvist", details));
+      FarmView farm,
+      FieldView field,
+      Link link,
+      EntryKind kind,
+      LocalDate day,
+      Double acres,
+      Double pounds,
+      String lot,
+      EntryDetails details) {
+    journal.add(
+        farm.id(),
+        new NewEntry(
+            field.id(),
+            link.id(),
+            kind,
+            day,
+            (UUID) null,
+            acres,
+            pounds,
+            lot,
+            "",
+            "Otis Lindqvist",
+            details));
   }
 
-  private static EntryDetails details(Route route, Double yieldPerAcre, Outlook outlook, LocalDate day) {
+  private static EntryDetails details(
+      Route route, Double yieldPerAcre, Outlook outlook, LocalDate day) {
     DailyWeather w = outlook.traces().get(0).on(day);
     return new EntryDetails(
-        null, route, null, null, null, null, null, null, null, yieldPerAcre, new EntryDetails.DayWeather(w.maxF(), w.minF(), w.rainIn(), w.windMph()));
+        null,
+        route,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        yieldPerAcre,
+        new EntryDetails.DayWeather(w.maxF(), w.minF(), w.rainIn(), w.windMph()));
   }
 
   /** Invented but steady yields: tons for silage, bushels otherwise. */
@@ -135,8 +223,11 @@ class DemoLog {
   /** The station's whole record as one trace: only the log's writer may look ahead. */
   private Outlook known(FarmView farm) {
     if (known == null) {
-      WeatherRecord all = new WeatherGenerator(farm.site().latitude(), farm.stationSeed()).generate(LocalDate.of(1998, 1, 1), LocalDate.of(2028, 12, 31));
-      known = Outlook.of(farm.site(), all, all, List.of(), END, LocalDate.of(2024, 1, 1), END).known();
+      WeatherRecord all =
+          new WeatherGenerator(farm.site().latitude(), farm.stationSeed())
+              .generate(LocalDate.of(1998, 1, 1), LocalDate.of(2028, 12, 31));
+      known =
+          Outlook.of(farm.site(), all, all, List.of(), END, LocalDate.of(2024, 1, 1), END).known();
     }
     return known;
   }

@@ -43,7 +43,8 @@ final class DemoShapes {
       }
     }
     points.add(points.get(0));
-    return new GeometryFactory().createPolygon(points.stream().map(DemoShapes::place).toArray(Coordinate[]::new));
+    return new GeometryFactory()
+        .createPolygon(points.stream().map(DemoShapes::place).toArray(Coordinate[]::new));
   }
 
   private static void circle(List<double[]> points, double x, double y, double radius) {
@@ -54,12 +55,22 @@ final class DemoShapes {
   }
 
   /** A line that wanders inward from the straight one. */
-  private static void wander(List<double[]> points, double x1, double y1, double x2, double y2, double depth, double waves) {
+  private static void wander(
+      List<double[]> points,
+      double x1,
+      double y1,
+      double x2,
+      double y2,
+      double depth,
+      double waves) {
     double length = Math.hypot(x2 - x1, y2 - y1);
     for (int i = 0; i <= STEPS; i++) {
       double t = (double) i / STEPS;
       double in = depth * Math.sin(Math.PI * t) * (1 + Math.sin(2 * Math.PI * waves * t)) / 2;
-      add(points, x1 + (x2 - x1) * t - (y2 - y1) / length * in, y1 + (y2 - y1) * t + (x2 - x1) / length * in);
+      add(
+          points,
+          x1 + (x2 - x1) * t - (y2 - y1) / length * in,
+          y1 + (y2 - y1) * t + (x2 - x1) / length * in);
     }
   }
 
@@ -68,6 +79,7 @@ final class DemoShapes {
   }
 
   static Coordinate place(double[] miles) {
-    return new Coordinate(WEST + miles[0] * LONGITUDE_PER_MILE, SOUTH + miles[1] * LATITUDE_PER_MILE);
+    return new Coordinate(
+        WEST + miles[0] * LONGITUDE_PER_MILE, SOUTH + miles[1] * LATITUDE_PER_MILE);
   }
 }

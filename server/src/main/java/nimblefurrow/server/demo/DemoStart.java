@@ -18,7 +18,11 @@ class DemoStart implements ApplicationRunner {
   private final boolean wanted;
   private final int fields;
 
-  DemoStart(Farms farms, DemoFarm demo, @Value("${furrow.demo}") boolean wanted, @Value("${furrow.demo-fields:28}") int fields) {
+  DemoStart(
+      Farms farms,
+      DemoFarm demo,
+      @Value("${furrow.demo}") boolean wanted,
+      @Value("${furrow.demo-fields:28}") int fields) {
     this.farms = farms;
     this.demo = demo;
     this.wanted = wanted;

@@ -30,9 +30,18 @@ import org.springframework.transaction.annotation.Transactional;
 public class Dispatch {
   /** The farm's jobs as they stand: all of them, those with a place laid out, the rest not. */
   public record Board(
-      Seasons.FarmSeason season, List<Job> jobs, Map<String, FieldSeasons> fieldOf, List<MachineView> machines, ScheduleProblem problem, Schedule placed, Schedule wouldBe) {
+      Seasons.FarmSeason season,
+      List<Job> jobs,
+      Map<String, FieldSeasons> fieldOf,
+      List<MachineView> machines,
+      ScheduleProblem problem,
+      Schedule placed,
+      Schedule wouldBe) {
     public Job job(String id) {
-      return jobs.stream().filter(j -> j.id().equals(id)).findFirst().orElseThrow(() -> new NotOnThisFarm("open job"));
+      return jobs.stream()
+          .filter(j -> j.id().equals(id))
+          .findFirst()
+          .orElseThrow(() -> new NotOnThisFarm("open job"));
     }
   }
 
@@ -51,7 +60,10 @@ public class Dispatch {
   @Transactional(readOnly = true)
   public Board board(UUID farmId) {
     Seasons.FarmSeason season =
-        seasons.of(farmId).orElseThrow(() -> new NotOnThisFarm("weather yet: import it or take the simulated station"));
+        seasons
+            .of(farmId)
+            .orElseThrow(
+                () -> new NotOnThisFarm("weather yet: import it or take the simulated station"));
     List<Job> jobs = new ArrayList<>();
     Map<String, FieldSeasons> fieldOf = new HashMap<>();
     for (FieldSeasons field : season.fields()) {
@@ -63,40 +75,57 @@ public class Dispatch {
     List<MachineView> all = machines.all(farmId);
     List<Machine> rigs = all.stream().map(MachineView::machine).toList();
     List<Pin> pins = placements.all(farmId);
-    ScheduleProblem problem = new ScheduleProblem(season.weather().today(), jobs, rigs, season.weather().fit(), pins);
+    ScheduleProblem problem =
+        new ScheduleProblem(season.weather().today(), jobs, rigs, season.weather().fit(), pins);
     Schedule whole = planner.plan(problem);
     List<String> pinned = pins.stream().map(Pin::jobId).toList();
-    List<Placement> placed = whole.placed().stream().filter(p -> pinned.contains(p.jobId())).toList();
+    List<Placement> placed =
+        whole.placed().stream().filter(p -> pinned.contains(p.jobId())).toList();
     return new Board(season, jobs, fieldOf, all, problem, new Schedule(placed, List.of()), whole);
   }
 
-  /** Places every open job anew; locked ones stay, and jobs that find no place lose the one they had. */
+  /**
+   * Places every open job anew; locked ones stay, and jobs that find no place lose the one they
+   * had.
+   */
   @Transactional
   public void planAll(UUID farmId) {
     Board board = board(farmId);
     List<Pin> locked = board.problem().pins().stream().filter(Pin::locked).toList();
     Schedule plan = planner.plan(board.problem().pinned(locked));
     List<Pin> pins =
-        plan.placed().stream().map(p -> new Pin(p.jobId(), p.machineId(), p.start(), p.locked())).toList();
-    placements.change(farmId, "plan it", pins, plan.unplaced().stream().map(u -> u.jobId()).toList());
+        plan.placed().stream()
+            .map(p -> new Pin(p.jobId(), p.machineId(), p.start(), p.locked()))
+            .toList();
+    placements.change(
+        farmId, "plan it", pins, plan.unplaced().stream().map(u -> u.jobId()).toList());
   }
 
   @Transactional(readOnly = true)
   public WhatIf whatIf(UUID farmId, String jobId, UUID machineId, LocalDate day) {
     Board board = board(farmId);
-    return WhatIf.of(board.problem(), board.placed(), board.job(jobId), machine(board, machineId), day);
+    return WhatIf.of(
+        board.problem(), board.placed(), board.job(jobId), machine(board, machineId), day);
   }
 
   /** Puts a job on a machine and day; one that ends after its window only when that is accepted. */
   @Transactional
-  public void place(UUID farmId, String jobId, UUID machineId, LocalDate day, boolean lock, boolean acceptLate) {
+  public void place(
+      UUID farmId, String jobId, UUID machineId, LocalDate day, boolean lock, boolean acceptLate) {
     Board board = board(farmId);
     Job job = board.job(jobId);
     WhatIf told = WhatIf.of(board.problem(), board.placed(), job, machine(board, machineId), day);
     if (told.late() && !acceptLate) {
-      throw new OutOfRange("day", "%s would end after its window: accept it as late, or choose an earlier day".formatted(job.field()));
+      throw new OutOfRange(
+          "day",
+          "%s would end after its window: accept it as late, or choose an earlier day"
+              .formatted(job.field()));
     }
-    placements.change(farmId, "move " + job.field(), List.of(new Pin(jobId, machineId.toString(), day, lock)), List.of());
+    placements.change(
+        farmId,
+        "move " + job.field(),
+        List.of(new Pin(jobId, machineId.toString(), day, lock)),
+        List.of());
   }
 
   @Transactional

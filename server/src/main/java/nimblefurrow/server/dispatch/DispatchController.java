@@ -59,18 +59,31 @@ class DispatchController {
       @Maybe PlaceView place,
       @Maybe String unplaced) {}
 
-  record PlaceView(UUID machineId, List<DayView> days, boolean locked, boolean late, int fitChance, String why) {}
+  record PlaceView(
+      UUID machineId,
+      List<DayView> days,
+      boolean locked,
+      boolean late,
+      int fitChance,
+      String why) {}
 
   record DayView(LocalDate day, double hours, double acres) {}
 
   /** Chance (%) that a day is fit for a kind of machine on the farm's commonest soil. */
   record FitRow(MachineKind kind, LocalDate first, int[] chances) {}
 
-  record MoveForm(@NotNull UUID machineId, @NotNull LocalDate day, boolean locked, boolean acceptLate) {}
+  record MoveForm(
+      @NotNull UUID machineId, @NotNull LocalDate day, boolean locked, boolean acceptLate) {}
 
   record WhatIfForm(@NotBlank String jobId, @NotNull UUID machineId, @NotNull LocalDate day) {}
 
-  record WhatIfView(List<DayView> days, int chanceOpen, int chanceFit, boolean late, List<String> crowds, List<String> says) {}
+  record WhatIfView(
+      List<DayView> days,
+      int chanceOpen,
+      int chanceFit,
+      boolean late,
+      List<String> crowds,
+      List<String> says) {}
 
   private static final int FIT_DAYS = 60;
 
@@ -86,7 +99,9 @@ class DispatchController {
 
   /** The board; fit chances for 60 days from a first day (today when none is given). */
   @GetMapping
-  BoardView board(@RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate from) {
+  BoardView board(
+      @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
+          LocalDate from) {
     return view(dispatch.board(current.id()), from);
   }
 
@@ -112,7 +127,8 @@ class DispatchController {
 
   @PutMapping("/jobs/{jobId}")
   BoardView place(@PathVariable String jobId, @Valid @RequestBody MoveForm form) {
-    dispatch.place(current.id(), jobId, form.machineId(), form.day(), form.locked(), form.acceptLate());
+    dispatch.place(
+        current.id(), jobId, form.machineId(), form.day(), form.locked(), form.acceptLate());
     return board(null);
   }
 
@@ -138,7 +154,8 @@ class DispatchController {
     LocalDate today = board.season().weather().today();
     UnitSystem units = board.season().farm().units();
     Map<String, String> reasons =
-        board.wouldBe().unplaced().stream().collect(Collectors.toMap(Unplaced::jobId, u -> u.why().in(units)));
+        board.wouldBe().unplaced().stream()
+            .collect(Collectors.toMap(Unplaced::jobId, u -> u.why().in(units)));
     List<JobView> jobs = new ArrayList<>();
     for (Job job : board.jobs()) {
       FieldSeasons field = board.fieldOf().get(job.id());
@@ -153,7 +170,11 @@ class DispatchController {
               field.now().field().cover().map(c -> c.mix().name()).orElse(null),
               job.area().acres(),
               job.window().opens().median().orElse(null),
-              job.window().closes().lastDayWithChance(0.8).or(() -> job.window().closes().median()).orElse(null),
+              job.window()
+                  .closes()
+                  .lastDayWithChance(0.8)
+                  .or(() -> job.window().closes().median())
+                  .orElse(null),
               board.placed().of(job.id()).map(p -> place(p, units)).orElse(null),
               reasons.get(job.id())));
     }

@@ -65,14 +65,21 @@ class SheetController {
           UUID machine = UUID.fromString(placement.machineId());
           Job job = board.job(placement.jobId());
           sample.put(machine, job);
-          byMachine.computeIfAbsent(machine, m -> new ArrayList<>()).add(job(board, job, placement, work));
+          byMachine
+              .computeIfAbsent(machine, m -> new ArrayList<>())
+              .add(job(board, job, placement, work));
         }
       }
     }
     List<SheetMachine> machines = new ArrayList<>();
     for (MachineView machine : board.machines()) {
       if (byMachine.containsKey(machine.id())) {
-        machines.add(new SheetMachine(machine.name(), machine.hired(), byMachine.get(machine.id()), Cautions.of(sample.get(machine.id()).kind())));
+        machines.add(
+            new SheetMachine(
+                machine.name(),
+                machine.hired(),
+                byMachine.get(machine.id()),
+                Cautions.of(sample.get(machine.id()).kind())));
       }
     }
     return new Sheet(day, board.season().farm().name(), machines);
@@ -83,7 +90,9 @@ class SheetController {
     boolean seeding = job.id().endsWith(":seed");
     List<SheetSeed> seed =
         seeding
-            ? desk.seed(board.season(), field).stream().map(m -> new SheetSeed(m.name(), m.bulkRate(), m.bulkRate() * work.acres())).toList()
+            ? desk.seed(board.season(), field).stream()
+                .map(m -> new SheetSeed(m.name(), m.bulkRate(), m.bulkRate() * work.acres()))
+                .toList()
             : List.of();
     return new SheetJob(
         job.field(),

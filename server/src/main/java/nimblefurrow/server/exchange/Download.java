@@ -11,7 +11,9 @@ final class Download {
 
   static ResponseEntity<byte[]> of(String name, String type, byte[] content) {
     return ResponseEntity.ok()
-        .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString())
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename(name).build().toString())
         .contentType(MediaType.parseMediaType(type))
         .body(content);
   }

@@ -38,23 +38,29 @@ class FieldExchange {
 
   record Preview(List<PreviewField> fields, int good, int refused, double acres, boolean saved) {}
 
-  record PreviewField(String name, @Maybe Double acres, @Maybe String boundary, @Maybe String problem) {}
+  record PreviewField(
+      String name, @Maybe Double acres, @Maybe String boundary, @Maybe String problem) {}
 
   private final Fields fields;
   private final CurrentFarm current;
   private final JsonMapper json;
   private final TransactionTemplate transaction;
 
-  FieldExchange(Fields fields, CurrentFarm current, JsonMapper json, TransactionTemplate transaction) {
+  FieldExchange(
+      Fields fields, CurrentFarm current, JsonMapper json, TransactionTemplate transaction) {
     this.fields = fields;
     this.current = current;
     this.json = json;
     this.transaction = transaction;
   }
 
-  /** Reads a file and shows what is in it; with {@code save} keeps every good field, all or none. */
+  /**
+   * Reads a file and shows what is in it; with {@code save} keeps every good field, all or none.
+   */
   @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-  Preview bring(@RequestPart("file") MultipartFile file, @RequestParam(defaultValue = "false") boolean save) throws IOException {
+  Preview bring(
+      @RequestPart("file") MultipartFile file, @RequestParam(defaultValue = "false") boolean save)
+      throws IOException {
     List<ReadFeature> read = read(file.getBytes());
     Set<String> taken = new HashSet<>();
     fields.all(current.id()).forEach(f -> taken.add(f.name().toLowerCase()));
@@ -69,7 +75,8 @@ class FieldExchange {
         if (!taken.add(feature.name().toLowerCase())) {
           throw new OutOfRange("name", "there is a field “" + feature.name() + "” already");
         }
-        preview.add(new PreviewField(feature.name(), boundary.area().acres(), outline(boundary), null));
+        preview.add(
+            new PreviewField(feature.name(), boundary.area().acres(), outline(boundary), null));
         boundaries.add(boundary);
       } catch (OutOfRange refused) {
         preview.add(new PreviewField(feature.name(), null, null, refused.getMessage()));
@@ -80,7 +87,8 @@ class FieldExchange {
       transaction.executeWithoutResult(status -> keep(preview, boundaries));
     }
     int good = (int) preview.stream().filter(p -> p.problem() == null).count();
-    double acres = preview.stream().filter(p -> p.acres() != null).mapToDouble(PreviewField::acres).sum();
+    double acres =
+        preview.stream().filter(p -> p.acres() != null).mapToDouble(PreviewField::acres).sum();
     return new Preview(preview, good, preview.size() - good, acres, save);
   }
 
@@ -89,8 +97,10 @@ class FieldExchange {
     ObjectNode collection = json.createObjectNode().put("type", "FeatureCollection");
     ArrayNode features = collection.putArray("features");
     for (FieldView field : fields.all(current.id())) {
-      ObjectNode feature = features.addObject().put("type", "Feature").put("id", field.id().toString());
-      feature.putObject("properties")
+      ObjectNode feature =
+          features.addObject().put("type", "Feature").put("id", field.id().toString());
+      feature
+          .putObject("properties")
           .put("name", field.name())
           .put("farmstead", field.farmstead())
           .put("acres", Math.round(field.acres() * 1000) / 1000.0)
@@ -99,14 +109,24 @@ class FieldExchange {
           .put("organic", field.organic());
       feature.set("geometry", json.readTree(field.boundary()));
     }
-    return Download.of("fields.geojson", "application/geo+json", json.writeValueAsBytes(collection));
+    return Download.of(
+        "fields.geojson", "application/geo+json", json.writeValueAsBytes(collection));
   }
 
   private void keep(List<PreviewField> preview, List<Boundary> boundaries) {
     UUID farm = current.id();
     for (int i = 0; i < preview.size(); i++) {
       if (boundaries.get(i) != null) {
-        Land land = new Land(preview.get(i).name(), "", SoilTexture.SILT_LOAM, Drainage.MODERATE, false, false, 0, "");
+        Land land =
+            new Land(
+                preview.get(i).name(),
+                "",
+                SoilTexture.SILT_LOAM,
+                Drainage.MODERATE,
+                false,
+                false,
+                0,
+                "");
         fields.add(farm, boundaries.get(i), land);
       }
     }
@@ -114,12 +134,16 @@ class FieldExchange {
 
   private List<ReadFeature> read(byte[] file) {
     String start = new String(file, 0, Math.min(file.length, 200), StandardCharsets.UTF_8).strip();
-    List<ReadFeature> read = start.startsWith("<") || start.startsWith("\uFEFF<") ? KmlFields.read(file) : GeoJsonFields.read(file, json);
+    List<ReadFeature> read =
+        start.startsWith("<") || start.startsWith("\uFEFF<")
+            ? KmlFields.read(file)
+            : GeoJsonFields.read(file, json);
     if (read.isEmpty()) {
       throw new OutOfRange("file", "there is no field boundary in this file");
     }
     if (read.size() > MOST_FEATURES) {
-      throw new OutOfRange("file", "a file holds at most %,d fields, got %,d".formatted(MOST_FEATURES, read.size()));
+      throw new OutOfRange(
+          "file", "a file holds at most %,d fields, got %,d".formatted(MOST_FEATURES, read.size()));
     }
     return read;
   }

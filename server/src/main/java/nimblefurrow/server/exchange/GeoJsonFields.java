@@ -25,10 +25,14 @@ final class GeoJsonFields {
     List<ReadFeature> read = new ArrayList<>();
     String type = root.path("type").asString("");
     switch (type) {
-      case "FeatureCollection" -> root.path("features").forEach(f -> read.add(feature(f, read.size() + 1)));
+      case "FeatureCollection" ->
+          root.path("features").forEach(f -> read.add(feature(f, read.size() + 1)));
       case "Feature" -> read.add(feature(root, 1));
       case "Polygon", "MultiPolygon" -> read.add(shape("Field 1", root));
-      default -> throw new OutOfRange("file", "GeoJSON holds a FeatureCollection, a Feature or a polygon, got “" + type + "”");
+      default ->
+          throw new OutOfRange(
+              "file",
+              "GeoJSON holds a FeatureCollection, a Feature or a polygon, got “" + type + "”");
     }
     return read;
   }
@@ -58,6 +62,8 @@ final class GeoJsonFields {
 
   private static String plain(Exception e) {
     String said = e.getMessage() == null ? "its points are not numbers" : e.getMessage();
-    return said.contains("closed linestring") ? "its outline is not closed or has too few points" : "its points are not as they should be";
+    return said.contains("closed linestring")
+        ? "its outline is not closed or has too few points"
+        : "its points are not as they should be";
   }
 }

@@ -30,7 +30,19 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/exchange")
 class JobExchange {
   private static final String[] COLUMNS = {
-    "field", "farmstead", "work", "cover", "machine", "acres", "first_day", "last_day", "hours", "window_opens", "window_closes", "locked", "late"
+    "field",
+    "farmstead",
+    "work",
+    "cover",
+    "machine",
+    "acres",
+    "first_day",
+    "last_day",
+    "hours",
+    "window_opens",
+    "window_closes",
+    "locked",
+    "late"
   };
 
   private final Dispatch dispatch;
@@ -46,7 +58,8 @@ class JobExchange {
     Dispatch.Board board = dispatch.board(current.id());
     Map<String, String> machines = names(board);
     StringWriter text = new StringWriter();
-    try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.DEFAULT.builder().setHeader(COLUMNS).get())) {
+    try (CSVPrinter printer =
+        new CSVPrinter(text, CSVFormat.DEFAULT.builder().setHeader(COLUMNS).get())) {
       for (Placement p : board.placed().placed()) {
         Job job = board.job(p.jobId());
         var field = board.fieldOf().get(job.id());
@@ -66,7 +79,8 @@ class JobExchange {
             p.late());
       }
     }
-    return Download.of("jobs.csv", "text/csv; charset=utf-8", text.toString().getBytes(StandardCharsets.UTF_8));
+    return Download.of(
+        "jobs.csv", "text/csv; charset=utf-8", text.toString().getBytes(StandardCharsets.UTF_8));
   }
 
   @GetMapping(path = "/jobs.ics", produces = "text/calendar")
@@ -79,12 +93,21 @@ class JobExchange {
     for (Placement p : board.placed().placed()) {
       Job job = board.job(p.jobId());
       // Whole days: an event ends on the day after its last.
-      VEvent event = new VEvent(p.start(), p.finish().plusDays(1), "%s: %s".formatted(job.field(), job.kind().words()));
+      VEvent event =
+          new VEvent(
+              p.start(),
+              p.finish().plusDays(1),
+              "%s: %s".formatted(job.field(), job.kind().words()));
       event.add(new Uid(job.id() + "@nimble-furrow"));
-      event.add(new Description("%s, %.0f ac".formatted(machines.get(p.machineId()), job.area().acres())));
+      event.add(
+          new Description(
+              "%s, %.0f ac".formatted(machines.get(p.machineId()), job.area().acres())));
       calendar.add(event);
     }
-    return Download.of("jobs.ics", "text/calendar; charset=utf-8", calendar.toString().getBytes(StandardCharsets.UTF_8));
+    return Download.of(
+        "jobs.ics",
+        "text/calendar; charset=utf-8",
+        calendar.toString().getBytes(StandardCharsets.UTF_8));
   }
 
   private static Map<String, String> names(Dispatch.Board board) {
@@ -94,6 +117,8 @@ class JobExchange {
 
   /** Text that a spreadsheet would take for a formula is quoted. */
   private static String safe(String text) {
-    return text != null && !text.isEmpty() && "=+-@".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
+    return text != null && !text.isEmpty() && "=+-@".indexOf(text.charAt(0)) >= 0
+        ? "'" + text
+        : text;
   }
 }

@@ -14,7 +14,9 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 
-/** Reads the polygons of a KML file's placemarks; outside entities and document types are refused. */
+/**
+ * Reads the polygons of a KML file's placemarks; outside entities and document types are refused.
+ */
 final class KmlFields {
   private static final GeometryFactory SHAPES = new GeometryFactory();
 
@@ -45,7 +47,8 @@ final class KmlFields {
         }
       }
     } catch (XMLStreamException e) {
-      throw new OutOfRange("file", "this is no KML: line " + e.getLocation().getLineNumber() + " cannot be read");
+      throw new OutOfRange(
+          "file", "this is no KML: line " + e.getLocation().getLineNumber() + " cannot be read");
     }
     return fields.read;
   }
@@ -96,7 +99,8 @@ final class KmlFields {
         outer = ring;
       }
     } catch (RuntimeException e) {
-      problem = "boundary of “" + name + "” cannot be read: its points are not longitude,latitude pairs";
+      problem =
+          "boundary of “" + name + "” cannot be read: its points are not longitude,latitude pairs";
     }
   }
 
@@ -107,7 +111,10 @@ final class KmlFields {
     } else if (element.equals("Placemark")) {
       inPlacemark = false;
       if (!polygons.isEmpty() || problem != null) {
-        Geometry shape = polygons.size() == 1 ? polygons.get(0) : SHAPES.createMultiPolygon(polygons.toArray(Polygon[]::new));
+        Geometry shape =
+            polygons.size() == 1
+                ? polygons.get(0)
+                : SHAPES.createMultiPolygon(polygons.toArray(Polygon[]::new));
         read.add(new ReadFeature(name, problem == null ? shape : null, problem));
       }
     }

@@ -18,7 +18,13 @@ import org.springframework.transaction.annotation.Transactional;
 public class Chains {
   /** A link; a crop starts when planted, a cover when its season's seeding may begin. */
   public record Link(
-      UUID id, UUID fieldId, LinkKind kind, LocalDate starts, @Maybe CropDetails crop, @Maybe CoverDetails cover, int version) {}
+      UUID id,
+      UUID fieldId,
+      LinkKind kind,
+      LocalDate starts,
+      @Maybe CropDetails crop,
+      @Maybe CoverDetails cover,
+      int version) {}
 
   private final ChainLinks links;
   private final Fields fields;
@@ -40,7 +46,9 @@ public class Chains {
 
   @Transactional(readOnly = true)
   public List<Link> of(UUID farmId, UUID fieldId) {
-    return links.findByFarmIdAndFieldIdOrderByStarts(farmId, fieldId).stream().map(Chains::view).toList();
+    return links.findByFarmIdAndFieldIdOrderByStarts(farmId, fieldId).stream()
+        .map(Chains::view)
+        .toList();
   }
 
   @Transactional(readOnly = true)
@@ -66,7 +74,8 @@ public class Chains {
 
   /** Puts a cover after a crop, or changes the one that is there. */
   @Transactional
-  public Link putCover(UUID farmId, UUID fieldId, LocalDate starts, CoverDetails cover, Optional<Link> existing) {
+  public Link putCover(
+      UUID farmId, UUID fieldId, LocalDate starts, CoverDetails cover, Optional<Link> existing) {
     fields.one(farmId, fieldId);
     cover.mix();
     if (existing.isEmpty()) {
@@ -88,13 +97,16 @@ public class Chains {
       throw new NotOnThisFarm(kind.name().toLowerCase());
     }
     if (link.version != version) {
-      throw new Conflict("someone else has changed this meanwhile: load it again, then repeat your change");
+      throw new Conflict(
+          "someone else has changed this meanwhile: load it again, then repeat your change");
     }
     return link;
   }
 
   private ChainLink row(UUID farmId, UUID id) {
-    return links.findByFarmIdAndId(farmId, id).orElseThrow(() -> new NotOnThisFarm("crop or cover"));
+    return links
+        .findByFarmIdAndId(farmId, id)
+        .orElseThrow(() -> new NotOnThisFarm("crop or cover"));
   }
 
   private static Link view(ChainLink l) {

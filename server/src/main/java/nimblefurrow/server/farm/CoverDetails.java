@@ -33,12 +33,17 @@ public record CoverDetails(
   }
 
   public Mix mix() {
-    return new Mix(members.stream().map(m -> new Mix.Member(Catalogue.shipped().species(m.species()), m.share())).toList());
+    return new Mix(
+        members.stream()
+            .map(m -> new Mix.Member(Catalogue.shipped().species(m.species()), m.share()))
+            .toList());
   }
 
   public Map<String, SeedRate> typedRates() {
     Map<String, SeedRate> typed = new LinkedHashMap<>();
-    members.stream().filter(m -> m.typedRate() != null).forEach(m -> typed.put(m.species(), SeedRate.poundsPerAcre(m.typedRate())));
+    members.stream()
+        .filter(m -> m.typedRate() != null)
+        .forEach(m -> typed.put(m.species(), SeedRate.poundsPerAcre(m.typedRate())));
     return typed;
   }
 }

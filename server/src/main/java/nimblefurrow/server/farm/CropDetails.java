@@ -10,9 +10,14 @@ import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.cashcrop.Observation;
 import nimblefurrow.server.platform.Maybe;
 
-/** A cash crop in a field's chain, as kept. Dates entered by hand replace what would be computed. */
+/**
+ * A cash crop in a field's chain, as kept. Dates entered by hand replace what would be computed.
+ */
 public record CropDetails(
-    CropKind kind, double maturity, double harvestMoisture, @Maybe Map<CropStage, LocalDate> dates) {
+    CropKind kind,
+    double maturity,
+    double harvestMoisture,
+    @Maybe Map<CropStage, LocalDate> dates) {
   public CropDetails {
     dates = dates == null ? Map.of() : Map.copyOf(dates);
   }

@@ -43,7 +43,9 @@ class FarmController {
   record Day(@NotNull LocalDate day) {}
 
   record Rules(
-      @NotNull HouseRules.OverCorn overCorn, @NotNull HouseRules.OverBeans overBeans, @NotNull HouseRules.Rolling rolling) {}
+      @NotNull HouseRules.OverCorn overCorn,
+      @NotNull HouseRules.OverBeans overBeans,
+      @NotNull HouseRules.Rolling rolling) {}
 
   private static final List<MarkedDay> MARKED =
       List.of(
@@ -83,13 +85,24 @@ class FarmController {
 
   @PutMapping("/rules")
   Settings rules(@Valid @RequestBody Rules typed) {
-    return settings(farms.rules(current.id(), new HouseRules(typed.overCorn(), typed.overBeans(), typed.rolling())));
+    return settings(
+        farms.rules(
+            current.id(), new HouseRules(typed.overCorn(), typed.overBeans(), typed.rolling())));
   }
 
   private Settings settings(Farms.FarmView farm) {
     return new Settings(
-        farm.name(), farm.site().latitude(), farm.site().longitude(), farm.units(), farm.demo(), farm.asOf(),
-        farms.today(farm), farm.weatherSource(), farm.rules().overCorn(), farm.rules().overBeans(),
-        farm.rules().rolling(), farm.demo() ? MARKED : List.of());
+        farm.name(),
+        farm.site().latitude(),
+        farm.site().longitude(),
+        farm.units(),
+        farm.demo(),
+        farm.asOf(),
+        farms.today(farm),
+        farm.weatherSource(),
+        farm.rules().overCorn(),
+        farm.rules().overBeans(),
+        farm.rules().rolling(),
+        farm.demo() ? MARKED : List.of());
   }
 }

@@ -58,7 +58,8 @@ public class Farms {
   }
 
   @Transactional
-  public FarmView startDemo(String name, double latitude, double longitude, long stationSeed, LocalDate asOf) {
+  public FarmView startDemo(
+      String name, double latitude, double longitude, long stationSeed, LocalDate asOf) {
     Farm farm = new Farm(name, latitude, longitude);
     farm.demo = true;
     farm.asOf = asOf;
@@ -98,7 +99,8 @@ public class Farms {
       throw new OutOfRange("day", "the day can only be set on the demo farm");
     }
     if (day.getYear() < 2026 || day.isAfter(LocalDate.of(2027, 12, 1))) {
-      throw new OutOfRange("day", "the demo plays from 1 January 2026 to 1 December 2027, got " + day);
+      throw new OutOfRange(
+          "day", "the demo plays from 1 January 2026 to 1 December 2027, got " + day);
     }
     farm.asOf = day;
     return view(farm);

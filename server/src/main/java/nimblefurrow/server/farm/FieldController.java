@@ -51,8 +51,13 @@ class FieldController {
       @Maybe Integer version) {
 
     CropDetails details() {
-      Map<CropStage, LocalDate> dates = harvest == null ? Map.of() : Map.of(CropStage.HARVEST, harvest);
-      return new CropDetails(kind, maturity == null ? 0 : maturity, harvestMoisture == null ? 20 : harvestMoisture, dates);
+      Map<CropStage, LocalDate> dates =
+          harvest == null ? Map.of() : Map.of(CropStage.HARVEST, harvest);
+      return new CropDetails(
+          kind,
+          maturity == null ? 0 : maturity,
+          harvestMoisture == null ? 20 : harvestMoisture,
+          dates);
     }
   }
 
@@ -69,7 +74,9 @@ class FieldController {
   @GetMapping
   List<FieldWithChain> all() {
     Map<UUID, List<Link>> all = chains.all(current.id());
-    return fields.all(current.id()).stream().map(f -> new FieldWithChain(f, all.getOrDefault(f.id(), List.of()))).toList();
+    return fields.all(current.id()).stream()
+        .map(f -> new FieldWithChain(f, all.getOrDefault(f.id(), List.of())))
+        .toList();
   }
 
   @GetMapping("/{id}")
@@ -81,7 +88,14 @@ class FieldController {
   FieldView change(@PathVariable UUID id, @Valid @RequestBody LandForm form) {
     Land land =
         new Land(
-            form.name(), form.farmstead(), form.soil(), form.drainage(), form.tiled(), form.organic(), form.slopePercent(), form.note());
+            form.name(),
+            form.farmstead(),
+            form.soil(),
+            form.drainage(),
+            form.tiled(),
+            form.organic(),
+            form.slopePercent(),
+            form.note());
     return fields.change(current.id(), id, land, form.version());
   }
 

@@ -67,7 +67,9 @@ public class Fields {
   public List<FieldView> all(UUID farmId) {
     Map<UUID, String> names = new HashMap<>();
     farmsteads.findByFarmId(farmId).forEach(f -> names.put(f.id, f.name));
-    return fields.findByFarmIdOrderByName(farmId).stream().map(f -> view(f, names.get(f.farmsteadId))).toList();
+    return fields.findByFarmIdOrderByName(farmId).stream()
+        .map(f -> view(f, names.get(f.farmsteadId)))
+        .toList();
   }
 
   @Transactional(readOnly = true)
@@ -80,7 +82,9 @@ public class Fields {
   @Transactional
   public FieldView add(UUID farmId, Boundary boundary, Land land) {
     refuseTaken(farmId, land.name(), null);
-    LandField field = new LandField(farmId, land.name().strip(), boundary.area().acres(), geoJson(boundary.shape()));
+    LandField field =
+        new LandField(
+            farmId, land.name().strip(), boundary.area().acres(), geoJson(boundary.shape()));
     set(field, land);
     return view(fields.save(field), land.farmstead());
   }
@@ -89,7 +93,9 @@ public class Fields {
   public FieldView change(UUID farmId, UUID id, Land land, int version) {
     LandField field = row(farmId, id);
     if (field.version != version) {
-      throw new Conflict(field.name + " was changed by someone else meanwhile: load it again, then repeat your change");
+      throw new Conflict(
+          field.name
+              + " was changed by someone else meanwhile: load it again, then repeat your change");
     }
     refuseTaken(farmId, land.name(), id);
     set(field, land);
@@ -127,17 +133,26 @@ public class Fields {
         .orElseGet(
             () -> {
               var inside = shape(field.boundary).getInteriorPoint();
-              return farmsteads.save(new Farmstead(field.farmId, name.strip(), inside.getY(), inside.getX()));
+              return farmsteads.save(
+                  new Farmstead(field.farmId, name.strip(), inside.getY(), inside.getX()));
             })
         .id;
   }
 
   private String steadName(UUID farmId, UUID id) {
-    return farmsteads.findByFarmId(farmId).stream().filter(f -> f.id.equals(id)).map(f -> f.name).findFirst().orElse(null);
+    return farmsteads.findByFarmId(farmId).stream()
+        .filter(f -> f.id.equals(id))
+        .map(f -> f.name)
+        .findFirst()
+        .orElse(null);
   }
 
   private void refuseTaken(UUID farmId, String name, UUID self) {
-    boolean taken = fields.findFirstByFarmIdAndNameIgnoreCase(farmId, name.strip()).filter(f -> !f.id.equals(self)).isPresent();
+    boolean taken =
+        fields
+            .findFirstByFarmIdAndNameIgnoreCase(farmId, name.strip())
+            .filter(f -> !f.id.equals(self))
+            .isPresent();
     if (taken) {
       throw new Conflict("there is a field “" + name.strip() + "” already");
     }
@@ -149,8 +164,18 @@ public class Fields {
 
   private static FieldView view(LandField f, String farmstead) {
     return new FieldView(
-        f.id, f.name, farmstead == null ? "" : farmstead, f.acres, f.boundary, f.soil, f.drainage, f.tiled, f.organic,
-        f.slopePercent, f.note, f.version);
+        f.id,
+        f.name,
+        farmstead == null ? "" : farmstead,
+        f.acres,
+        f.boundary,
+        f.soil,
+        f.drainage,
+        f.tiled,
+        f.organic,
+        f.slopePercent,
+        f.note,
+        f.version);
   }
 
   static Geometry shape(String geoJson) {

@@ -46,12 +46,14 @@ class MachineController {
 
   @PostMapping
   MachineView add(@Valid @RequestBody MachineForm f) {
-    return machines.add(current.id(), f.name(), f.kind(), f.acresPerHour(), f.hired(), f.costPerAcre());
+    return machines.add(
+        current.id(), f.name(), f.kind(), f.acresPerHour(), f.hired(), f.costPerAcre());
   }
 
   @PutMapping("/{id}")
   MachineView change(@PathVariable UUID id, @Valid @RequestBody MachineForm f) {
-    return machines.change(current.id(), id, f.name(), f.kind(), f.acresPerHour(), f.hired(), f.costPerAcre());
+    return machines.change(
+        current.id(), id, f.name(), f.kind(), f.acresPerHour(), f.hired(), f.costPerAcre());
   }
 
   @DeleteMapping("/{id}")

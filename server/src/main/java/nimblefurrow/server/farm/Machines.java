@@ -14,7 +14,13 @@ import org.springframework.transaction.annotation.Transactional;
 /** The farm's machines and hired crews. */
 @Service
 public class Machines {
-  public record MachineView(UUID id, String name, MachineKind kind, double acresPerHour, boolean hired, BigDecimal costPerAcre) {
+  public record MachineView(
+      UUID id,
+      String name,
+      MachineKind kind,
+      double acresPerHour,
+      boolean hired,
+      BigDecimal costPerAcre) {
     public Machine machine() {
       return new Machine(id.toString(), name, kind, WorkRate.acresPerHour(acresPerHour));
     }
@@ -28,16 +34,32 @@ public class Machines {
 
   @Transactional(readOnly = true)
   public List<MachineView> all(UUID farmId) {
-    return machines.findByFarmIdOrderByName(farmId).stream().map(Machines::view).sorted(Comparator.comparing(MachineView::kind)).toList();
+    return machines.findByFarmIdOrderByName(farmId).stream()
+        .map(Machines::view)
+        .sorted(Comparator.comparing(MachineView::kind))
+        .toList();
   }
 
   @Transactional
-  public MachineView add(UUID farmId, String name, MachineKind kind, double acresPerHour, boolean hired, double costPerAcre) {
+  public MachineView add(
+      UUID farmId,
+      String name,
+      MachineKind kind,
+      double acresPerHour,
+      boolean hired,
+      double costPerAcre) {
     return set(new FarmMachine(farmId), name, kind, acresPerHour, hired, costPerAcre);
   }
 
   @Transactional
-  public MachineView change(UUID farmId, UUID id, String name, MachineKind kind, double acresPerHour, boolean hired, double costPerAcre) {
+  public MachineView change(
+      UUID farmId,
+      UUID id,
+      String name,
+      MachineKind kind,
+      double acresPerHour,
+      boolean hired,
+      double costPerAcre) {
     return set(row(farmId, id), name, kind, acresPerHour, hired, costPerAcre);
   }
 
@@ -46,7 +68,13 @@ public class Machines {
     machines.delete(row(farmId, id));
   }
 
-  private MachineView set(FarmMachine machine, String name, MachineKind kind, double acresPerHour, boolean hired, double cost) {
+  private MachineView set(
+      FarmMachine machine,
+      String name,
+      MachineKind kind,
+      double acresPerHour,
+      boolean hired,
+      double cost) {
     machine.name = name.strip();
     machine.kind = kind;
     machine.acresPerHour = WorkRate.acresPerHour(acresPerHour).acresPerHour();

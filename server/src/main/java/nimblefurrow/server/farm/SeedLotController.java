@@ -33,7 +33,8 @@ class SeedLotController {
       @Maybe LocalDate testedOn,
       @NotNull Double pounds) {
     TypedLot typed() {
-      return new TypedLot(species, name, purity, germination, hardSeed == null ? 0 : hardSeed, testedOn, pounds);
+      return new TypedLot(
+          species, name, purity, germination, hardSeed == null ? 0 : hardSeed, testedOn, pounds);
     }
   }
 

@@ -19,7 +19,14 @@ import org.springframework.transaction.annotation.Transactional;
 public class SeedLots {
   /** A lot; purity, germination and hard seed as shares 0–1. */
   public record LotView(
-      UUID id, String species, String name, double purity, double germination, double hardSeed, @Maybe LocalDate testedOn, double pounds) {
+      UUID id,
+      String species,
+      String name,
+      double purity,
+      double germination,
+      double hardSeed,
+      @Maybe LocalDate testedOn,
+      double pounds) {
     public SeedTag tag() {
       return new SeedTag(Share.of(purity), Share.of(germination), Share.of(hardSeed), testedOn);
     }
@@ -27,7 +34,13 @@ public class SeedLots {
 
   /** A lot as typed from its tag, where 98 and 0.98 both mean 98 %. */
   public record TypedLot(
-      String species, String name, double purity, double germination, double hardSeed, LocalDate testedOn, double pounds) {}
+      String species,
+      String name,
+      double purity,
+      double germination,
+      double hardSeed,
+      LocalDate testedOn,
+      double pounds) {}
 
   private final SeedLotRows lots;
 
@@ -43,7 +56,9 @@ public class SeedLots {
   /** The tag to reckon with for each species: that of the lot with the most seed. */
   public Map<String, SeedTag> tags(UUID farmId) {
     Map<String, LotView> largest = new HashMap<>();
-    all(farmId).forEach(lot -> largest.merge(lot.species(), lot, (a, b) -> a.pounds() >= b.pounds() ? a : b));
+    all(farmId)
+        .forEach(
+            lot -> largest.merge(lot.species(), lot, (a, b) -> a.pounds() >= b.pounds() ? a : b));
     Map<String, SeedTag> tags = new HashMap<>();
     largest.forEach((species, lot) -> tags.put(species, lot.tag()));
     return tags;
@@ -65,7 +80,8 @@ public class SeedLots {
   }
 
   private LotView set(SeedLot lot, TypedLot typed) {
-    SeedTag tag = SeedTag.typed(typed.purity(), typed.germination(), typed.hardSeed(), typed.testedOn());
+    SeedTag tag =
+        SeedTag.typed(typed.purity(), typed.germination(), typed.hardSeed(), typed.testedOn());
     lot.species = Catalogue.shipped().species(typed.species()).id();
     lot.name = typed.name().strip();
     lot.purity = tag.purity().fraction();
@@ -81,6 +97,7 @@ public class SeedLots {
   }
 
   private static LotView view(SeedLot l) {
-    return new LotView(l.id, l.species, l.name, l.purity, l.germination, l.hardSeed, l.testedOn, l.pounds);
+    return new LotView(
+        l.id, l.species, l.name, l.purity, l.germination, l.hardSeed, l.testedOn, l.pounds);
   }
 }

@@ -23,7 +23,18 @@ public record EntryDetails(
   public record DayWeather(double maxF, double minF, double rainIn, double windMph) {}
 
   public EntryDetails with(DayWeather weather) {
-    return new EntryDetails(jobId, route, stage, species, spots, stems, past, frameSquareFeet, dryGrams, yieldPerAcre, weather);
+    return new EntryDetails(
+        jobId,
+        route,
+        stage,
+        species,
+        spots,
+        stems,
+        past,
+        frameSquareFeet,
+        dryGrams,
+        yieldPerAcre,
+        weather);
   }
 
   public static EntryDetails none() {

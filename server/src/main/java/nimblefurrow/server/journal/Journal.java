@@ -26,7 +26,17 @@ public class Journal {
       EntryDetails details) {}
 
   public record NewEntry(
-      UUID fieldId, UUID linkId, EntryKind kind, LocalDate on, UUID machineId, Double acres, Double pounds, String lot, String note, String by, EntryDetails details) {}
+      UUID fieldId,
+      UUID linkId,
+      EntryKind kind,
+      LocalDate on,
+      UUID machineId,
+      Double acres,
+      Double pounds,
+      String lot,
+      String note,
+      String by,
+      EntryDetails details) {}
 
   private final LogEntries entries;
 
@@ -37,7 +47,11 @@ public class Journal {
   /** All entries of days up to and with one, oldest first. */
   @Transactional(readOnly = true)
   public List<Entry> until(UUID farmId, LocalDate day) {
-    return entries.findByFarmIdAndHappenedOnLessThanEqualOrderByHappenedOnAscSeqAsc(farmId, day).stream().map(Journal::view).toList();
+    return entries
+        .findByFarmIdAndHappenedOnLessThanEqualOrderByHappenedOnAscSeqAsc(farmId, day)
+        .stream()
+        .map(Journal::view)
+        .toList();
   }
 
   @Transactional
@@ -47,10 +61,23 @@ public class Journal {
 
   @Transactional
   public void remove(UUID farmId, UUID id) {
-    entries.delete(entries.findByFarmIdAndId(farmId, id).orElseThrow(() -> new NotOnThisFarm("entry")));
+    entries.delete(
+        entries.findByFarmIdAndId(farmId, id).orElseThrow(() -> new NotOnThisFarm("entry")));
   }
 
   private static Entry view(LogEntry e) {
-    return new Entry(e.id, e.fieldId, e.linkId, e.kind, e.happenedOn, e.machineId, e.acres, e.pounds, e.lot, e.note, e.byName, e.details);
+    return new Entry(
+        e.id,
+        e.fieldId,
+        e.linkId,
+        e.kind,
+        e.happenedOn,
+        e.machineId,
+        e.acres,
+        e.pounds,
+        e.lot,
+        e.note,
+        e.byName,
+        e.details);
   }
 }

@@ -7,7 +7,8 @@ import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
 interface LogEntries extends Repository<LogEntry, UUID> {
-  List<LogEntry> findByFarmIdAndHappenedOnLessThanEqualOrderByHappenedOnAscSeqAsc(UUID farmId, LocalDate day);
+  List<LogEntry> findByFarmIdAndHappenedOnLessThanEqualOrderByHappenedOnAscSeqAsc(
+      UUID farmId, LocalDate day);
 
   Optional<LogEntry> findByFarmIdAndId(UUID farmId, UUID id);
 

@@ -73,7 +73,12 @@ class LogController {
       @Maybe Double yieldPerAcre) {}
 
   /** A forecast before and after an entry. */
-  record Change(String what, @Maybe LocalDate beforeDay, @Maybe LocalDate afterDay, @Maybe Integer beforePounds, @Maybe Integer afterPounds) {}
+  record Change(
+      String what,
+      @Maybe LocalDate beforeDay,
+      @Maybe LocalDate afterDay,
+      @Maybe Integer beforePounds,
+      @Maybe Integer afterPounds) {}
 
   record Saved(Entry entry, List<Change> changes, @Maybe String verdict) {}
 
@@ -86,7 +91,13 @@ class LogController {
   private final CurrentFarm current;
 
   LogController(
-      Journal journal, Seasons seasons, Farms farms, Fields fields, Machines machines, Placements placements, CurrentFarm current) {
+      Journal journal,
+      Seasons seasons,
+      Farms farms,
+      Fields fields,
+      Machines machines,
+      Placements placements,
+      CurrentFarm current) {
     this.journal = journal;
     this.seasons = seasons;
     this.farms = farms;
@@ -99,8 +110,11 @@ class LogController {
   @GetMapping
   List<EntryView> all() {
     LocalDate today = farms.today(farms.view(current.id()));
-    Map<UUID, String> names = fields.all(current.id()).stream().collect(Collectors.toMap(f -> f.id(), f -> f.name()));
-    Map<UUID, String> rigs = machines.all(current.id()).stream().collect(Collectors.toMap(MachineView::id, MachineView::name));
+    Map<UUID, String> names =
+        fields.all(current.id()).stream().collect(Collectors.toMap(f -> f.id(), f -> f.name()));
+    Map<UUID, String> rigs =
+        machines.all(current.id()).stream()
+            .collect(Collectors.toMap(MachineView::id, MachineView::name));
     List<Entry> newestFirst = new ArrayList<>(journal.until(current.id(), today));
     Collections.reverse(newestFirst);
     return newestFirst.stream()
@@ -114,20 +128,40 @@ class LogController {
     UUID farm = current.id();
     Seasons.FarmSeason before = seasons.one(farm, form.fieldId());
     FieldSeasons field =
-        before.fields().stream().findFirst().orElseThrow(() -> new OutOfRange("field", "this field has no cash crop yet"));
+        before.fields().stream()
+            .findFirst()
+            .orElseThrow(() -> new OutOfRange("field", "this field has no cash crop yet"));
     check(form, field, before.weather().today());
     Link link = linkOf(form.kind(), field);
     EntryDetails details =
         new EntryDetails(
-                form.jobId(), form.route(), form.stage(), form.species(), form.spots(), form.stems(), form.past(), form.frameSquareFeet(),
-                form.dryGrams(), form.yieldPerAcre(), null)
+                form.jobId(),
+                form.route(),
+                form.stage(),
+                form.species(),
+                form.spots(),
+                form.stems(),
+                form.past(),
+                form.frameSquareFeet(),
+                form.dryGrams(),
+                form.yieldPerAcre(),
+                null)
             .with(weather(before, form.on()));
     Entry entry =
         journal.add(
             farm,
             new NewEntry(
-                form.fieldId(), link.id(), form.kind(), form.on(), form.machineId(), form.acres(), form.pounds(), form.lot(), form.note(),
-                current.user().name(), details));
+                form.fieldId(),
+                link.id(),
+                form.kind(),
+                form.on(),
+                form.machineId(),
+                form.acres(),
+                form.pounds(),
+                form.lot(),
+                form.note(),
+                current.user().name(),
+                details));
     if (form.jobId() != null) {
       placements.change(farm, "log " + field.field().name(), List.of(), List.of(form.jobId()));
     }
@@ -146,10 +180,14 @@ class LogController {
       throw new OutOfRange("date", "date is %s or earlier, got %s".formatted(today, form.on()));
     }
     if (form.on().isBefore(field.crop().starts())) {
-      throw new OutOfRange("date", "date is after this crop was planted on %s, got %s".formatted(field.crop().starts(), form.on()));
+      throw new OutOfRange(
+          "date",
+          "date is after this crop was planted on %s, got %s"
+              .formatted(field.crop().starts(), form.on()));
     }
     if (form.acres() != null) {
-      Limits.positive("acres done", form.acres(), field.field().acres() * 1.05, "acres (the field's size)");
+      Limits.positive(
+          "acres done", form.acres(), field.field().acres() * 1.05, "acres (the field's size)");
     }
     if (form.pounds() != null) {
       Limits.within("pounds used", form.pounds(), 0, 500_000, "lb");
@@ -157,7 +195,8 @@ class LogController {
     if (form.yieldPerAcre() != null) {
       Limits.within("yield", form.yieldPerAcre(), 0, 1000, "per acre");
     }
-    if (form.machineId() != null && machines.all(current.id()).stream().noneMatch(m -> m.id().equals(form.machineId()))) {
+    if (form.machineId() != null
+        && machines.all(current.id()).stream().noneMatch(m -> m.id().equals(form.machineId()))) {
       throw new OutOfRange("machine", "machine is one of the farm's");
     }
     boolean sown = field.now().field().cover().filter(c -> c.seeded() != null).isPresent();
@@ -198,16 +237,24 @@ class LogController {
   }
 
   private static StemCount count(EntryForm f) {
-    return new StemCount(Limits.given("spots", f.spots()), Limits.given("stems", f.stems()), Limits.given("stems past flowering", f.past()));
+    return new StemCount(
+        Limits.given("spots", f.spots()),
+        Limits.given("stems", f.stems()),
+        Limits.given("stems past flowering", f.past()));
   }
 
   private static Quadrats frames(EntryForm f) {
-    return new Quadrats(Limits.given("frame", f.frameSquareFeet()), Limits.given("dry grams", f.dryGrams()));
+    return new Quadrats(
+        Limits.given("frame", f.frameSquareFeet()), Limits.given("dry grams", f.dryGrams()));
   }
 
   private static Link linkOf(EntryKind kind, FieldSeasons field) {
     boolean ofCrop = kind == EntryKind.HARVESTED || kind == EntryKind.CROP_STAGE;
-    return ofCrop ? field.crop() : field.cover().orElseThrow(() -> new OutOfRange("cover", "choose a cover for this field first"));
+    return ofCrop
+        ? field.crop()
+        : field
+            .cover()
+            .orElseThrow(() -> new OutOfRange("cover", "choose a cover for this field first"));
   }
 
   private static EntryDetails.DayWeather weather(Seasons.FarmSeason season, LocalDate day) {
@@ -231,7 +278,8 @@ class LogController {
       Quadrats frames = frames(form);
       return frames.clipMore()
           ? "Clip more frames: the interval is wider than ± 25 %, or cannot be told."
-          : "Enough frames: the 90 %% interval is within ± %.0f lb/ac.".formatted(frames.halfWidth().orElseThrow());
+          : "Enough frames: the 90 %% interval is within ± %.0f lb/ac."
+              .formatted(frames.halfWidth().orElseThrow());
     }
     return null;
   }
@@ -240,16 +288,34 @@ class LogController {
     FieldSeason was = before.fields().get(0).now();
     FieldSeason is = after.fields().get(0).now();
     List<Change> changes = new ArrayList<>();
-    day(changes, "harvest", median(was.crop().when(CropStage.HARVEST)), median(is.crop().when(CropStage.HARVEST)));
-    day(changes, "sowing", was.stand().map(s -> s.seeded()).orElse(null), is.stand().map(s -> s.seeded()).orElse(null));
+    day(
+        changes,
+        "harvest",
+        median(was.crop().when(CropStage.HARVEST)),
+        median(is.crop().when(CropStage.HARVEST)));
+    day(
+        changes,
+        "sowing",
+        was.stand().map(s -> s.seeded()).orElse(null),
+        is.stand().map(s -> s.seeded()).orElse(null));
     day(changes, "flowering", stage(was, CoverStage.FLOWERING), stage(is, CoverStage.FLOWERING));
-    day(changes, "viable seed", stage(was, CoverStage.VIABLE_SEED), stage(is, CoverStage.VIABLE_SEED));
+    day(
+        changes,
+        "viable seed",
+        stage(was, CoverStage.VIABLE_SEED),
+        stage(is, CoverStage.VIABLE_SEED));
     day(changes, "the day to end it", aim(was), aim(is));
     LocalDate weighed = Optional.ofNullable(aim(was)).orElse(aim(is));
     if (weighed != null && was.stand().isPresent() && is.stand().isPresent()) {
       Spread a = new MatForecast(was.stand().get(), before.weather().outlook()).on(weighed);
       Spread b = new MatForecast(is.stand().get(), after.weather().outlook()).on(weighed);
-      changes.add(new Change("mat on " + before.farm().units().say(weighed), null, null, (int) Math.round(a.middle()), (int) Math.round(b.middle())));
+      changes.add(
+          new Change(
+              "mat on " + before.farm().units().say(weighed),
+              null,
+              null,
+              (int) Math.round(a.middle()),
+              (int) Math.round(b.middle())));
     }
     return changes;
   }
@@ -265,7 +331,9 @@ class LogController {
   }
 
   private static LocalDate stage(FieldSeason season, CoverStage stage) {
-    return Optional.ofNullable(season.stages().get(stage)).flatMap(DateForecast::median).orElse(null);
+    return Optional.ofNullable(season.stages().get(stage))
+        .flatMap(DateForecast::median)
+        .orElse(null);
   }
 
   private static LocalDate aim(FieldSeason season) {
@@ -279,7 +347,8 @@ class LogController {
       case ENDED -> "ended: " + d.route().words();
       case HARVESTED -> "harvested";
       case CROP_STAGE -> "crop stage seen";
-      case STEM_COUNT -> "%d of %d stems past flowering at %d spots".formatted(d.past(), d.stems(), d.spots());
+      case STEM_COUNT ->
+          "%d of %d stems past flowering at %d spots".formatted(d.past(), d.stems(), d.spots());
       case BIOMASS -> "%d frames clipped".formatted(d.dryGrams().size());
     };
   }

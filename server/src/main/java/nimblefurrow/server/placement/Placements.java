@@ -52,7 +52,11 @@ public class Placements {
     Map<String, Place> now = places(farmId);
     Map<String, Place> wanted = new LinkedHashMap<>();
     takenOff.forEach(job -> wanted.put(job, nowhere(job)));
-    pins.forEach(p -> wanted.put(p.jobId(), new Place(p.jobId(), UUID.fromString(p.machineId()), p.start(), p.locked())));
+    pins.forEach(
+        p ->
+            wanted.put(
+                p.jobId(),
+                new Place(p.jobId(), UUID.fromString(p.machineId()), p.start(), p.locked())));
     List<Place> before = new ArrayList<>();
     List<Place> after = new ArrayList<>();
     wanted.forEach(
@@ -68,10 +72,12 @@ public class Placements {
     }
     apply(farmId, after);
     jdbc.sql("delete from planning_act where farm_id = ? and undone").param(farmId).update();
-    jdbc.sql("insert into planning_act (farm_id, said, before_act, after_act, undone) values (?, ?, ?::jsonb, ?::jsonb, false)")
+    jdbc.sql(
+            "insert into planning_act (farm_id, said, before_act, after_act, undone) values (?, ?, ?::jsonb, ?::jsonb, false)")
         .params(farmId, said, text(before), text(after))
         .update();
-    jdbc.sql("delete from planning_act where farm_id = ? and id not in (select id from planning_act where farm_id = ? order by id desc limit ?)")
+    jdbc.sql(
+            "delete from planning_act where farm_id = ? and id not in (select id from planning_act where farm_id = ? order by id desc limit ?)")
         .params(farmId, farmId, ACTS_KEPT)
         .update();
   }
@@ -108,25 +114,47 @@ public class Placements {
 
   /** Two planners at once take turns, so that no act is lost between reading and writing. */
   private void lock(UUID farmId) {
-    jdbc.sql("select id from farm where id = ? for update").param(farmId).query(UUID.class).single();
+    jdbc.sql("select id from farm where id = ? for update")
+        .param(farmId)
+        .query(UUID.class)
+        .single();
   }
 
   /** The last act done, or the first undone one. */
   private Optional<Act> act(UUID farmId, boolean undone) {
     String order = undone ? "asc" : "desc";
-    return jdbc.sql("select id, said, before_act::text, after_act::text from planning_act where farm_id = ? and undone = ? order by id " + order + " limit 1")
+    return jdbc.sql(
+            "select id, said, before_act::text, after_act::text from planning_act where farm_id = ? and undone = ? order by id "
+                + order
+                + " limit 1")
         .params(farmId, undone)
-        .query((row, n) -> new Act(row.getLong(1), row.getString(2), json.readValue(row.getString(3), Places.class), json.readValue(row.getString(4), Places.class)))
+        .query(
+            (row, n) ->
+                new Act(
+                    row.getLong(1),
+                    row.getString(2),
+                    json.readValue(row.getString(3), Places.class),
+                    json.readValue(row.getString(4), Places.class)))
         .optional();
   }
 
   private void apply(UUID farmId, List<Place> places) {
     for (Place place : places) {
-      jdbc.sql("delete from placement where farm_id = ? and job_id = ?").params(farmId, place.jobId()).update();
+      jdbc.sql("delete from placement where farm_id = ? and job_id = ?")
+          .params(farmId, place.jobId())
+          .update();
       if (place.machineId() != null) {
         // A machine of another farm, or one sold meanwhile, takes no job.
-        jdbc.sql("insert into placement (id, farm_id, job_id, machine_id, starts, locked) select ?, ?, ?, m.id, ?, ? from machine m where m.farm_id = ? and m.id = ?")
-            .params(UUID.randomUUID(), farmId, place.jobId(), place.starts(), place.locked(), farmId, place.machineId())
+        jdbc.sql(
+                "insert into placement (id, farm_id, job_id, machine_id, starts, locked) select ?, ?, ?, m.id, ?, ? from machine m where m.farm_id = ? and m.id = ?")
+            .params(
+                UUID.randomUUID(),
+                farmId,
+                place.jobId(),
+                place.starts(),
+                place.locked(),
+                farmId,
+                place.machineId())
             .update();
       }
     }
@@ -136,7 +164,13 @@ public class Placements {
     Map<String, Place> places = new LinkedHashMap<>();
     jdbc.sql("select job_id, machine_id, starts, locked from placement where farm_id = ?")
         .param(farmId)
-        .query((row, n) -> new Place(row.getString(1), row.getObject(2, UUID.class), row.getObject(3, LocalDate.class), row.getBoolean(4)))
+        .query(
+            (row, n) ->
+                new Place(
+                    row.getString(1),
+                    row.getObject(2, UUID.class),
+                    row.getObject(3, LocalDate.class),
+                    row.getBoolean(4)))
         .list()
         .forEach(p -> places.put(p.jobId(), p));
     return places;

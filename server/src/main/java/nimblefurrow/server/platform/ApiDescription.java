@@ -20,7 +20,11 @@ class ApiDescription {
   @Bean
   OpenAPI api() {
     return new OpenAPI()
-        .info(new Info().title("Nimble Furrow").version("1").description("Cover crops around the cash crop."));
+        .info(
+            new Info()
+                .title("Nimble Furrow")
+                .version("1")
+                .description("Cover crops around the cash crop."));
   }
 
   @Bean
@@ -48,7 +52,8 @@ class ApiDescription {
           List<String> always = new ArrayList<>();
           properties.forEach(
               (name, property) -> {
-                if (property.getExtensions() == null || !property.getExtensions().containsKey(MAYBE)) {
+                if (property.getExtensions() == null
+                    || !property.getExtensions().containsKey(MAYBE)) {
                   always.add(name);
                 } else {
                   property.getExtensions().remove(MAYBE);

@@ -7,5 +7,10 @@ import java.lang.annotation.Target;
 
 /** Marks a part of a request or answer that may be absent; all others are always there. */
 @Retention(RetentionPolicy.RUNTIME)
-@Target({ElementType.RECORD_COMPONENT, ElementType.FIELD, ElementType.METHOD, ElementType.PARAMETER})
+@Target({
+  ElementType.RECORD_COMPONENT,
+  ElementType.FIELD,
+  ElementType.METHOD,
+  ElementType.PARAMETER
+})
 public @interface Maybe {}

@@ -38,7 +38,9 @@ class Problems {
             .sorted()
             .collect(Collectors.joining("; "));
     ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, said);
-    invalid.getFieldErrors().stream().findFirst().ifPresent(e -> problem.setProperty("field", e.getField()));
+    invalid.getFieldErrors().stream()
+        .findFirst()
+        .ifPresent(e -> problem.setProperty("field", e.getField()));
     return problem;
   }
 
@@ -48,15 +50,21 @@ class Problems {
     if (cause instanceof OutOfRange refused) {
       return outOfRange(refused);
     }
-    return problem(HttpStatus.BAD_REQUEST, "the request cannot be read: " + firstLine(cause.getMessage()));
+    return problem(
+        HttpStatus.BAD_REQUEST, "the request cannot be read: " + firstLine(cause.getMessage()));
   }
 
   @ExceptionHandler
   ProblemDetail mistyped(MethodArgumentTypeMismatchException mistyped) {
-    return problem(HttpStatus.BAD_REQUEST, "%s cannot be “%s”".formatted(mistyped.getName(), mistyped.getValue()));
+    return problem(
+        HttpStatus.BAD_REQUEST,
+        "%s cannot be “%s”".formatted(mistyped.getName(), mistyped.getValue()));
   }
 
-  @ExceptionHandler({MissingServletRequestParameterException.class, MissingServletRequestPartException.class})
+  @ExceptionHandler({
+    MissingServletRequestParameterException.class,
+    MissingServletRequestPartException.class
+  })
   ProblemDetail missing(Exception missing) {
     return problem(HttpStatus.BAD_REQUEST, missing.getMessage());
   }
@@ -83,7 +91,9 @@ class Problems {
 
   @ExceptionHandler
   ProblemDetail stale(OptimisticLockingFailureException stale) {
-    return problem(HttpStatus.CONFLICT, "someone else has changed this meanwhile: load it again, then repeat your change");
+    return problem(
+        HttpStatus.CONFLICT,
+        "someone else has changed this meanwhile: load it again, then repeat your change");
   }
 
   @ExceptionHandler
@@ -97,7 +107,8 @@ class Problems {
       return known.getBody();
     }
     LOG.error("request failed", failed);
-    return problem(HttpStatus.INTERNAL_SERVER_ERROR, "something broke on our side; nothing was saved");
+    return problem(
+        HttpStatus.INTERNAL_SERVER_ERROR, "something broke on our side; nothing was saved");
   }
 
   private static ProblemDetail problem(HttpStatus status, String said) {

@@ -28,7 +28,10 @@ class WebPages implements WebMvcConfigurer {
               @Override
               protected Resource getResource(String path, Resource location) throws IOException {
                 Resource found = super.getResource(path, location);
-                boolean page = !path.contains(".") && !path.startsWith("api/") && !path.startsWith("actuator/");
+                boolean page =
+                    !path.contains(".")
+                        && !path.startsWith("api/")
+                        && !path.startsWith("actuator/");
                 return found == null && page ? super.getResource("index.html", location) : found;
               }
             });

@@ -20,13 +20,19 @@ final class Answers {
   /** A date with its range; absent parts are not reached in enough years. */
   record DateRange(@Maybe LocalDate early, @Maybe LocalDate middle, @Maybe LocalDate late) {
     static DateRange of(DateForecast forecast) {
-      return new DateRange(forecast.early().orElse(null), forecast.median().orElse(null), forecast.late().orElse(null));
+      return new DateRange(
+          forecast.early().orElse(null),
+          forecast.median().orElse(null),
+          forecast.late().orElse(null));
     }
   }
 
   record MatRange(int low, int middle, int high) {
     static MatRange of(Spread spread) {
-      return new MatRange((int) Math.round(spread.low()), (int) Math.round(spread.middle()), (int) Math.round(spread.high()));
+      return new MatRange(
+          (int) Math.round(spread.low()),
+          (int) Math.round(spread.middle()),
+          (int) Math.round(spread.high()));
     }
   }
 
@@ -103,7 +109,8 @@ final class Answers {
     return reasons.stream().map(r -> r.in(units)).toList();
   }
 
-  static List<StageAnswer> stages(FieldSeason season, java.util.function.Function<LocalDate, Spread> mat) {
+  static List<StageAnswer> stages(
+      FieldSeason season, java.util.function.Function<LocalDate, Spread> mat) {
     return season.stages().entrySet().stream()
         .map(
             e ->

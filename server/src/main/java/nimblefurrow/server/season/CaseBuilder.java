@@ -61,7 +61,10 @@ final class CaseBuilder {
   static int running(List<Stretch> stretches, LocalDate today, Site site) {
     LocalDate turn = site.season(today.getYear(), 6, 5);
     turn = today.isBefore(turn) ? turn.minusYears(1) : turn;
-    LocalDate latest = turn.plusDays(LATE_PLANTING_DAYS).isBefore(today) ? turn.plusDays(LATE_PLANTING_DAYS) : today;
+    LocalDate latest =
+        turn.plusDays(LATE_PLANTING_DAYS).isBefore(today)
+            ? turn.plusDays(LATE_PLANTING_DAYS)
+            : today;
     int running = 0;
     for (int i = 1; i < stretches.size(); i++) {
       if (!stretches.get(i).crop().starts().isAfter(latest)) {
@@ -90,7 +93,8 @@ final class CaseBuilder {
   }
 
   static CoverPlan plan(CoverDetails details) {
-    return CoverPlan.of(details.mix(), details.goal(), details.way(), details.route()).planned(details.planned());
+    return CoverPlan.of(details.mix(), details.goal(), details.way(), details.route())
+        .planned(details.planned());
   }
 
   private static CoverPlan plan(Link cover, List<Entry> entries, Outlook outlook) {
@@ -104,13 +108,27 @@ final class CaseBuilder {
       switch (entry.kind()) {
         case SEEDED -> seeded = seeded == null ? entry.on() : seeded;
         case ENDED -> ended = ended == null ? entry.on() : ended;
-        case STEM_COUNT -> stems.add(new Sightings.Stems(entry.on(), d.species(), new StemCount(d.spots(), d.stems(), d.past())));
-        case BIOMASS -> samples.add(new Sightings.Sample(entry.on(), new Quadrats(d.frameSquareFeet(), d.dryGrams())));
+        case STEM_COUNT ->
+            stems.add(
+                new Sightings.Stems(
+                    entry.on(), d.species(), new StemCount(d.spots(), d.stems(), d.past())));
+        case BIOMASS ->
+            samples.add(
+                new Sightings.Sample(entry.on(), new Quadrats(d.frameSquareFeet(), d.dryGrams())));
         default -> {}
       }
     }
     CoverPlan known =
-        new CoverPlan(plan.mix(), plan.goal(), plan.way(), plan.route(), plan.planned(), seeded, ended, plan.stageShift(), CurveScale.UNSAMPLED);
+        new CoverPlan(
+            plan.mix(),
+            plan.goal(),
+            plan.way(),
+            plan.route(),
+            plan.planned(),
+            seeded,
+            ended,
+            plan.stageShift(),
+            CurveScale.UNSAMPLED);
     return new Sightings(stems, samples).anchor(known, outlook);
   }
 
@@ -119,7 +137,11 @@ final class CaseBuilder {
     return stretch
         .next()
         .map(n -> new NextCrop(n.crop().kind(), n.starts()))
-        .orElseGet(() -> new NextCrop(CropKind.SOYBEANS, LocalDate.of(stretch.crop().starts().plusDays(120).getYear() + 1, 5, 12)));
+        .orElseGet(
+            () ->
+                new NextCrop(
+                    CropKind.SOYBEANS,
+                    LocalDate.of(stretch.crop().starts().plusDays(120).getYear() + 1, 5, 12)));
   }
 
   private static List<Entry> of(List<Entry> entries, Link link) {

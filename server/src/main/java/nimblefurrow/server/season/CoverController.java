@@ -29,7 +29,14 @@ class CoverController {
 
   record Keep(@NotNull @Valid CoverDetails cover, @Maybe Integer version) {}
 
-  record FieldCover(@Maybe CoverDetails cover, @Maybe Integer version, String crop, LocalDate planted, String next, LocalDate nextPlanned, boolean sown) {}
+  record FieldCover(
+      @Maybe CoverDetails cover,
+      @Maybe Integer version,
+      String crop,
+      LocalDate planted,
+      String next,
+      LocalDate nextPlanned,
+      boolean sown) {}
 
   private final Seasons seasons;
   private final CoverDesk desk;
@@ -60,7 +67,8 @@ class CoverController {
     refuseStale(field.cover(), kept.version());
     if (field.now().field().cover().filter(c -> c.seeded() != null).isPresent()
         && !field.cover().orElseThrow().cover().mix().equals(kept.cover().mix())) {
-      throw new Conflict("this cover is sown: what was sown stands in the logbook; its end can still be changed");
+      throw new Conflict(
+          "this cover is sown: what was sown stands in the logbook; its end can still be changed");
     }
     LocalDate starts = field.crop().starts().plusDays(1);
     chains.putCover(current.id(), fieldId, starts, kept.cover(), field.cover());
@@ -78,14 +86,19 @@ class CoverController {
 
   private static void refuseStale(Optional<Link> cover, Integer version) {
     if (cover.isPresent() && (version == null || version != cover.get().version())) {
-      throw new Conflict("someone else has changed this cover meanwhile: load it again, then repeat your change");
+      throw new Conflict(
+          "someone else has changed this cover meanwhile: load it again, then repeat your change");
     }
   }
 
   private static FieldSeasons field(Seasons.FarmSeason farm) {
     return farm.fields().stream()
         .findFirst()
-        .orElseThrow(() -> new OutOfRange("crop", "this field has no cash crop yet: enter one, the cover is planned around it"));
+        .orElseThrow(
+            () ->
+                new OutOfRange(
+                    "crop",
+                    "this field has no cash crop yet: enter one, the cover is planned around it"));
   }
 
   private static FieldCover view(FieldSeasons f) {

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Winter;
 import nimblefurrow.core.quantity.Mass;
@@ -86,9 +85,23 @@ public class CoverDesk {
   /** A tried cover on a field that is already sown keeps the day it was sown and what was seen. */
   private static CoverPlan keepingSown(FieldSeasons field, CoverDetails details) {
     CoverPlan tried = CaseBuilder.plan(details);
-    return field.now().field().cover()
+    return field
+        .now()
+        .field()
+        .cover()
         .filter(p -> p.seeded() != null)
-        .map(p -> new CoverPlan(tried.mix(), tried.goal(), tried.way(), tried.route(), null, p.seeded(), p.ended(), p.stageShift(), p.scale()))
+        .map(
+            p ->
+                new CoverPlan(
+                    tried.mix(),
+                    tried.goal(),
+                    tried.way(),
+                    tried.route(),
+                    null,
+                    p.seeded(),
+                    p.ended(),
+                    p.stageShift(),
+                    p.scale()))
         .orElse(tried);
   }
 
@@ -96,17 +109,26 @@ public class CoverDesk {
     UnitSystem units = farm.farm().units();
     Outlook outlook = farm.weather().outlook();
     CoverPlan plan = season.field().cover().orElseThrow();
-    RateBuilder builder = new RateBuilder(plan.way(), plan.goal(), plan.rollOnly(), season.weeksLate());
+    RateBuilder builder =
+        new RateBuilder(plan.way(), plan.goal(), plan.rollOnly(), season.weeksLate());
     Map<String, SeedTag> tags = lots.tags(farm.farm().id());
-    List<MemberRate> rates = builder.members(plan.mix(), season.field().facts().area(), tags, details.typedRates(), farm.weather().today());
+    List<MemberRate> rates =
+        builder.members(
+            plan.mix(),
+            season.field().facts().area(),
+            tags,
+            details.typedRates(),
+            farm.weather().today());
     Optional<MatForecast> mat = season.stand().map(s -> new MatForecast(s, outlook));
     List<RouteAnswer> routes = new ArrayList<>();
-    season.stand().ifPresent(
-        stand -> {
-          for (var route : farm.composer().everyRoute(season.field(), stand)) {
-            routes.add(RouteAnswer.of(route, route.route() == plan.route(), units));
-          }
-        });
+    season
+        .stand()
+        .ifPresent(
+            stand -> {
+              for (var route : farm.composer().everyRoute(season.field(), stand)) {
+                routes.add(RouteAnswer.of(route, route.route() == plan.route(), units));
+              }
+            });
     Mass pounds = rates.stream().map(MemberRate::forField).reduce(Mass.ofPounds(0), Mass::plus);
     Money perAcre = rates.stream().map(MemberRate::costPerAcre).reduce(Money.of(0), Money::plus);
     return new CoverAnswer(
@@ -126,7 +148,8 @@ public class CoverDesk {
         notes(plan, season));
   }
 
-  private static MemberAnswer member(MemberRate rate, FieldSeason season, Outlook outlook, UnitSystem units) {
+  private static MemberAnswer member(
+      MemberRate rate, FieldSeason season, Outlook outlook, UnitSystem units) {
     LocalDate seeding = season.stand().map(s -> s.seeded()).orElse(outlook.today());
     LocalDate spring = outlook.site().springStart(seeding);
     boolean roll = season.field().cover().orElseThrow().route() == Route.ROLL;
@@ -144,16 +167,22 @@ public class CoverDesk {
         rate.costPerAcre().value(),
         last.useful().orElse(null),
         last.possible().orElse(null),
-        LastUseful.surviving(rate.species(), outlook, spring).flatMap(LastUseful::useful).orElse(null),
+        LastUseful.surviving(rate.species(), outlook, spring)
+            .flatMap(LastUseful::useful)
+            .orElse(null),
         (int) Math.round(Winter.killChance(rate.species(), outlook, seeding).percent()),
         Answers.said(rate.notes(), units));
   }
 
   private static List<String> notes(CoverPlan plan, FieldSeason season) {
     List<String> notes = new ArrayList<>();
-    notes.add("Shares add up to %.2f of full rates (0.7 to 1.3 is usual); they are never changed for you.".formatted(plan.mix().totalShare()));
+    notes.add(
+        "Shares add up to %.2f of full rates (0.7 to 1.3 is usual); they are never changed for you."
+            .formatted(plan.mix().totalShare()));
     if (season.weeksLate() > 0) {
-      notes.add("Sown %.1f weeks after early seeding: small grains are raised for it.".formatted(season.weeksLate()));
+      notes.add(
+          "Sown %.1f weeks after early seeding: small grains are raised for it."
+              .formatted(season.weeksLate()));
     }
     return notes;
   }

@@ -33,10 +33,19 @@ import nimblefurrow.server.season.LaneView.Stake;
 final class LaneBuilder {
   private static final Set<CropStage> SHOWN =
       EnumSet.of(
-          CropStage.V4, CropStage.V6, CropStage.SILKING, CropStage.HALF_MILK, CropStage.BLACK_LAYER, CropStage.HALF_LEAVES,
-          CropStage.FIRST_YELLOW, CropStage.LEAF_DROP, CropStage.HEADING, CropStage.RIPE);
+          CropStage.V4,
+          CropStage.V6,
+          CropStage.SILKING,
+          CropStage.HALF_MILK,
+          CropStage.BLACK_LAYER,
+          CropStage.HALF_LEAVES,
+          CropStage.FIRST_YELLOW,
+          CropStage.LEAF_DROP,
+          CropStage.HEADING,
+          CropStage.RIPE);
   private static final Set<CoverStage> COVER_SHOWN =
-      EnumSet.of(CoverStage.JOINTING, CoverStage.BOOT, CoverStage.FLOWERING, CoverStage.VIABLE_SEED);
+      EnumSet.of(
+          CoverStage.JOINTING, CoverStage.BOOT, CoverStage.FLOWERING, CoverStage.VIABLE_SEED);
   private static final int STEP_DAYS = 3;
 
   private final UnitSystem units;
@@ -91,7 +100,10 @@ final class LaneBuilder {
       if (route.impossible().isPresent()) {
         return "needs another end";
       }
-      return route.aim().map(d -> endVerb(route.route()) + " about " + units.say(d)).orElse("growing");
+      return route
+          .aim()
+          .map(d -> endVerb(route.route()) + " about " + units.say(d))
+          .orElse("growing");
     }
     SeedingWindow window = now.window().orElseThrow();
     if (window.impossible().isPresent()) {
@@ -121,23 +133,43 @@ final class LaneBuilder {
     CropKind kind = link.crop().kind();
     DateForecast harvest = season.crop().when(CropStage.HARVEST);
     List<Mark> marks = new ArrayList<>();
-    season.crop().all().forEach(
-        (stage, when) -> {
-          if (SHOWN.contains(stage)) {
-            mark(stage.name(), Words.stage(stage, kind), when).ifPresent(marks::add);
-          }
-        });
+    season
+        .crop()
+        .all()
+        .forEach(
+            (stage, when) -> {
+              if (SHOWN.contains(stage)) {
+                mark(stage.name(), Words.stage(stage, kind), when).ifPresent(marks::add);
+              }
+            });
     return new Band(
-        kind, Words.crop(link), link.starts().isAfter(today), link.starts(), harvest.early().orElse(null), harvest.median().orElse(null),
-        harvest.late().orElse(null), marks);
+        kind,
+        Words.crop(link),
+        link.starts().isAfter(today),
+        link.starts(),
+        harvest.early().orElse(null),
+        harvest.median().orElse(null),
+        harvest.late().orElse(null),
+        marks);
   }
 
   private Band nextBand(NextCrop next) {
-    return new Band(next.kind(), Words.crop(next.kind()) + " next", next.planned().isAfter(today), next.planned(), null, null, null, List.of());
+    return new Band(
+        next.kind(),
+        Words.crop(next.kind()) + " next",
+        next.planned().isAfter(today),
+        next.planned(),
+        null,
+        null,
+        null,
+        List.of());
   }
 
   private static Optional<Mark> mark(String code, String words, DateForecast when) {
-    return when.median().map(middle -> new Mark(code, words, when.early().orElse(null), middle, when.late().orElse(null)));
+    return when.median()
+        .map(
+            middle ->
+                new Mark(code, words, when.early().orElse(null), middle, when.late().orElse(null)));
   }
 
   private static Optional<Ridge> ridge(Link cover, FieldSeason season) {
@@ -166,20 +198,32 @@ final class LaneBuilder {
       }
     }
     boolean sown = season.field().cover().map(c -> c.seeded() != null).orElse(false);
-    return Optional.of(new Ridge(cover.cover().mix().name(), sown, first, days, low, middle, high, deadFrom, marks));
+    return Optional.of(
+        new Ridge(
+            cover.cover().mix().name(), sown, first, days, low, middle, high, deadFrom, marks));
   }
 
   private List<Bracket> brackets(FieldSeason now, CoverPlan plan) {
     List<Bracket> brackets = new ArrayList<>();
     SeedingWindow window = now.window().orElseThrow();
     if (plan.seeded() == null) {
-      window.extent().ifPresent(
-          extent ->
-              brackets.add(
-                  bracket("SEED", window.way().words(), extent[0], extent[1], window.bestFrom(), window.bestTo(), d -> window.chanceOpen(d).fraction())));
+      window
+          .extent()
+          .ifPresent(
+              extent ->
+                  brackets.add(
+                      bracket(
+                          "SEED",
+                          window.way().words(),
+                          extent[0],
+                          extent[1],
+                          window.bestFrom(),
+                          window.bestTo(),
+                          d -> window.chanceOpen(d).fraction())));
     }
     now.route()
-        .filter(r -> plan.ended() == null && r.impossible().isEmpty() && r.route() != Route.WINTER_KILL)
+        .filter(
+            r -> plan.ended() == null && r.impossible().isEmpty() && r.route() != Route.WINTER_KILL)
         .ifPresent(
             r -> {
               Optional<LocalDate> from = r.opens().by(0.02).or(() -> r.opens().early());
@@ -187,34 +231,63 @@ final class LaneBuilder {
               if (from.isPresent() && to.isPresent() && !from.get().isAfter(to.get())) {
                 JobWindow open = new JobWindow(r.opens(), r.closes());
                 DateForecast aim = r.aim().map(DateForecast::certain).orElse(r.opens());
-                brackets.add(bracket("END", r.route().words(), from.get(), to.get(), aim, aim, open::chanceOpen));
+                brackets.add(
+                    bracket(
+                        "END",
+                        r.route().words(),
+                        from.get(),
+                        to.get(),
+                        aim,
+                        aim,
+                        open::chanceOpen));
               }
             });
     return brackets;
   }
 
   private static Bracket bracket(
-      String kind, String words, LocalDate from, LocalDate to, DateForecast bestFrom, DateForecast bestTo,
+      String kind,
+      String words,
+      LocalDate from,
+      LocalDate to,
+      DateForecast bestFrom,
+      DateForecast bestTo,
       java.util.function.ToDoubleFunction<LocalDate> chance) {
     int steps = (int) ((to.toEpochDay() - from.toEpochDay()) / STEP_DAYS) + 1;
     int[] chances = new int[steps];
     for (int i = 0; i < steps; i++) {
-      chances[i] = (int) Math.round(100 * chance.applyAsDouble(from.plusDays((long) i * STEP_DAYS)));
+      chances[i] =
+          (int) Math.round(100 * chance.applyAsDouble(from.plusDays((long) i * STEP_DAYS)));
     }
-    return new Bracket(kind, words, from, to, bestFrom.median().orElse(null), bestTo.median().orElse(null), STEP_DAYS, chances);
+    return new Bracket(
+        kind,
+        words,
+        from,
+        to,
+        bestFrom.median().orElse(null),
+        bestTo.median().orElse(null),
+        STEP_DAYS,
+        chances);
   }
 
   private static Optional<Stake> stake(Entry entry) {
     String words =
         switch (entry.kind()) {
           case SEEDED -> "sown";
-          case ENDED -> entry.details().route() == Route.ROLL ? "rolled" : entry.details().route() == Route.WINTER_KILL ? "winter-killed" : "sprayed";
+          case ENDED ->
+              entry.details().route() == Route.ROLL
+                  ? "rolled"
+                  : entry.details().route() == Route.WINTER_KILL ? "winter-killed" : "sprayed";
           case HARVESTED -> "harvested";
           case CROP_STAGE -> "stage seen";
           case STEM_COUNT -> "stems counted";
           case BIOMASS -> "clipped";
         };
-    boolean work = entry.kind() == EntryKind.SEEDED || entry.kind() == EntryKind.ENDED || entry.kind() == EntryKind.HARVESTED;
-    return Optional.of(new Stake(null, work ? entry.kind().name() : "SEEN", words, entry.on(), null, true, false));
+    boolean work =
+        entry.kind() == EntryKind.SEEDED
+            || entry.kind() == EntryKind.ENDED
+            || entry.kind() == EntryKind.HARVESTED;
+    return Optional.of(
+        new Stake(null, work ? entry.kind().name() : "SEEN", words, entry.on(), null, true, false));
   }
 }

@@ -25,18 +25,49 @@ record LaneView(
 
   /** A cash crop in the ground; the end is uncertain between early and late. */
   record Band(
-      CropKind kind, String words, boolean planned, LocalDate from, @Maybe LocalDate early, @Maybe LocalDate to, @Maybe LocalDate late, List<Mark> marks) {}
+      CropKind kind,
+      String words,
+      boolean planned,
+      LocalDate from,
+      @Maybe LocalDate early,
+      @Maybe LocalDate to,
+      @Maybe LocalDate late,
+      List<Mark> marks) {}
 
   /** A stage with its 10, 50 and 90 % dates. */
-  record Mark(String code, String words, @Maybe LocalDate early, LocalDate middle, @Maybe LocalDate late) {}
+  record Mark(
+      String code, String words, @Maybe LocalDate early, LocalDate middle, @Maybe LocalDate late) {}
 
   /** A cover's dry matter, lb/ac: low, middle and high, by days counted from the first. */
-  record Ridge(String words, boolean sown, LocalDate first, int[] days, int[] low, int[] middle, int[] high, int deadFrom, List<Mark> marks) {}
+  record Ridge(
+      String words,
+      boolean sown,
+      LocalDate first,
+      int[] days,
+      int[] low,
+      int[] middle,
+      int[] high,
+      int deadFrom,
+      List<Mark> marks) {}
 
   /** When something can be done; chances in % by day from the start of the bracket. */
   record Bracket(
-      String kind, String words, LocalDate from, LocalDate to, @Maybe LocalDate bestFrom, @Maybe LocalDate bestTo, int stepDays, int[] chances) {}
+      String kind,
+      String words,
+      LocalDate from,
+      LocalDate to,
+      @Maybe LocalDate bestFrom,
+      @Maybe LocalDate bestTo,
+      int stepDays,
+      int[] chances) {}
 
   /** A job, placed or done. */
-  record Stake(@Maybe String jobId, String kind, String words, LocalDate day, @Maybe String machine, boolean done, boolean locked) {}
+  record Stake(
+      @Maybe String jobId,
+      String kind,
+      String words,
+      LocalDate day,
+      @Maybe String machine,
+      boolean done,
+      boolean locked) {}
 }

@@ -62,7 +62,13 @@ class SeasonController {
   private final StripBuilder strips;
   private final CurrentFarm current;
 
-  SeasonController(Seasons seasons, Farms farms, Machines machines, Placements placements, StripBuilder strips, CurrentFarm current) {
+  SeasonController(
+      Seasons seasons,
+      Farms farms,
+      Machines machines,
+      Placements placements,
+      StripBuilder strips,
+      CurrentFarm current) {
     this.seasons = seasons;
     this.farms = farms;
     this.machines = machines;
@@ -76,12 +82,17 @@ class SeasonController {
     Optional<Seasons.FarmSeason> found = seasons.of(current.id());
     if (found.isEmpty()) {
       LocalDate today = farms.today(farms.view(current.id()));
-      SeasonView.Strip none = new SeasonView.Strip(today, 0, new int[0], new int[0], new int[0], new double[0], new int[0]);
+      SeasonView.Strip none =
+          new SeasonView.Strip(
+              today, 0, new int[0], new int[0], new int[0], new double[0], new int[0]);
       return new SeasonView(today, today, today, false, 0, none, List.of(), List.of());
     }
     Seasons.FarmSeason farm = found.get();
-    Map<String, Pin> pins = placements.all(current.id()).stream().collect(Collectors.toMap(Pin::jobId, p -> p));
-    Map<String, String> machineNames = machines.all(current.id()).stream().collect(Collectors.toMap(m -> m.id().toString(), MachineView::name));
+    Map<String, Pin> pins =
+        placements.all(current.id()).stream().collect(Collectors.toMap(Pin::jobId, p -> p));
+    Map<String, String> machineNames =
+        machines.all(current.id()).stream()
+            .collect(Collectors.toMap(m -> m.id().toString(), MachineView::name));
     LaneBuilder builder = new LaneBuilder(farm.farm().units(), farm.weather().today());
     List<LaneView> lanes = new ArrayList<>();
     List<CallBoard.Lane> board = new ArrayList<>();
@@ -92,25 +103,47 @@ class SeasonController {
         Pin pin = pins.get(job.id());
         if (pin != null) {
           placed.put(job.id(), pin.start());
-          stakes.add(new LaneView.Stake(job.id(), job.kind().name(), job.kind().words(), pin.start(), machineNames.get(pin.machineId()), false, pin.locked()));
+          stakes.add(
+              new LaneView.Stake(
+                  job.id(),
+                  job.kind().name(),
+                  job.kind().words(),
+                  pin.start(),
+                  machineNames.get(pin.machineId()),
+                  false,
+                  pin.locked()));
         }
       }
       lanes.add(builder.lane(field, stakes));
-      board.add(new CallBoard.Lane(field.key(), field.field().name(), field.now(), placed, field.lastStemCount()));
+      board.add(
+          new CallBoard.Lane(
+              field.key(), field.field().name(), field.now(), placed, field.lastStemCount()));
     }
-    Map<String, UUID> fieldOf = farm.fields().stream().collect(Collectors.toMap(FieldSeasons::key, f -> f.field().id()));
+    Map<String, UUID> fieldOf =
+        farm.fields().stream().collect(Collectors.toMap(FieldSeasons::key, f -> f.field().id()));
     UnitSystem units = farm.farm().units();
     List<SeasonView.CallView> calls =
-        new CallBoard(farm.weather().outlook()).calls(board).stream().map(c -> call(c, units, fieldOf)).toList();
+        new CallBoard(farm.weather().outlook())
+            .calls(board).stream().map(c -> call(c, units, fieldOf)).toList();
     WeatherTrace trace = farm.weather().outlook().traces().get(0);
     return new SeasonView(
-        farm.weather().today(), trace.first(), trace.last(), true, farm.withoutCrop(), strips.of(farm.weather().outlook()), lanes, calls);
+        farm.weather().today(),
+        trace.first(),
+        trace.last(),
+        true,
+        farm.withoutCrop(),
+        strips.of(farm.weather().outlook()),
+        lanes,
+        calls);
   }
 
   @GetMapping("/{fieldId}")
   FieldAnswer field(@PathVariable UUID fieldId) {
     Seasons.FarmSeason farm = seasons.one(current.id(), fieldId);
-    FieldSeasons f = farm.fields().stream().findFirst().orElseThrow(() -> new NotOnThisFarm("crop in this field yet"));
+    FieldSeasons f =
+        farm.fields().stream()
+            .findFirst()
+            .orElseThrow(() -> new NotOnThisFarm("crop in this field yet"));
     UnitSystem units = farm.farm().units();
     var now = f.now();
     Optional<MatForecast> mat = now.stand().map(s -> new MatForecast(s, farm.weather().outlook()));
@@ -123,7 +156,12 @@ class SeasonController {
         Words.crop(now.field().next().kind()),
         now.field().next().planned(),
         now.crop().all().entrySet().stream()
-            .map(e -> new CropStageAnswer(e.getKey().name(), Words.stage(e.getKey(), f.crop().crop().kind()), DateRange.of(e.getValue())))
+            .map(
+                e ->
+                    new CropStageAnswer(
+                        e.getKey().name(),
+                        Words.stage(e.getKey(), f.crop().crop().kind()),
+                        DateRange.of(e.getValue())))
             .toList(),
         (int) Math.round(now.crop().frostBeforeMaturity().percent()),
         cover.map(c -> c.mix().name()).orElse(null),
@@ -144,6 +182,11 @@ class SeasonController {
           case COUNT_STEMS -> "Enter a count";
         };
     return new SeasonView.CallView(
-        call.kind(), call.says().in(units), call.detail().in(units), call.fields().stream().map(fieldOf::get).toList(), call.by(), action);
+        call.kind(),
+        call.says().in(units),
+        call.detail().in(units),
+        call.fields().stream().map(fieldOf::get).toList(),
+        call.by(),
+        action);
   }
 }

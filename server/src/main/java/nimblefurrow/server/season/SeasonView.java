@@ -7,13 +7,35 @@ import nimblefurrow.core.season.Call;
 import nimblefurrow.server.platform.Maybe;
 
 /** The season sheet: today, the strip of weather above, the lanes, and what needs a person. */
-record SeasonView(LocalDate today, LocalDate first, LocalDate last, boolean hasWeather, int withoutCrop, Strip strip, List<LaneView> lanes, List<CallView> calls) {
+record SeasonView(
+    LocalDate today,
+    LocalDate first,
+    LocalDate last,
+    boolean hasWeather,
+    int withoutCrop,
+    Strip strip,
+    List<LaneView> lanes,
+    List<CallView> calls) {
 
   /**
    * Weather by day from a first day: measured up to today (as many days as {@code measured}), after
-   * that the ensemble's 10, 50 and 90 % of the daily mean, the mean rain and the chance of frost (%).
+   * that the ensemble's 10, 50 and 90 % of the daily mean, the mean rain and the chance of frost
+   * (%).
    */
-  record Strip(LocalDate first, int measured, int[] lowF, int[] middleF, int[] highF, double[] rainIn, int[] frost) {}
+  record Strip(
+      LocalDate first,
+      int measured,
+      int[] lowF,
+      int[] middleF,
+      int[] highF,
+      double[] rainIn,
+      int[] frost) {}
 
-  record CallView(Call.Kind kind, String says, String detail, List<UUID> fields, LocalDate by, @Maybe String action) {}
+  record CallView(
+      Call.Kind kind,
+      String says,
+      String detail,
+      List<UUID> fields,
+      LocalDate by,
+      @Maybe String action) {}
 }

@@ -34,7 +34,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Seasons {
   /** A farm with its weather and the seasons of its fields; fields without a crop have none. */
-  public record FarmSeason(FarmView farm, FarmWeather weather, SeasonComposer composer, List<FieldSeasons> fields, int withoutCrop) {}
+  public record FarmSeason(
+      FarmView farm,
+      FarmWeather weather,
+      SeasonComposer composer,
+      List<FieldSeasons> fields,
+      int withoutCrop) {}
 
   private record Known(Outlook outlook, HouseRules rules, FieldCase field) {}
 
@@ -44,7 +49,8 @@ public class Seasons {
   private final Journal journal;
   private final Weathers weathers;
   // Worked out from its key alone: a shortcut, not a state.
-  private final Cache<Known, FieldSeason> composed = Caffeine.newBuilder().maximumSize(6000).build();
+  private final Cache<Known, FieldSeason> composed =
+      Caffeine.newBuilder().maximumSize(6000).build();
 
   Seasons(Farms farms, Fields fields, Chains chains, Journal journal, Weathers weathers) {
     this.farms = farms;
@@ -66,32 +72,51 @@ public class Seasons {
   public FarmSeason one(UUID farmId, UUID fieldId) {
     FarmView farm = farms.view(farmId);
     FieldView field = fields.one(farmId, fieldId);
-    FarmWeather weather = weathers.of(farm).orElseThrow(() -> new NotOnThisFarm("weather yet: import it or take the simulated station"));
+    FarmWeather weather =
+        weathers
+            .of(farm)
+            .orElseThrow(
+                () -> new NotOnThisFarm("weather yet: import it or take the simulated station"));
     return build(farm, weather, List.of(field));
   }
 
   private FarmSeason build(FarmView farm, FarmWeather weather, List<FieldView> wanted) {
-    Map<UUID, List<Link>> links = wanted.size() == 1
-        ? Map.of(wanted.get(0).id(), chains.of(farm.id(), wanted.get(0).id()))
-        : chains.all(farm.id());
+    Map<UUID, List<Link>> links =
+        wanted.size() == 1
+            ? Map.of(wanted.get(0).id(), chains.of(farm.id(), wanted.get(0).id()))
+            : chains.all(farm.id());
     Map<UUID, List<Entry>> entries = new HashMap<>();
-    journal.until(farm.id(), weather.today()).forEach(e -> entries.computeIfAbsent(e.fieldId(), f -> new ArrayList<>()).add(e));
+    journal
+        .until(farm.id(), weather.today())
+        .forEach(e -> entries.computeIfAbsent(e.fieldId(), f -> new ArrayList<>()).add(e));
     List<FieldView> planted = wanted.stream().filter(f -> hasCrop(links.get(f.id()))).toList();
     List<FieldSeasons> seasons =
         IntStream.range(0, planted.size())
             .parallel()
             .mapToObj(planted::get)
-            .map(f -> field(farm, weather, f, links.get(f.id()), entries.getOrDefault(f.id(), List.of())))
+            .map(
+                f ->
+                    field(
+                        farm,
+                        weather,
+                        f,
+                        links.get(f.id()),
+                        entries.getOrDefault(f.id(), List.of())))
             .toList();
     return new FarmSeason(
-        farm, weather, new SeasonComposer(weather.outlook(), farm.rules()), seasons, wanted.size() - planted.size());
+        farm,
+        weather,
+        new SeasonComposer(weather.outlook(), farm.rules()),
+        seasons,
+        wanted.size() - planted.size());
   }
 
   private static boolean hasCrop(List<Link> chain) {
     return chain != null && !CaseBuilder.stretches(chain).isEmpty();
   }
 
-  private FieldSeasons field(FarmView farm, FarmWeather weather, FieldView field, List<Link> chain, List<Entry> entries) {
+  private FieldSeasons field(
+      FarmView farm, FarmWeather weather, FieldView field, List<Link> chain, List<Entry> entries) {
     List<Stretch> stretches = CaseBuilder.stretches(chain);
     int running = CaseBuilder.running(stretches, weather.today(), farm.site());
     List<FieldSeasons.Past> earlier = new ArrayList<>();
@@ -99,16 +124,21 @@ public class Seasons {
       Stretch past = stretches.get(i);
       if (past.cover().isPresent() && !past.crop().starts().isBefore(weather.outlook().first())) {
         FieldCase known = CaseBuilder.build(field, past, entries, weather.past());
-        earlier.add(new FieldSeasons.Past(past.crop(), past.cover().get(), compose(farm, weather.past(), known)));
+        earlier.add(
+            new FieldSeasons.Past(
+                past.crop(), past.cover().get(), compose(farm, weather.past(), known)));
       }
     }
     Stretch now = stretches.get(running);
     FieldCase known = CaseBuilder.build(field, now, entries, weather.outlook());
-    return new FieldSeasons(field, now.crop(), now.cover(), compose(farm, weather.outlook(), known), earlier, entries);
+    return new FieldSeasons(
+        field, now.crop(), now.cover(), compose(farm, weather.outlook(), known), earlier, entries);
   }
 
   private FieldSeason compose(FarmView farm, Outlook outlook, FieldCase field) {
-    return composed.get(new Known(outlook, farm.rules(), field), k -> new SeasonComposer(k.outlook(), k.rules()).compose(k.field()));
+    return composed.get(
+        new Known(outlook, farm.rules(), field),
+        k -> new SeasonComposer(k.outlook(), k.rules()).compose(k.field()));
   }
 
   public LocalDate today(FarmView farm) {

@@ -9,7 +9,8 @@ import org.springframework.stereotype.Component;
 /** The strip of weather above the lanes, once per outlook. */
 @Component
 class StripBuilder {
-  private final Cache<Outlook, SeasonView.Strip> strips = Caffeine.newBuilder().weakKeys().maximumSize(40).build();
+  private final Cache<Outlook, SeasonView.Strip> strips =
+      Caffeine.newBuilder().weakKeys().maximumSize(40).build();
 
   SeasonView.Strip of(Outlook outlook) {
     return strips.get(outlook, o -> view(WeatherStrip.of(o)));
@@ -17,6 +18,12 @@ class StripBuilder {
 
   private static SeasonView.Strip view(WeatherStrip strip) {
     return new SeasonView.Strip(
-        strip.first(), strip.measured(), strip.lowF(), strip.middleF(), strip.highF(), strip.rainIn(), strip.frostPercent());
+        strip.first(),
+        strip.measured(),
+        strip.lowF(),
+        strip.middleF(),
+        strip.highF(),
+        strip.rainIn(),
+        strip.frostPercent());
   }
 }

@@ -25,7 +25,9 @@ final class Words {
     if (kind.corn()) {
       return "%s, %.0f-day".formatted(crop(kind), maturity);
     }
-    return kind == CropKind.SOYBEANS && maturity > 0 ? "Soybeans, group %.1f".formatted(maturity) : crop(kind);
+    return kind == CropKind.SOYBEANS && maturity > 0
+        ? "Soybeans, group %.1f".formatted(maturity)
+        : crop(kind);
   }
 
   static String stage(CropStage stage, CropKind kind) {

@@ -21,7 +21,8 @@ class SimulatedStation implements WeatherPort {
 
   private record Station(double latitude, long seed, int lastYear) {}
 
-  private final Cache<Station, WeatherRecord> records = Caffeine.newBuilder().maximumSize(20).build();
+  private final Cache<Station, WeatherRecord> records =
+      Caffeine.newBuilder().maximumSize(20).build();
 
   @Override
   public WeatherSource source() {
@@ -43,6 +44,8 @@ class SimulatedStation implements WeatherPort {
     int lastYear = Math.max(2028, today.getYear() + 1);
     return records.get(
         new Station(farm.site().latitude(), farm.stationSeed(), lastYear),
-        s -> new WeatherGenerator(s.latitude(), s.seed()).generate(FIRST, LocalDate.of(s.lastYear(), 12, 31)));
+        s ->
+            new WeatherGenerator(s.latitude(), s.seed())
+                .generate(FIRST, LocalDate.of(s.lastYear(), 12, 31)));
   }
 }

@@ -12,4 +12,9 @@ import nimblefurrow.core.weather.WeatherRecord;
  * @param climateYears whole years behind the ensemble
  */
 public record FarmWeather(
-    LocalDate today, WeatherRecord measured, Outlook outlook, Outlook past, FitDays fit, int climateYears) {}
+    LocalDate today,
+    WeatherRecord measured,
+    Outlook outlook,
+    Outlook past,
+    FitDays fit,
+    int climateYears) {}

@@ -37,8 +37,14 @@ class ImportedWeather implements WeatherPort {
                 + " where farm_id = ? and day <= ? order by day",
             (row, n) ->
                 new DailyWeather(
-                    row.getObject(1, LocalDate.class), row.getDouble(2), row.getDouble(3), row.getDouble(4),
-                    row.getDouble(5), row.getDouble(6), row.getDouble(7), row.getDouble(8)),
+                    row.getObject(1, LocalDate.class),
+                    row.getDouble(2),
+                    row.getDouble(3),
+                    row.getDouble(4),
+                    row.getDouble(5),
+                    row.getDouble(6),
+                    row.getDouble(7),
+                    row.getDouble(8)),
             farm.id(),
             today);
     return days.isEmpty() ? Optional.empty() : Optional.of(WeatherRecord.of(days));

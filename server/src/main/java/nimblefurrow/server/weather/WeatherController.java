@@ -1,13 +1,13 @@
 package nimblefurrow.server.weather;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.Valid;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Outlook;
@@ -42,7 +42,14 @@ class WeatherController {
       int filledDays) {}
 
   record ImportReport(
-      int days, LocalDate first, LocalDate last, int wholeYears, int gapDays, List<LocalDate> firstGaps, boolean enough, boolean saved) {}
+      int days,
+      LocalDate first,
+      LocalDate last,
+      int wholeYears,
+      int gapDays,
+      List<LocalDate> firstGaps,
+      boolean enough,
+      boolean saved) {}
 
   record Source(@NotNull WeatherSource source) {}
 
@@ -52,7 +59,12 @@ class WeatherController {
   private final CurrentFarm current;
   private final TransactionTemplate transaction;
 
-  WeatherController(Weathers weathers, ImportedWeather imported, Farms farms, CurrentFarm current, TransactionTemplate transaction) {
+  WeatherController(
+      Weathers weathers,
+      ImportedWeather imported,
+      Farms farms,
+      CurrentFarm current,
+      TransactionTemplate transaction) {
     this.weathers = weathers;
     this.imported = imported;
     this.farms = farms;
@@ -75,16 +87,22 @@ class WeatherController {
 
   /** Reads a file and reports; keeps it only when asked to save. */
   @PostMapping(path = "/import", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-  ImportReport bring(@RequestPart("file") MultipartFile file, @RequestParam(defaultValue = "false") boolean save) throws IOException {
+  ImportReport bring(
+      @RequestPart("file") MultipartFile file, @RequestParam(defaultValue = "false") boolean save)
+      throws IOException {
     FarmView farm = farms.view(current.id());
     List<DailyWeather> days =
-        WeatherCsv.read(new InputStreamReader(file.getInputStream(), StandardCharsets.UTF_8), farm.site().latitude());
+        WeatherCsv.read(
+            new InputStreamReader(file.getInputStream(), StandardCharsets.UTF_8),
+            farm.site().latitude());
     WeatherRecord record = WeatherRecord.of(days);
     int years = record.wholeYears().size();
     boolean enough = years >= Outlook.LEAST_YEARS;
     if (save) {
       if (!enough) {
-        throw new OutOfRange("climate years", "climate needs %d whole years at least, got %d".formatted(Outlook.LEAST_YEARS, years));
+        throw new OutOfRange(
+            "climate years",
+            "climate needs %d whole years at least, got %d".formatted(Outlook.LEAST_YEARS, years));
       }
       transaction.executeWithoutResult(
           status -> {
@@ -94,7 +112,14 @@ class WeatherController {
     }
     List<LocalDate> gaps = record.filled();
     return new ImportReport(
-        days.size(), record.first(), record.last(), years, gaps.size(), gaps.subList(0, Math.min(10, gaps.size())), enough, save);
+        days.size(),
+        record.first(),
+        record.last(),
+        years,
+        gaps.size(),
+        gaps.subList(0, Math.min(10, gaps.size())),
+        enough,
+        save);
   }
 
   @PutMapping("/source")

@@ -15,9 +15,9 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
 /**
- * Reads daily weather: columns {@code date, max_f, min_f, rain_in}, or {@code max_c, min_c, rain_mm};
- * optionally {@code snow_in} or {@code snow_cm}, {@code wind_mph} or {@code wind_kmh}, {@code
- * humidity}, {@code sun_mj}. Dates as 2026-10-03. An empty cell is missing, not 0.
+ * Reads daily weather: columns {@code date, max_f, min_f, rain_in}, or {@code max_c, min_c,
+ * rain_mm}; optionally {@code snow_in} or {@code snow_cm}, {@code wind_mph} or {@code wind_kmh},
+ * {@code humidity}, {@code sun_mj}. Dates as 2026-10-03. An empty cell is missing, not 0.
  */
 final class WeatherCsv {
   private static final int MOST_ROWS = 60_000;
@@ -26,11 +26,21 @@ final class WeatherCsv {
 
   static List<DailyWeather> read(Reader text, double latitude) throws IOException {
     CSVFormat format =
-        CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true).setIgnoreHeaderCase(true)
-            .setTrim(true).setIgnoreEmptyLines(true).setAllowMissingColumnNames(true).get();
+        CSVFormat.DEFAULT
+            .builder()
+            .setHeader()
+            .setSkipHeaderRecord(true)
+            .setIgnoreHeaderCase(true)
+            .setTrim(true)
+            .setIgnoreEmptyLines(true)
+            .setAllowMissingColumnNames(true)
+            .get();
     List<DailyWeather> days = new ArrayList<>();
     try (CSVParser parser = CSVParser.parse(text, format)) {
-      Columns columns = new Columns(Set.copyOf(parser.getHeaderNames().stream().map(h -> h.toLowerCase(Locale.ROOT)).toList()));
+      Columns columns =
+          new Columns(
+              Set.copyOf(
+                  parser.getHeaderNames().stream().map(h -> h.toLowerCase(Locale.ROOT)).toList()));
       for (CSVRecord row : parser) {
         if (days.size() >= MOST_ROWS) {
           throw new OutOfRange("rows", "weather has at most %,d rows".formatted(MOST_ROWS));
@@ -80,7 +90,8 @@ final class WeatherCsv {
         DailyWeather day =
             us
                 ? DailyWeather.measured(date, max, min, rain, latitude)
-                : DailyWeather.measured(date, max * 9 / 5 + 32, min * 9 / 5 + 32, rain / 25.4, latitude);
+                : DailyWeather.measured(
+                    date, max * 9 / 5 + 32, min * 9 / 5 + 32, rain / 25.4, latitude);
         return withMore(day, row);
       } catch (OutOfRange e) {
         throw refused(row, e.field(), e.getMessage());
@@ -89,7 +100,10 @@ final class WeatherCsv {
 
     private DailyWeather withMore(DailyWeather d, CSVRecord row) {
       return new DailyWeather(
-          d.date(), d.maxF(), d.minF(), d.rainIn(),
+          d.date(),
+          d.maxF(),
+          d.minF(),
+          d.rainIn(),
           or(number(row, "snow_in"), scaled(number(row, "snow_cm"), 1 / 2.54), d.snowDepthIn()),
           or(number(row, "wind_mph"), scaled(number(row, "wind_kmh"), 1 / 1.609344), d.windMph()),
           or(number(row, "humidity"), null, d.humidity()),

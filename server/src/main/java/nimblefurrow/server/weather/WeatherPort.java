@@ -8,7 +8,9 @@ import nimblefurrow.core.weather.WeatherRecord;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.farm.WeatherSource;
 
-/** Where weather comes from. Whoever implements it tells nothing of the days after {@code today}. */
+/**
+ * Where weather comes from. Whoever implements it tells nothing of the days after {@code today}.
+ */
 public interface WeatherPort {
   WeatherSource source();
 

@@ -28,7 +28,8 @@ public class Weathers {
 
   private final Farms farms;
   private final Map<WeatherSource, WeatherPort> ports = new EnumMap<>(WeatherSource.class);
-  private final Cache<Key, Optional<FarmWeather>> weathers = Caffeine.newBuilder().maximumSize(40).build();
+  private final Cache<Key, Optional<FarmWeather>> weathers =
+      Caffeine.newBuilder().maximumSize(40).build();
 
   Weathers(Farms farms, List<WeatherPort> ports) {
     this.farms = farms;
@@ -38,7 +39,9 @@ public class Weathers {
   /** The farm's weather on its day; empty when it has none, or too few years. */
   public Optional<FarmWeather> of(FarmView farm) {
     LocalDate today = farms.today(farm);
-    return weathers.get(new Key(farm.id(), farm.weatherSource(), farm.weatherVersion(), today), k -> build(farm, today));
+    return weathers.get(
+        new Key(farm.id(), farm.weatherSource(), farm.weatherVersion(), today),
+        k -> build(farm, today));
   }
 
   private Optional<FarmWeather> build(FarmView farm, LocalDate today) {
@@ -55,15 +58,23 @@ public class Weathers {
     LocalDate from = LocalDate.of(today.getYear() - 1, 1, 1);
     LocalDate to = LocalDate.of(today.getYear() + 1, 12, 31);
     WeatherRecord observed = all.last().isBefore(from) ? null : all.between(from, today);
-    Outlook outlook = Outlook.of(farm.site(), climate, observed, port.forecast(farm, today), today, from, to);
+    Outlook outlook =
+        Outlook.of(farm.site(), climate, observed, port.forecast(farm, today), today, from, to);
     return Optional.of(
-        new FarmWeather(today, all, outlook, outlook.known(), new FitDays(outlook), climate.wholeYears().size()));
+        new FarmWeather(
+            today,
+            all,
+            outlook,
+            outlook.known(),
+            new FitDays(outlook),
+            climate.wholeYears().size()));
   }
 
   /** The latest whole years, as many as the ensemble wants. */
   private static WeatherRecord climate(WeatherRecord all, LocalDate today) {
     List<Integer> years = all.wholeYears();
     int first = years.get(Math.max(0, years.size() - CLIMATE_YEARS));
-    return all.between(LocalDate.of(first, 1, 1), LocalDate.of(years.get(years.size() - 1), 12, 31));
+    return all.between(
+        LocalDate.of(first, 1, 1), LocalDate.of(years.get(years.size() - 1), 12, 31));
   }
 }
