@@ -186,7 +186,7 @@ const title = (job: Job) => `${job.field}, ${job.words}, ${range(job.place!.days
         </button>
       </aside>
     </div>
-    <div v-if="dragged" class="ghost" :style="{ left: at.x + 8 + 'px', top: at.y + 8 + 'px' }" aria-hidden="true">{{ dragged.field }}</div>
+    <div v-if="dragged" class="ghost" :style="{ left: at.x + 12 + 'px', top: at.y + 14 + 'px' }" aria-hidden="true">{{ dragged.field }}</div>
     <MoveDialog v-if="chosen && board" v-model="dialog" :job="chosen" :machines="board.machines" :today="board.today" :start="start" @moved="take" />
   </div>
 </template>

@@ -186,7 +186,7 @@ function showCall(call: Schemas['CallView']) {
                     <button :id="`lane-${index}`" type="button" class="lane-head" :aria-expanded="opened === row.lane.fieldId" @focus="focused = index" @click="toggle(row.lane.fieldId)">
                       <span class="top"><b>{{ row.lane.field }}</b><span class="figures">{{ area(row.lane.acres) }} {{ areaUnit }}</span></span>
                       <span class="cover">{{ row.lane.cover ?? 'no cover' }}<template v-if="row.lane.organic"> · organic</template></span>
-                      <span class="says" :class="{ trouble: /another|too late|cannot/.test(row.lane.answer) }">{{ row.lane.answer }}</span>
+                      <span class="says" :class="{ trouble: /another|late|cannot/.test(row.lane.answer) }">{{ row.lane.answer }}</span>
                     </button>
                     <FurrowLane :lane="row.lane" :scale="scale" :today="today" :height="LANE" @click="toggle(row.lane.fieldId)" />
                   </div>

@@ -15,7 +15,18 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RunningServer.class)
 class FarmKeepingTest {
   private static Map<String, Object> lot(Object purity, Object germination) {
-    return new HashMap<>(Map.of("species", "cereal-rye", "name", "Lot", "purity", purity, "germination", germination, "pounds", 500));
+    return new HashMap<>(
+        Map.of(
+            "species",
+            "cereal-rye",
+            "name",
+            "Lot",
+            "purity",
+            purity,
+            "germination",
+            germination,
+            "pounds",
+            500));
   }
 
   @Test
@@ -41,12 +52,26 @@ class FarmKeepingTest {
   @Test
   void machinesAreAddedChangedAndTakenOut(Caller caller) {
     caller.ownFarm();
-    Map<String, Object> rig = new HashMap<>(Map.of("name", "Drill", "kind", "DRILL", "acresPerHour", 6.4, "hired", false, "costPerAcre", 17));
+    Map<String, Object> rig =
+        new HashMap<>(
+            Map.of(
+                "name",
+                "Drill",
+                "kind",
+                "DRILL",
+                "acresPerHour",
+                6.4,
+                "hired",
+                false,
+                "costPerAcre",
+                17));
     String id = caller.post("/api/machines", rig).json().path("id").asString();
     rig.put("acresPerHour", 7);
-    assertThat(caller.put("/api/machines/" + id, rig).json().path("acresPerHour").asDouble()).isEqualTo(7);
+    assertThat(caller.put("/api/machines/" + id, rig).json().path("acresPerHour").asDouble())
+        .isEqualTo(7);
     rig.put("acresPerHour", 0);
-    assertThat(caller.put("/api/machines/" + id, rig).json().path("detail").asString()).contains("field capacity is 0.01–2000 ac/h, got 0");
+    assertThat(caller.put("/api/machines/" + id, rig).json().path("detail").asString())
+        .contains("field capacity is 0.01–2000 ac/h, got 0");
     assertThat(caller.delete("/api/machines/" + id).status()).isEqualTo(200);
     assertThat(caller.get("/api/machines").json()).isEmpty();
   }
@@ -55,16 +80,36 @@ class FarmKeepingTest {
   void landIsChangedByOneAtATime(Caller caller) {
     caller.ownFarm();
     String field = TestFarm.field(caller, "Shared field");
-    Map<String, Object> land = new HashMap<>(Map.of("name", "Shared field", "farmstead", "Home", "soil", "CLAY", "drainage", "POOR", "tiled", true, "organic", false, "slopePercent", 3, "version", 0));
+    Map<String, Object> land =
+        new HashMap<>(
+            Map.of(
+                "name",
+                "Shared field",
+                "farmstead",
+                "Home",
+                "soil",
+                "CLAY",
+                "drainage",
+                "POOR",
+                "tiled",
+                true,
+                "organic",
+                false,
+                "slopePercent",
+                3,
+                "version",
+                0));
     JsonNode changed = caller.put("/api/fields/" + field, land).json();
     assertThat(changed.path("soil").asString()).isEqualTo("CLAY");
     assertThat(changed.path("farmstead").asString()).isEqualTo("Home");
     Caller.Answer stale = caller.put("/api/fields/" + field, land);
     assertThat(stale.status()).isEqualTo(409);
     assertThat(stale.json().path("detail").asString()).contains("changed by someone else");
-    land.put("version", caller.get("/api/fields/" + field).json().path("field").path("version").asInt());
+    land.put(
+        "version", caller.get("/api/fields/" + field).json().path("field").path("version").asInt());
     land.put("slopePercent", 75);
-    assertThat(caller.put("/api/fields/" + field, land).json().path("detail").asString()).contains("slope is 0–60 %");
+    assertThat(caller.put("/api/fields/" + field, land).json().path("detail").asString())
+        .contains("slope is 0–60 %");
   }
 
   @Test
@@ -72,21 +117,49 @@ class FarmKeepingTest {
     caller.ownFarm();
     TestFarm.field(caller, "First");
     String second = TestFarm.field(caller, "Second");
-    Map<String, Object> land = Map.of("name", "first", "soil", "LOAM", "drainage", "GOOD", "tiled", false, "organic", false, "slopePercent", 0, "version", 0);
+    Map<String, Object> land =
+        Map.of(
+            "name",
+            "first",
+            "soil",
+            "LOAM",
+            "drainage",
+            "GOOD",
+            "tiled",
+            false,
+            "organic",
+            false,
+            "slopePercent",
+            0,
+            "version",
+            0);
     assertThat(caller.put("/api/fields/" + second, land).status()).isEqualTo(409);
   }
 
   @ParameterizedTest
-  @CsvSource(delimiter = '|', value = {
-    "CORN_GRAIN|300|20|relative maturity is 80–125 days",
-    "CORN_GRAIN|104|60|harvest moisture is 14–35 %",
-    "SOYBEANS|7|20|maturity group is 1.5–4",
-    "OTHER|0|20|harvest date is missing"
-  })
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "CORN_GRAIN|300|20|relative maturity is 80–125 days",
+        "CORN_GRAIN|104|60|harvest moisture is 14–35 %",
+        "SOYBEANS|7|20|maturity group is 1.5–4",
+        "OTHER|0|20|harvest date is missing"
+      })
   void cropsThatCannotBeAreRefused(String kind, double maturity, double moisture, String says) {
     Caller caller = new Caller(RunningServer.address()).ownFarm();
     String field = TestFarm.field(caller, "Crop field");
-    Caller.Answer refused = caller.post("/api/fields/" + field + "/crops", Map.of("kind", kind, "planted", "2028-05-01", "maturity", maturity, "harvestMoisture", moisture));
+    Caller.Answer refused =
+        caller.post(
+            "/api/fields/" + field + "/crops",
+            Map.of(
+                "kind",
+                kind,
+                "planted",
+                "2028-05-01",
+                "maturity",
+                maturity,
+                "harvestMoisture",
+                moisture));
     assertThat(refused.status()).isEqualTo(400);
     assertThat(refused.json().path("detail").asString()).contains(says);
     assertThat(caller.get("/api/fields/" + field).json().path("chain")).hasSize(2);
@@ -98,13 +171,39 @@ class FarmKeepingTest {
     caller.put("/api/farm/day", Map.of("day", "2026-06-08"));
     String field = null;
     for (JsonNode lane : caller.get("/api/season").json().path("lanes")) {
-      field = lane.path("field").asString().equals("Lower Creek") ? lane.path("fieldId").asString() : field;
+      field =
+          lane.path("field").asString().equals("Lower Creek")
+              ? lane.path("fieldId").asString()
+              : field;
     }
-    String before = caller.get("/api/season/" + field).json().path("window").path("bestFrom").path("middle").asString();
-    Map<String, Object> rules = new HashMap<>(Map.of("overCorn", "HALF_LEAVES_GONE", "overBeans", "HALF_DEFOLIATED", "rolling", "FULL_FLOWERING"));
+    String before =
+        caller
+            .get("/api/season/" + field)
+            .json()
+            .path("window")
+            .path("bestFrom")
+            .path("middle")
+            .asString();
+    Map<String, Object> rules =
+        new HashMap<>(
+            Map.of(
+                "overCorn",
+                "HALF_LEAVES_GONE",
+                "overBeans",
+                "HALF_DEFOLIATED",
+                "rolling",
+                "FULL_FLOWERING"));
     caller.put("/api/farm/rules", rules);
-    String after = caller.get("/api/season/" + field).json().path("window").path("bestFrom").path("middle").asString();
-    assertThat(java.time.LocalDate.parse(after)).isEqualTo(java.time.LocalDate.parse(before).plusDays(10));
+    String after =
+        caller
+            .get("/api/season/" + field)
+            .json()
+            .path("window")
+            .path("bestFrom")
+            .path("middle")
+            .asString();
+    assertThat(java.time.LocalDate.parse(after))
+        .isEqualTo(java.time.LocalDate.parse(before).plusDays(10));
     rules.put("overBeans", "BEFORE_LEAF_DROP");
     caller.put("/api/farm/rules", rules);
   }

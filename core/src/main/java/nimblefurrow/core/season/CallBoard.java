@@ -156,8 +156,7 @@ public final class CallBoard {
                 .toList());
     LocalDate first = opens.get(0);
     LocalDate last = opens.get(opens.size() - 1);
-    LocalDate closes =
-        sorted(members.stream().map(l -> l.season().closes().orElse(today)).toList()).get(0);
+    LocalDate closes = sorted(members.stream().map(this::lastChance).toList()).get(0);
     String who =
         counted(members.size(), words(group.crop()) + " field", words(group.crop()) + " fields");
     Reason says =
@@ -176,6 +175,18 @@ public final class CallBoard {
                 from)
             : Reason.of("Window about {} days; the first closes {}.", days, closes);
     return new Call(Call.Kind.PLACE_SEEDING, says, detail, keys(members), closes);
+  }
+
+  /**
+   * The day by which a lane must be sown: useful in 80 % of years, or once that is past, in 50 %.
+   */
+  private LocalDate lastChance(Lane lane) {
+    return lane.season()
+        .closes()
+        .filter(d -> !d.isBefore(today))
+        .or(() -> lane.season().window().flatMap(w -> w.closes().lastDayWithChance(0.5)))
+        .filter(d -> !d.isBefore(today))
+        .orElse(today);
   }
 
   private List<Call> endings(List<Lane> lanes) {

@@ -19,7 +19,14 @@ class CatalogueTest {
     "radish,34000,42,8,12,45,21,900"
   })
   void figuresAreAsPublished(
-      String id, double seeds, double density, double usual, double high, double soil, double cold, double heat) {
+      String id,
+      double seeds,
+      double density,
+      double usual,
+      double high,
+      double soil,
+      double cold,
+      double heat) {
     Species s = Catalogue.shipped().species(id);
     assertThat(s.seedsPerPound()).isEqualTo(seeds);
     assertThat(s.bulkPoundsPerCubicFoot()).isEqualTo(density);
@@ -35,7 +42,9 @@ class CatalogueTest {
   void noFigureIsOutOfOrder() {
     for (Species s : Catalogue.shipped().all()) {
       assertThat(s.low().poundsPerAcre()).as(s.id()).isLessThanOrEqualTo(s.usual().poundsPerAcre());
-      assertThat(s.usual().poundsPerAcre()).as(s.id()).isLessThanOrEqualTo(s.high().poundsPerAcre());
+      assertThat(s.usual().poundsPerAcre())
+          .as(s.id())
+          .isLessThanOrEqualTo(s.high().poundsPerAcre());
       assertThat(s.poorStand()).as(s.id()).isLessThan(s.goodStand());
       assertThat(s.air()).as(s.id()).isBetween(0, 3);
       double before = 0;
@@ -57,7 +66,9 @@ class CatalogueTest {
     assertThat(rye.survives().orElseThrow().degreeDays()).isEqualTo(60);
     assertThat(rye.rollOnly().orElseThrow().degreeDays()).isEqualTo(320);
     assertThat(rye.rollHigh().orElseThrow().poundsPerAcre()).isEqualTo(170);
-    assertThat(Catalogue.shipped().all()).filteredOn(s -> s.survives().isPresent()).containsExactly(rye);
+    assertThat(Catalogue.shipped().all())
+        .filteredOn(s -> s.survives().isPresent())
+        .containsExactly(rye);
   }
 
   @Test

@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import nimblefurrow.core.TestWeather;
+import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropPlanting;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Mix;
-import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.seeding.Goal;
@@ -31,12 +31,18 @@ class CallBoardTest {
   private static final LocalDate BEFORE_YELLOW = LocalDate.of(2026, 8, 20);
   private static final LocalDate SPRING = LocalDate.of(2027, 5, 8);
 
-  private static CallBoard.Lane lane(String key, LocalDate today, CoverPlan plan, Map<String, LocalDate> placed) {
+  private static CallBoard.Lane lane(
+      String key, LocalDate today, CoverPlan plan, Map<String, LocalDate> placed) {
     return lane(key, today, plan, placed, Optional.empty(), false);
   }
 
   private static CallBoard.Lane lane(
-      String key, LocalDate today, CoverPlan plan, Map<String, LocalDate> placed, Optional<LocalDate> counted, boolean organic) {
+      String key,
+      LocalDate today,
+      CoverPlan plan,
+      Map<String, LocalDate> placed,
+      Optional<LocalDate> counted,
+      boolean organic) {
     FieldFacts land = new FieldFacts(Area.ofAcres(80), SoilTexture.SILT_LOAM, false, organic);
     FieldCase field = new FieldCase(land, BEANS, Optional.ofNullable(plan), NEXT);
     FieldSeason season = new SeasonComposer(outlook(today), HouseRules.USUAL).compose(field);
@@ -63,7 +69,10 @@ class CallBoardTest {
   void fieldsThatOpenAlikeAreOneCall() {
     CoverPlan drone = plan(WayIn.DRONE, Route.PLANT_GREEN);
     List<Call> calls =
-        calls(BEFORE_YELLOW, lane("a", BEFORE_YELLOW, drone, Map.of()), lane("b", BEFORE_YELLOW, drone, Map.of()));
+        calls(
+            BEFORE_YELLOW,
+            lane("a", BEFORE_YELLOW, drone, Map.of()),
+            lane("b", BEFORE_YELLOW, drone, Map.of()));
     assertThat(calls).hasSize(1);
     assertThat(calls.get(0).kind()).isEqualTo(Call.Kind.PLACE_SEEDING);
     assertThat(calls.get(0).fields()).containsExactly("a", "b");
@@ -76,14 +85,17 @@ class CallBoardTest {
   void aCallGoesWhenTheJobIsPlacedOrDone() {
     CoverPlan drone = plan(WayIn.DRONE, Route.PLANT_GREEN);
     LocalDate later = BEFORE_YELLOW.plusDays(12);
-    assertThat(calls(BEFORE_YELLOW, lane("a", BEFORE_YELLOW, drone, Map.of("a:seed", later)))).isEmpty();
-    assertThat(calls(BEFORE_YELLOW, lane("a", BEFORE_YELLOW, drone.sown(BEFORE_YELLOW), Map.of()))).isEmpty();
+    assertThat(calls(BEFORE_YELLOW, lane("a", BEFORE_YELLOW, drone, Map.of("a:seed", later))))
+        .isEmpty();
+    assertThat(calls(BEFORE_YELLOW, lane("a", BEFORE_YELLOW, drone.sown(BEFORE_YELLOW), Map.of())))
+        .isEmpty();
   }
 
   @Test
   void nothingIsCalledLongBeforeItMatters() {
     LocalDate june = LocalDate.of(2026, 6, 1);
-    assertThat(calls(june, lane("a", june, plan(WayIn.DRILL, Route.PLANT_GREEN), Map.of()))).isEmpty();
+    assertThat(calls(june, lane("a", june, plan(WayIn.DRILL, Route.PLANT_GREEN), Map.of())))
+        .isEmpty();
     assertThat(calls(june, lane("a", june, null, Map.of()))).isEmpty();
   }
 
@@ -97,18 +109,26 @@ class CallBoardTest {
   @Test
   void workThatShouldBeDoneIsAskedFor() {
     CoverPlan drone = plan(WayIn.DRONE, Route.PLANT_GREEN);
-    List<Call> calls = calls(BEFORE_YELLOW, lane("a", BEFORE_YELLOW, drone, Map.of("a:seed", BEFORE_YELLOW)));
+    List<Call> calls =
+        calls(BEFORE_YELLOW, lane("a", BEFORE_YELLOW, drone, Map.of("a:seed", BEFORE_YELLOW)));
     assertThat(calls.get(0).kind()).isEqualTo(Call.Kind.LOG_WORK);
     assertThat(said(calls.get(0))).startsWith("1 job is planned for today or before");
   }
 
   @Test
   void whatHasBecomeImpossibleAsksForAnotherPlanAndNamesOne() {
-    List<Call> calls = calls(BEFORE_YELLOW, lane("a", BEFORE_YELLOW, plan(WayIn.INTERSEEDER, Route.ROLL), Map.of()));
+    List<Call> calls =
+        calls(
+            BEFORE_YELLOW, lane("a", BEFORE_YELLOW, plan(WayIn.INTERSEEDER, Route.ROLL), Map.of()));
     assertThat(calls.get(0).kind()).isEqualTo(Call.Kind.CHANGE_PLAN);
-    assertThat(said(calls.get(0))).contains("Field a needs another plan").contains("Choose drill, airplane or drone here.");
+    assertThat(said(calls.get(0)))
+        .contains("Field a needs another plan")
+        .contains("Choose drill, airplane or drone here.");
     LocalDate november = LocalDate.of(2026, 11, 20);
-    assertThat(calls(november, lane("a", november, plan(WayIn.DRILL, Route.ROLL), Map.of())).get(0).kind())
+    assertThat(
+            calls(november, lane("a", november, plan(WayIn.DRILL, Route.ROLL), Map.of()))
+                .get(0)
+                .kind())
         .isEqualTo(Call.Kind.CHANGE_PLAN);
   }
 
@@ -126,7 +146,14 @@ class CallBoardTest {
     LocalDate today = LocalDate.of(2027, 5, 12);
     List<Call> calls = calls(today, lane("a", today, roll, Map.of()));
     assertThat(calls).extracting(Call::kind).contains(Call.Kind.PLACE_END, Call.Kind.COUNT_STEMS);
-    CallBoard.Lane counted = lane("a", today, roll, Map.of("a:roll", today.plusDays(6)), Optional.of(today.minusDays(1)), false);
+    CallBoard.Lane counted =
+        lane(
+            "a",
+            today,
+            roll,
+            Map.of("a:roll", today.plusDays(6)),
+            Optional.of(today.minusDays(1)),
+            false);
     assertThat(calls(today, counted)).isEmpty();
   }
 

@@ -28,13 +28,17 @@ class FieldJobsTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 8, 1);
   private static final Mix RYE = Mix.of(Catalogue.shipped().species("cereal-rye"));
   private static final Mix OATS = Mix.of(Catalogue.shipped().species("oats"));
-  private static final SeasonComposer COMPOSER = new SeasonComposer(TestWeather.outlook(TODAY), HouseRules.USUAL);
+  private static final SeasonComposer COMPOSER =
+      new SeasonComposer(TestWeather.outlook(TODAY), HouseRules.USUAL);
 
   private static List<Job> jobs(CoverPlan plan) {
     FieldFacts land = new FieldFacts(Area.ofAcres(64), SoilTexture.CLAY, true, false);
     CropPlanting beans = CropPlanting.soybeans(LocalDate.of(2026, 5, 12), 3.0);
     NextCrop next = new NextCrop(CropKind.SOYBEANS, LocalDate.of(2027, 5, 12));
-    return FieldJobs.of("k", "Field", COMPOSER.compose(new FieldCase(land, beans, Optional.ofNullable(plan), next)));
+    return FieldJobs.of(
+        "k",
+        "Field",
+        COMPOSER.compose(new FieldCase(land, beans, Optional.ofNullable(plan), next)));
   }
 
   @ParameterizedTest
@@ -62,18 +66,32 @@ class FieldJobsTest {
 
   @Test
   void whatIsDoneIsNoJobAnyMore() {
-    CoverPlan plan = CoverPlan.of(RYE, Goal.HOLD_SOIL, WayIn.DRILL, Route.ROLL).sown(LocalDate.of(2026, 7, 30));
+    CoverPlan plan =
+        CoverPlan.of(RYE, Goal.HOLD_SOIL, WayIn.DRILL, Route.ROLL).sown(LocalDate.of(2026, 7, 30));
     assertThat(jobs(plan)).extracting(Job::id).containsExactly("k:roll");
     CoverPlan ended =
-        new CoverPlan(RYE, plan.goal(), plan.way(), plan.route(), null, plan.seeded(), LocalDate.of(2026, 7, 31), plan.stageShift(), plan.scale());
+        new CoverPlan(
+            RYE,
+            plan.goal(),
+            plan.way(),
+            plan.route(),
+            null,
+            plan.seeded(),
+            LocalDate.of(2026, 7, 31),
+            plan.stageShift(),
+            plan.scale());
     assertThat(jobs(ended)).isEmpty();
     assertThat(jobs(null)).isEmpty();
   }
 
   @Test
   void theWinterNeedsNoMachineAndTheImpossibleNoJob() {
-    assertThat(jobs(CoverPlan.of(OATS, Goal.HOLD_SOIL, WayIn.DRONE, Route.WINTER_KILL))).extracting(Job::id).containsExactly("k:seed");
+    assertThat(jobs(CoverPlan.of(OATS, Goal.HOLD_SOIL, WayIn.DRONE, Route.WINTER_KILL)))
+        .extracting(Job::id)
+        .containsExactly("k:seed");
     assertThat(jobs(CoverPlan.of(RYE, Goal.HOLD_SOIL, WayIn.INTERSEEDER, Route.ROLL))).isEmpty();
-    assertThat(jobs(CoverPlan.of(OATS, Goal.HOLD_SOIL, WayIn.DRONE, Route.ROLL))).extracting(Job::id).containsExactly("k:seed");
+    assertThat(jobs(CoverPlan.of(OATS, Goal.HOLD_SOIL, WayIn.DRONE, Route.ROLL)))
+        .extracting(Job::id)
+        .containsExactly("k:seed");
   }
 }

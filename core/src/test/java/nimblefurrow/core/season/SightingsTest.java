@@ -31,14 +31,17 @@ class SightingsTest {
   private static final LocalDate TODAY = LocalDate.of(2027, 5, 18);
   private static final Outlook OUTLOOK = TestWeather.outlook(TODAY);
   private static final CoverPlan PLAN =
-      CoverPlan.of(Mix.of(RYE).and(VETCH, 0.5), Goal.SMOTHER_WEEDS, WayIn.DRILL, Route.ROLL).sown(SOWN);
+      CoverPlan.of(Mix.of(RYE).and(VETCH, 0.5), Goal.SMOTHER_WEEDS, WayIn.DRILL, Route.ROLL)
+          .sown(SOWN);
 
   private static Sightings stems(String species, int past) {
-    return new Sightings(List.of(new Sightings.Stems(TODAY, species, new StemCount(5, 50, past))), List.of());
+    return new Sightings(
+        List.of(new Sightings.Stems(TODAY, species, new StemCount(5, 50, past))), List.of());
   }
 
   private static double heatToday() {
-    double[] heat = new StageForecast(RYE, CoverStand.sown(PLAN.mix(), SOWN), OUTLOOK).heatOn(TODAY);
+    double[] heat =
+        new StageForecast(RYE, CoverStand.sown(PLAN.mix(), SOWN), OUTLOOK).heatOn(TODAY);
     Arrays.sort(heat);
     return heat[heat.length / 2];
   }
@@ -46,8 +49,10 @@ class SightingsTest {
   @Test
   void aCountPutsTheFloweringMeanWhereItWasSeen() {
     CoverPlan anchored = stems("cereal-rye", 30).anchor(PLAN, OUTLOOK);
-    // 60 % past flowering: the mean lies 45 × 0.2533 = 11.4 °F-days behind today's heat; rye's starting value is 900.
-    assertThat(anchored.stageShift().get("cereal-rye")).isCloseTo(heatToday() - 11.4 - 900, within(0.05));
+    // 60 % past flowering: the mean lies 45 × 0.2533 = 11.4 °F-days behind today's heat; rye's
+    // starting value is 900.
+    assertThat(anchored.stageShift().get("cereal-rye"))
+        .isCloseTo(heatToday() - 11.4 - 900, within(0.05));
     assertThat(anchored.stageShift()).doesNotContainKey("hairy-vetch");
   }
 
@@ -55,11 +60,13 @@ class SightingsTest {
   void everyStageOfTheSpeciesMovesTogether() {
     CoverPlan anchored = stems("cereal-rye", 10).anchor(PLAN, OUTLOOK);
     CoverStand before = CoverStand.sown(PLAN.mix(), SOWN);
-    CoverStand after = new CoverStand(PLAN.mix(), SOWN, 1, anchored.stageShift(), CurveScale.UNSAMPLED);
+    CoverStand after =
+        new CoverStand(PLAN.mix(), SOWN, 1, anchored.stageShift(), CurveScale.UNSAMPLED);
     double shift = anchored.stageShift().get("cereal-rye");
     for (CoverStage stage : CoverStage.values()) {
       double was = new StageForecast(RYE, before, OUTLOOK).mean(stage).orElseThrow();
-      assertThat(new StageForecast(RYE, after, OUTLOOK).mean(stage).orElseThrow()).isCloseTo(was + shift, within(1e-9));
+      assertThat(new StageForecast(RYE, after, OUTLOOK).mean(stage).orElseThrow())
+          .isCloseTo(was + shift, within(1e-9));
     }
   }
 
@@ -69,7 +76,8 @@ class SightingsTest {
     Sightings.Stems second = new Sightings.Stems(TODAY, "cereal-rye", new StemCount(5, 50, 30));
     CoverPlan both = new Sightings(List.of(first, second), List.of()).anchor(PLAN, OUTLOOK);
     CoverPlan last = new Sightings(List.of(second), List.of()).anchor(PLAN, OUTLOOK);
-    assertThat(both.stageShift().get("cereal-rye")).isCloseTo(last.stageShift().get("cereal-rye"), within(1e-9));
+    assertThat(both.stageShift().get("cereal-rye"))
+        .isCloseTo(last.stageShift().get("cereal-rye"), within(1e-9));
   }
 
   @Test
@@ -93,12 +101,19 @@ class SightingsTest {
   @Test
   void samplesPullTheCurveAndTightenIt() {
     LocalDate day = LocalDate.of(2027, 4, 20);
-    double curve = new MatForecast(CoverStand.sown(PLAN.mix(), SOWN), OUTLOOK).curveOn(day).poundsPerAcre();
+    double curve =
+        new MatForecast(CoverStand.sown(PLAN.mix(), SOWN), OUTLOOK).curveOn(day).poundsPerAcre();
     double grams = 2 * curve / 96.03; // twice the curve on one square foot
     Quadrats frames = new Quadrats(1, List.of(grams * 0.9, grams, grams * 1.1, grams));
-    CoverPlan once = new Sightings(List.of(), List.of(new Sightings.Sample(day, frames))).anchor(PLAN, OUTLOOK);
+    CoverPlan once =
+        new Sightings(List.of(), List.of(new Sightings.Sample(day, frames))).anchor(PLAN, OUTLOOK);
     CoverPlan twice =
-        new Sightings(List.of(), List.of(new Sightings.Sample(day, frames), new Sightings.Sample(day.plusDays(1), frames))).anchor(PLAN, OUTLOOK);
+        new Sightings(
+                List.of(),
+                List.of(
+                    new Sightings.Sample(day, frames),
+                    new Sightings.Sample(day.plusDays(1), frames)))
+            .anchor(PLAN, OUTLOOK);
     assertThat(once.scale().factor()).isBetween(1.7, 2.0);
     assertThat(once.scale().spread()).isLessThan(CurveScale.MODEL_CV);
     assertThat(twice.scale().spread()).isLessThan(once.scale().spread());

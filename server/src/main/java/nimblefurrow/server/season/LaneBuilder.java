@@ -112,7 +112,8 @@ final class LaneBuilder {
     Optional<LocalDate> opens = window.opens().median();
     Optional<LocalDate> closes = now.closes();
     if (closes.isPresent() && closes.get().isBefore(today)) {
-      return "too late as planned";
+      double left = window.chanceOpen(today).percent();
+      return left < 5 ? "too late as planned" : "late: %.0f %% chance today".formatted(left);
     }
     if (opens.isPresent() && opens.get().isAfter(today)) {
       return "opens about " + units.say(opens.get());
