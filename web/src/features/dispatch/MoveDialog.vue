@@ -25,14 +25,18 @@ watch(open, (is) => {
   day.value = wished < props.today ? props.today : wished
 }, { immediate: true })
 
+let round = 0
 watch([machineId, day, open], async () => {
+  const mine = ++round
   told.value = null
   problem.value = ''
   if (!open.value || !machineId.value || !day.value) return
   try {
-    told.value = await got(api.POST('/api/dispatch/what-if', { body: { jobId: props.job.id, machineId: machineId.value, day: day.value } }))
+    const answer = await got(api.POST('/api/dispatch/what-if', { body: { jobId: props.job.id, machineId: machineId.value, day: day.value } }))
+    // An answer that comes late must not speak for the day chosen since.
+    if (mine === round) told.value = answer
   } catch (e) {
-    problem.value = (e as Error).message
+    if (mine === round) problem.value = (e as Error).message
   }
 }, { immediate: true })
 

@@ -2,6 +2,7 @@ package nimblefurrow.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -69,7 +70,18 @@ class OwnFarmJourneyTest {
     page.locator("input[type=file]").setInputFiles(Path.of("../samples/five-fields.geojson"));
     assertThat(page.getByText("5 good")).isVisible();
     button("Keep 5 fields").click();
-    assertThat(page.locator("table.plain tbody tr")).hasCount(5);
+    assertThat(page.locator(".page table.plain tbody tr")).hasCount(5);
+
+    button("Bring fields").click();
+    page.locator("input[type=file]").setInputFiles(Path.of("../samples/two-fields.kml"));
+    button("Keep 2 fields").click();
+    Locator gate =
+        page.locator(".page table.plain tbody tr")
+            .filter(new Locator.FilterOptions().setHasText("Gate Piece"));
+    double shown = Double.parseDouble(gate.locator("td.n").innerText());
+    assertThat(shown)
+        .as("acres as the ellipsoid's closed formula has them")
+        .isCloseTo(quadAcres(0.008, 40.10, 40.107), within(shown * 0.001));
 
     page.getByLabel("Change Kiln Bottom").click();
     LocalDate today = LocalDate.now();
@@ -101,6 +113,18 @@ class OwnFarmJourneyTest {
 
     page.getByRole(AriaRole.NAVIGATION).getByText("Season").click();
     assertThat(page.locator(".lane-head")).containsText("Kiln Bottom");
+  }
+
+  /** Acres between two parallels over a width in degrees on WGS 84. */
+  private static double quadAcres(double width, double south, double north) {
+    double b = 6_356_752.314245;
+    return b * b / 2 * Math.toRadians(width) * (zone(north) - zone(south)) / 4046.8564224;
+  }
+
+  private static double zone(double latitude) {
+    double e = 0.0818191908426215;
+    double s = Math.sin(Math.toRadians(latitude));
+    return s / (1 - e * e * s * s) + Math.log((1 + e * s) / (1 - e * s)) / (2 * e);
   }
 
   private static LocalDate lastUseful(Locator window, int year) {

@@ -2,7 +2,6 @@ package nimblefurrow.server.season;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -139,9 +138,5 @@ public class Seasons {
     return composed.get(
         new Known(outlook, farm.rules(), field),
         k -> new SeasonComposer(k.outlook(), k.rules()).compose(k.field()));
-  }
-
-  public LocalDate today(FarmView farm) {
-    return farms.today(farm);
   }
 }
