@@ -799,6 +799,8 @@ export interface components {
         };
         EntryView: {
             about: string;
+            /** Format: double */
+            actualRate?: number;
             entry: components["schemas"]["Entry"];
             field: string;
             machine?: string;

@@ -20,11 +20,11 @@ const shown = computed(() => {
   return (entries.value ?? []).filter((e) => `${e.field} ${e.about} ${e.entry.lot} ${e.entry.note}`.toLowerCase().includes(wanted)).slice(0, 120)
 })
 
-function figures(e: Schemas['Entry']): string {
+function figures({ entry: e, actualRate }: Schemas['EntryView']): string {
   const parts: string[] = []
   if (e.acres) parts.push(`${area(e.acres, 1)} ${areaUnit.value}`)
   if (e.pounds) parts.push(`${mass(e.pounds)} ${massUnit.value}`)
-  if (e.pounds && e.acres) parts.push(`${rate(e.pounds / e.acres)} ${rateUnit.value}`)
+  if (actualRate) parts.push(`${rate(actualRate)} ${rateUnit.value}`)
   if (e.details.yieldPerAcre) parts.push(`${number(e.details.yieldPerAcre, 1)} per acre`)
   return parts.join(' · ')
 }
@@ -48,12 +48,12 @@ async function remove(id: string) {
         <Refusal :says="error?.message || problem" />
         <p v-if="entries && !entries.length" class="quiet">Nothing is written down yet. What you save here moves the forecasts of its field.</p>
         <ol>
-          <li v-for="{ entry, field, about, machine } in shown" :key="entry.id">
+          <li v-for="{ entry, field, about, machine, actualRate } in shown" :key="entry.id">
             <span class="figures when">{{ long(entry.on) }}</span>
             <div><b>{{ field }}</b>, {{ about }}<span v-if="machine" class="quiet"> · {{ machine }}</span><br />
-              <span class="figures">{{ figures(entry) }}</span><span v-if="entry.lot" class="quiet"> · lot {{ entry.lot }}</span>
+              <span class="figures">{{ figures({ entry, field, about, machine, actualRate }) }}</span><span v-if="entry.lot" class="quiet"> · lot {{ entry.lot }}</span>
               <span v-if="entry.note"> · {{ entry.note }}</span>
-              <span v-if="entry.details.weather" class="quiet small figures"><template v-if="figures(entry)"> · </template>{{ temperature(entry.details.weather.maxF) }} / {{ temperature(entry.details.weather.minF) }}, rain {{ rain(entry.details.weather.rainIn) }}, wind {{ wind(entry.details.weather.windMph) }}</span>
+              <span v-if="entry.details.weather" class="quiet small figures"><template v-if="figures({ entry, field, about, machine, actualRate })"> · </template>{{ temperature(entry.details.weather.maxF) }} / {{ temperature(entry.details.weather.minF) }}, rain {{ rain(entry.details.weather.rainIn) }}, wind {{ wind(entry.details.weather.windMph) }}</span>
               <span class="quiet small"> · {{ entry.by }}</span></div>
             <v-btn v-if="planner" icon size="x-small" variant="text" :aria-label="`Remove ${field}, ${about}`" @click="remove(entry.id)"><v-icon :icon="mdiDeleteOutline" /></v-btn>
           </li>

@@ -21,6 +21,11 @@ public record SeedRate(double poundsPerAcre) {
     return new SeedRate(kilograms / KG_HA_PER_LB_AC);
   }
 
+  /** The rate that was sown: what was used over what was covered, which is more than 0. */
+  public static SeedRate used(Mass used, Area covered) {
+    return new SeedRate(used.pounds() / Limits.positive("area", covered.acres(), 1e9, "acres"));
+  }
+
   public static SeedRate bushelsPerAcre(double bushels, Mass bushelWeight) {
     return new SeedRate(bushels * bushelWeight.pounds());
   }

@@ -88,4 +88,10 @@ class QuantityTest {
     assertThat(reason.in(UnitSystem.US)).isEqualTo("60.0 lb/ac on 6 Oct");
     assertThat(reason.in(UnitSystem.METRIC)).isEqualTo("67.3 kg/ha on 6 Oct");
   }
+
+  @Test
+  void poundsUsedOverAcresCoveredIsTheRateSown() {
+    assertThat(SeedRate.used(Mass.ofPounds(4320), Area.ofAcres(60)).poundsPerAcre()).isEqualTo(72);
+    assertThatThrownBy(() -> SeedRate.used(Mass.ofPounds(10), Area.ofAcres(0))).hasMessageContaining("area is more than 0");
+  }
 }

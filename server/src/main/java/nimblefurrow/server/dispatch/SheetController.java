@@ -6,6 +6,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.schedule.Cautions;
 import nimblefurrow.core.schedule.DayWork;
 import nimblefurrow.core.schedule.Job;
@@ -91,7 +93,7 @@ class SheetController {
     List<SheetSeed> seed =
         seeding
             ? desk.seed(board.season(), field).stream()
-                .map(m -> new SheetSeed(m.name(), m.bulkRate(), m.bulkRate() * work.acres()))
+                .map(m -> new SheetSeed(m.name(), m.bulkRate(), SeedRate.poundsPerAcre(m.bulkRate()).over(Area.ofAcres(work.acres())).pounds()))
                 .toList()
             : List.of();
     return new SheetJob(

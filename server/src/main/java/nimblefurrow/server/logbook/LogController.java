@@ -15,8 +15,11 @@ import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Spread;
+import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.scouting.Quadrats;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.season.FieldSeason;
@@ -50,7 +53,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/log")
 class LogController {
-  record EntryView(Entry entry, String field, String about, @Maybe String machine) {}
+  record EntryView(
+      Entry entry, String field, String about, @Maybe String machine, @Maybe Double actualRate) {}
 
   record EntryForm(
       @NotNull UUID fieldId,
@@ -118,7 +122,7 @@ class LogController {
     List<Entry> newestFirst = new ArrayList<>(journal.until(current.id(), today));
     Collections.reverse(newestFirst);
     return newestFirst.stream()
-        .map(e -> new EntryView(e, names.get(e.fieldId()), about(e), rigs.get(e.machineId())))
+        .map(e -> new EntryView(e, names.get(e.fieldId()), about(e), rigs.get(e.machineId()), actualRate(e)))
         .toList();
   }
 
@@ -338,6 +342,13 @@ class LogController {
 
   private static LocalDate aim(FieldSeason season) {
     return season.route().flatMap(r -> r.aim()).orElse(null);
+  }
+
+  /** Pounds per acre as sown, where pounds and acres were written down. */
+  private static Double actualRate(Entry e) {
+    return e.pounds() == null || e.acres() == null
+        ? null
+        : SeedRate.used(Mass.ofPounds(e.pounds()), Area.ofAcres(e.acres())).poundsPerAcre();
   }
 
   private static String about(Entry e) {
