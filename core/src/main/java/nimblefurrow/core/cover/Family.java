@@ -4,5 +4,6 @@ package nimblefurrow.core.cover;
 public enum Family {
   GRASS,
   LEGUME,
-  BRASSICA
+  BRASSICA,
+  BROADLEAF
 }

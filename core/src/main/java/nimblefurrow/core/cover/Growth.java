@@ -79,7 +79,7 @@ public final class Growth {
     }
     LocalDate growsTo =
         frost.stopped() == null || date.isBefore(frost.stopped()) ? date : frost.stopped();
-    double heat = trace.degreeDays(HeatBase.BASE_40, seeded, growsTo);
+    double heat = trace.degreeDays(species.useful().base(), seeded, growsTo);
     GrowthFigures f = species.growth();
     double grown = risePounds(f.ceiling(), heat, f.middle(), f.spread());
     return frost.killed() == null || !date.isAfter(frost.killed())

@@ -1,7 +1,13 @@
 package nimblefurrow.core.cover;
 
-/** Whether a cover lives on in spring or the winter ends it. */
+/** Whether a cover lives on in spring, or what ends it before. */
 public enum Life {
+  /** Lives through most winters and ends in its second summer. */
   WINTER,
-  WINTER_KILLED
+  /** Lives through winter and on for years. */
+  PERENNIAL,
+  /** Grows in cool weather; hard frost ends it. */
+  WINTER_KILLED,
+  /** Grows in summer heat; the first frost ends it. */
+  WARM
 }

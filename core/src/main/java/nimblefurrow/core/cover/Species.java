@@ -15,8 +15,14 @@ import nimblefurrow.core.quantity.SeedRate;
  * @param useful heat from seeding to dormancy for a useful cover
  * @param survives heat from seeding to the turn of the year that just brings it through, if known
  * @param rollOnly heat to dormancy for a stand that can be killed by the roller alone, if known
+ * @param depthLowIn least and {@code depthHighIn} most depth of sowing, in
  * @param cap most of its own full rate beside weaker neighbours, 0–1, empty when it crowds out none
+ * @param slow whether a vigorous partner crowds it out
  * @param air suitability for surface and aerial seeding, 0 poor to 3 good
+ * @param shade how well it bears early seeding under corn, 0 seldom to 2 well
+ * @param frostDays days it wants before the first 26 °F night; empty when it wants none
+ * @param frostSeeded whether it can be frost seeded into wheat
+ * @param goodStand plants per ft² of a good stand and of a poor one; empty when there is no figure
  * @param stages mean of the field's stems by stage, °F-days base 40 from the turn of the year
  */
 public record Species(
@@ -32,30 +38,31 @@ public record Species(
     SeedRate usual,
     SeedRate high,
     Optional<SeedRate> rollHigh,
+    double depthLowIn,
+    double depthHighIn,
     double soilMinimumF,
     double coldF,
     Heat useful,
     Optional<Heat> survives,
     Optional<Heat> rollOnly,
     Optional<Double> cap,
+    boolean slow,
     int air,
-    double goodStand,
-    double poorStand,
+    int shade,
+    Optional<Integer> frostDays,
+    boolean frostSeeded,
+    Optional<Double> goodStand,
+    Optional<Double> poorStand,
     double pricePerPound,
     GrowthFigures growth,
     Map<CoverStage, Double> stages) {
 
   public boolean winterHardy() {
-    return life == Life.WINTER;
+    return life == Life.WINTER || life == Life.PERENNIAL;
   }
 
   /** Seed small enough to need little rain on the surface: more than 100,000 to the pound. */
   public boolean smallSeeded() {
     return seedsPerPound > 100_000;
-  }
-
-  /** Legumes and brassicas sown late winter-kill before they have rooted. */
-  public boolean needsDaysBeforeFrost() {
-    return family != Family.GRASS;
   }
 }

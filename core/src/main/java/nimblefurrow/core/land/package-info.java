@@ -1,2 +1,2 @@
-/** Field boundaries on the earth: areas by geodesic, and what makes a boundary unfit to use. */
+/** Fields as land: boundaries, cutting and joining them, and what is marked on the map. */
 package nimblefurrow.core.land;

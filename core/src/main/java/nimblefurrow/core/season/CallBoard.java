@@ -312,11 +312,12 @@ public final class CallBoard {
   }
 
   private static String opening(Group group, boolean one) {
-    return switch (group.way()) {
-      case DRILL -> one ? "comes off for the drill about" : "come off for the drill about";
-      case INTERSEEDER ->
-          one ? "opens for the interseeder about" : "open for the interseeder about";
-      case AIRPLANE, DRONE ->
+    return switch (group.way().place()) {
+      case AFTER_HARVEST, WITH_HARVEST ->
+          (one ? "comes off for the " : "come off for the ") + wayWords(group.way()) + " about";
+      case BETWEEN_ROWS, INTO_WHEAT ->
+          (one ? "opens for the " : "open for the ") + wayWords(group.way()) + " about";
+      case OVER_THE_TOP ->
           (group.crop() == CropKind.SOYBEANS
                   ? (one ? "reaches" : "reach") + " first yellow"
                   : (one ? "opens" : "open") + " for seeding over the top")
@@ -324,10 +325,20 @@ public final class CallBoard {
     };
   }
 
+  /** The machine's name alone, as in "drone window". */
   private static String wayWords(WayIn way) {
-    return way == WayIn.DRILL
-        ? "drill"
-        : way == WayIn.INTERSEEDER ? "interseeder" : way == WayIn.DRONE ? "drone" : "airplane";
+    return switch (way) {
+      case DRILL, INTERSEEDER, DRONE, AIRPLANE, HELICOPTER, SLURRY ->
+          way.name().toLowerCase(java.util.Locale.ROOT);
+      case PRECISION_PLANTER -> "planter";
+      case BROADCAST_TILLAGE, BROADCAST -> "spreader";
+      case DISC_PASSES -> "disc";
+      case COMBINE_SEEDER -> "combine seeder";
+      case HARVEST_SPREADER -> "harvest spreader";
+      case ROW_AIR_SEEDER -> "air seeder";
+      case HIGH_CLEARANCE -> "high-clearance spreader";
+      case FROST_SEEDING -> "frost seeding";
+    };
   }
 
   private static String endWords(Route route) {

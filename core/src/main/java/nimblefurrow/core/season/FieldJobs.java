@@ -6,7 +6,6 @@ import nimblefurrow.core.schedule.Job;
 import nimblefurrow.core.schedule.JobWindow;
 import nimblefurrow.core.schedule.MachineKind;
 import nimblefurrow.core.seeding.SeedingWindow;
-import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;
 
@@ -39,7 +38,7 @@ public final class FieldJobs {
     return job(
         key + ":seed",
         field,
-        kind(window.way()),
+        MachineKind.valueOf(window.way().name()),
         season,
         false,
         new JobWindow(window.opens(), window.closes()));
@@ -69,14 +68,5 @@ public final class FieldJobs {
       JobWindow window) {
     FieldFacts facts = season.field().facts();
     return new Job(id, field, kind, facts.area(), facts.soil(), facts.tiled(), living, window);
-  }
-
-  private static MachineKind kind(WayIn way) {
-    return switch (way) {
-      case DRILL -> MachineKind.DRILL;
-      case INTERSEEDER -> MachineKind.INTERSEEDER;
-      case AIRPLANE -> MachineKind.AIRPLANE;
-      case DRONE -> MachineKind.DRONE;
-    };
   }
 }

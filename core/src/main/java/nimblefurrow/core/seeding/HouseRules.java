@@ -3,7 +3,8 @@ package nimblefurrow.core.seeding;
 import nimblefurrow.core.quantity.Limits;
 
 /** Where growers disagree, the farm chooses once; a field follows unless it says otherwise. */
-public record HouseRules(OverCorn overCorn, OverBeans overBeans, Rolling rolling) {
+public record HouseRules(
+    OverCorn overCorn, OverBeans overBeans, Rolling rolling, Placing placing, Rows rows) {
   /** When seed goes over standing corn for grain. */
   public enum OverCorn {
     HALF_LEAVES_GONE,
@@ -24,12 +25,45 @@ public record HouseRules(OverCorn overCorn, OverBeans overBeans, Rolling rolling
     MILK
   }
 
+  /** Whether the farm counts on very even placement and so sows some ways thinner. */
+  public enum Placing {
+    ORDINARY,
+    EVEN
+  }
+
+  /** How drilled cover rows lie to the cash rows that come. */
+  public enum Rows {
+    SHALLOW_ANGLE("at a shallow angle to the coming rows: better cover, more turns"),
+    PARALLEL_OFFSET("parallel to old and coming rows and offset from both"),
+    NO_ROWS("no rows: broadcast");
+
+    private final String words;
+
+    Rows(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
+
   public static final HouseRules USUAL =
       new HouseRules(OverCorn.HALF_LEAVES_GONE, OverBeans.BEFORE_LEAF_DROP, Rolling.FULL_FLOWERING);
+
+  public HouseRules(OverCorn overCorn, OverBeans overBeans, Rolling rolling) {
+    this(overCorn, overBeans, rolling, Placing.ORDINARY, Rows.SHALLOW_ANGLE);
+  }
+
+  public boolean even() {
+    return placing == Placing.EVEN;
+  }
 
   public HouseRules {
     Limits.given("rule for seeding over corn", overCorn);
     Limits.given("rule for seeding over soybeans", overBeans);
     Limits.given("rule for rolling", rolling);
+    Limits.given("rule for placing", placing);
+    Limits.given("rule for rows", rows);
   }
 }

@@ -19,7 +19,6 @@ public final class LastUseful {
   private static final double USEFUL = 0.8;
   private static final double POSSIBLE = 0.5;
   private static final double HARD_FREEZE_F = 26;
-  private static final int DAYS_BEFORE_FREEZE = 35;
 
   /** Less heat than useful, but enough to come up and give a little fall cover, °F-days. */
   public static final double LITTLE_COVER = 250;
@@ -38,7 +37,17 @@ public final class LastUseful {
   public static LastUseful of(
       Species species, boolean rollOnly, Outlook outlook, LocalDate spring) {
     Heat heat = rollOnly ? species.rollOnly().orElse(species.useful()) : species.useful();
+    return leaving(species, heat, outlook, spring);
+  }
+
+  /** The last days that leave a given heat. */
+  public static LastUseful leaving(Species species, Heat heat, Outlook outlook, LocalDate spring) {
     return new LastUseful(outlook.each(t -> in(t, species, heat, outlook, spring)));
+  }
+
+  /** The last day of each climate year; null where none is left. */
+  public LocalDate[] days() {
+    return perYear.clone();
   }
 
   /** The last day on which rye still just survives: its heat counts to the turn of the year. */
@@ -53,19 +62,15 @@ public final class LastUseful {
       WeatherTrace trace, Species species, Heat heat, Outlook outlook, LocalDate spring) {
     LocalDate dormant = Dormancy.in(trace, outlook.site(), spring).date();
     LocalDate byHeat = trace.lastDayLeaving(dormant, heat);
-    if (byHeat == null || !species.needsDaysBeforeFrost()) {
+    if (byHeat == null || species.frostDays().isEmpty()) {
       return byHeat;
     }
     LocalDate freeze = trace.firstNightAtOrBelow(HARD_FREEZE_F, spring.minusMonths(5), spring);
     if (freeze == null) {
       return byHeat;
     }
-    LocalDate byFreeze = freeze.minusDays(DAYS_BEFORE_FREEZE);
+    LocalDate byFreeze = freeze.minusDays(species.frostDays().get());
     return byFreeze.isBefore(byHeat) ? byFreeze : byHeat;
-  }
-
-  LocalDate[] perYear() {
-    return perYear.clone();
   }
 
   public DateForecast forecast() {

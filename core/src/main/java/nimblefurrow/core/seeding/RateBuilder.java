@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.quantity.Area;
@@ -13,6 +12,7 @@ import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.weather.SoilTexture;
 
 /**
  * Rates of a mix: share × full rate × purpose × lateness up to the member's high figure, then ×
@@ -20,8 +20,11 @@ import nimblefurrow.core.quantity.SeedRate;
  *
  * @param weeksLate weeks of sowing after the day that leaves 600 °F-days to dormancy
  * @param rollOnly whether the mat is to die under the roller without herbicide
+ * @param even whether the farm counts on very even placement, which lets some rates go lower
+ * @param soil the field's topsoil, which changes what comes up
  */
-public record RateBuilder(WayIn way, Goal goal, boolean rollOnly, double weeksLate) {
+public record RateBuilder(
+    WayIn way, Goal goal, boolean rollOnly, double weeksLate, boolean even, SoilTexture soil) {
   private static final double MOST_LB_AC = 200;
   private static final double LATE_PER_WEEK = 0.08;
   private static final double LATE_AT_MOST = 0.5;
@@ -34,6 +37,15 @@ public record RateBuilder(WayIn way, Goal goal, boolean rollOnly, double weeksLa
     Limits.given("way in", way);
     Limits.given("goal", goal);
     Limits.within("weeks late", weeksLate, 0, 60, "weeks");
+    Limits.given("soil", soil);
+  }
+
+  public RateBuilder(WayIn way, Goal goal, boolean rollOnly, double weeksLate) {
+    this(way, goal, rollOnly, weeksLate, false, SoilTexture.SILT_LOAM);
+  }
+
+  private double method() {
+    return way.rateFactor(even);
   }
 
   /** Live seed of a member before any farm's own figure. */
@@ -45,7 +57,7 @@ public record RateBuilder(WayIn way, Goal goal, boolean rollOnly, double weeksLa
       wanted *= 1 + Math.min(LATE_AT_MOST, LATE_PER_WEEK * weeksLate);
     }
     double held = Math.min(wanted, ceiling(species).poundsPerAcre());
-    return SeedRate.poundsPerAcre(Math.min(MOST_LB_AC, held * way.rateFactor()));
+    return SeedRate.poundsPerAcre(Math.min(MOST_LB_AC, held * method()));
   }
 
   private SeedRate ceiling(Species species) {
@@ -75,7 +87,7 @@ public record RateBuilder(WayIn way, Goal goal, boolean rollOnly, double weeksLa
               live,
               bulk,
               seeds,
-              seeds * way.emergence(species),
+              seeds * way.emergence(species, soil),
               pounds,
               bags(pounds),
               Money.of(bulk.poundsPerAcre() * species.pricePerPound()),
@@ -93,20 +105,23 @@ public record RateBuilder(WayIn way, Goal goal, boolean rollOnly, double weeksLa
     List<Reason> notes = new ArrayList<>();
     Species species = member.species();
     tag.caution(today).ifPresent(notes::add);
-    double full = live.poundsPerAcre() / (species.usual().poundsPerAcre() * way.rateFactor());
+    double full = live.poundsPerAcre() / (species.usual().poundsPerAcre() * method());
     species
         .cap()
-        .filter(cap -> full > cap + 1e-9 && besideSlower(mix, species))
+        .filter(cap -> full > cap + 1e-9 && mix.members().size() > 1)
         .ifPresent(
             cap ->
                 notes.add(
-                    Reason.of(
-                        "at {} of its full rate it crowds out the legumes beside it: hold it to {} ({})",
-                        Math.round(full * 100) + " %",
-                        Math.round(cap * 100) + " %",
-                        species.usual().times(cap * way.rateFactor()))));
-    SeedRate most =
-        ceiling(species).times(way.rateFactor()).atMost(SeedRate.poundsPerAcre(MOST_LB_AC));
+                    besideSlower(mix, species)
+                        ? Reason.of(
+                            "at {} of its full rate it crowds out its slower partners: hold it to {} ({})",
+                            Math.round(full * 100) + " %",
+                            Math.round(cap * 100) + " %",
+                            species.usual().times(cap * method()))
+                        : Reason.of(
+                            "may run above {} of its full rate here: nothing slower stands beside it",
+                            Math.round(cap * 100) + " %")));
+    SeedRate most = ceiling(species).times(method()).atMost(SeedRate.poundsPerAcre(MOST_LB_AC));
     if (live.poundsPerAcre() >= most.poundsPerAcre() - 1e-9) {
       notes.add(Reason.of("held at its highest rate for this way in, {}", most));
     }
@@ -117,7 +132,6 @@ public record RateBuilder(WayIn way, Goal goal, boolean rollOnly, double weeksLa
   }
 
   private static boolean besideSlower(Mix mix, Species species) {
-    return mix.members().stream()
-        .anyMatch(m -> m.species() != species && m.species().family() == Family.LEGUME);
+    return mix.members().stream().anyMatch(m -> m.species() != species && m.species().slow());
   }
 }

@@ -118,6 +118,23 @@ public final class SeedingWindow {
     return Share.of(opens.length == 0 ? 0 : (double) any / opens.length);
   }
 
+  /**
+   * Chance that it opens while a species can still be sown: before the window closes, and on or
+   * before that species' last day of the year.
+   *
+   * @param last the last day per climate year; null where the species sets none
+   */
+  public Share chanceOpenBefore(LocalDate[] last) {
+    int able = 0;
+    for (int i = 0; i < opens.length; i++) {
+      boolean open =
+          opens[i] != null
+              && (closes == null || (closes[i] != null && !opens[i].isAfter(closes[i])));
+      able += open && (last == null || (last[i] != null && !opens[i].isAfter(last[i]))) ? 1 : 0;
+    }
+    return Share.of(opens.length == 0 ? 0 : (double) able / opens.length);
+  }
+
   /** The day a planner would pencil in: where the best part begins in the middle year. */
   public Optional<LocalDate> pencilled() {
     Optional<LocalDate> best = bestFrom().median();

@@ -1,7 +1,9 @@
 package nimblefurrow.core.cover;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Map;
 import nimblefurrow.core.quantity.HeatBase;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -45,7 +47,8 @@ class CatalogueTest {
       assertThat(s.usual().poundsPerAcre())
           .as(s.id())
           .isLessThanOrEqualTo(s.high().poundsPerAcre());
-      assertThat(s.poorStand()).as(s.id()).isLessThan(s.goodStand());
+      s.poorStand()
+          .ifPresent(poor -> assertThat(poor).as(s.id()).isLessThan(s.goodStand().orElseThrow()));
       assertThat(s.air()).as(s.id()).isBetween(0, 3);
       double before = 0;
       for (CoverStage stage : CoverStage.values()) {
@@ -77,5 +80,110 @@ class CatalogueTest {
     java.time.LocalDate dead = java.time.LocalDate.of(2027, 5, 1);
     assertThat(Residue.left(24, dead, dead.plusWeeks(6))).isEqualTo(0.5);
     assertThat(Residue.left(24, dead, dead.minusDays(3))).isEqualTo(1);
+  }
+
+  @ParameterizedTest(name = "{0}")
+  @CsvSource({
+    "cereal-rye,18000,45,45,60,120,0.75,2,34,-20,250,0.6,3",
+    "winter-triticale,15000,40,60,75,120,0.75,2,38,-6,280,0.6,2",
+    "winter-wheat,15000,48,60,75,120,0.75,1.5,38,-4,250,0.6,2",
+    "winter-barley,14000,39,50,75,110,0.75,2,38,6,400,0.6,2",
+    "oats,16000,26,50,70,100,0.5,1.5,38,18,700,0.6,2",
+    "annual-ryegrass,220000,20,12,18,25,0.25,0.5,40,2,600,0.4,3",
+    "sorghum-sudangrass,19000,42,25,35,50,0.5,1.5,62,30,1150,0.35,0",
+    "pearl-millet,85000,44,10,15,20,0.5,1,65,31,1150,0.35,0",
+    "hairy-vetch,16000,48,15,20,30,0.5,1.5,42,0,650,,1",
+    "crimson-clover,150000,48,12,15,20,0.25,0.5,42,7,850,,2",
+    "red-clover,275000,48,8,10,12,0.25,0.5,41,-15,850,,3",
+    "alfalfa,200000,48,10,14,18,0.25,0.5,41,-15,900,,1",
+    "berseem-clover,207000,48,10,12,15,0.25,0.5,42,20,1050,,2",
+    "winter-pea,4000,48,40,50,70,1,2,41,6,600,,0",
+    "lentil,16000,48,20,30,40,0.75,1.5,40,15,700,,0",
+    "cowpea,3800,48,40,50,70,1,1.5,60,32,1150,,0",
+    "sunn-hemp,15000,44,15,20,30,0.5,1,60,30,1150,,1",
+    "radish,34000,42,6,8,12,0.25,0.75,45,21,900,0.35,3",
+    "turnip,200000,44,2,4,6,0.25,0.5,45,17,850,0.25,3",
+    "rapeseed,140000,42,3,5,8,0.25,0.75,41,5,650,0.15,3",
+    "white-mustard,75000,43,6,9,14,0.25,0.75,41,25,850,0.15,2",
+    "winter-camelina,380000,40,4,5,7,0,0.25,38,-15,350,0.4,3",
+    "buckwheat,16000,39,40,55,80,0.5,1.5,50,32,700,0.35,1",
+    "phacelia,230000,38,7,9,12,0.25,0.5,38,18,900,0.3,1",
+    "flax,82000,43,25,35,45,0.5,1,42,25,850,0.4,1",
+    "sunflower,7000,22,3,5,7,1,2,50,28,1000,0.5,0"
+  })
+  void everySpeciesHasItsFigures(
+      String id,
+      double seeds,
+      double density,
+      double low,
+      double usual,
+      double high,
+      double shallow,
+      double deep,
+      double soil,
+      double cold,
+      double heat,
+      Double cap,
+      int air) {
+    Species s = Catalogue.shipped().species(id);
+    assertThat(
+            new double[] {
+              s.seedsPerPound(),
+              s.bulkPoundsPerCubicFoot(),
+              s.low().poundsPerAcre(),
+              s.usual().poundsPerAcre(),
+              s.high().poundsPerAcre(),
+              s.depthLowIn(),
+              s.depthHighIn(),
+              s.soilMinimumF(),
+              s.coldF(),
+              s.useful().degreeDays(),
+              s.air()
+            })
+        .containsExactly(seeds, density, low, usual, high, shallow, deep, soil, cold, heat, air);
+    assertThat(s.cap().orElse(null)).isEqualTo(cap);
+    assertThat(s.useful().base())
+        .isEqualTo(s.life() == Life.WARM ? HeatBase.BASE_50 : HeatBase.BASE_40);
+  }
+
+  @Test
+  void twentySixSpeciesAndNoMore() {
+    assertThat(Catalogue.shipped().all()).hasSize(26);
+  }
+
+  @Test
+  void aFarmsOwnFigureReplacesTheStartingValueAndNothingElse() {
+    Catalogue own =
+        Catalogue.shipped().with(Map.of("cereal-rye", Map.of("price_per_lb", 0.42, "cap", 0.5)));
+    assertThat(own.species("cereal-rye").pricePerPound()).isEqualTo(0.42);
+    assertThat(own.species("cereal-rye").cap()).contains(0.5);
+    assertThat(own.species("cereal-rye").useful())
+        .isEqualTo(Catalogue.shipped().species("cereal-rye").useful());
+    assertThat(own.species("oats")).isEqualTo(Catalogue.shipped().species("oats"));
+    assertThat(Catalogue.shipped().species("cereal-rye").pricePerPound()).isEqualTo(0.30);
+    assertThat(own.figure("cereal-rye", "price_per_lb")).contains(0.42);
+    assertThat(own.figure("hairy-vetch", "cap")).as("a dash is missing, not 0").isEmpty();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "price_per_lb,-1,price is 0–100 $/lb",
+    "seeds_per_lb,3,seeds per pound is 500–2000000",
+    "rate_low,70,lowest full rate of Cereal rye is at most its usual full rate",
+    "flowering,1200,comes after the stage before it",
+    "colour,3,figure is one of the catalogue's"
+  })
+  void anImpossibleFigureIsRefusedByName(String key, double value, String said) {
+    assertThatThrownBy(() -> Catalogue.shipped().with(Map.of("cereal-rye", Map.of(key, value))))
+        .isInstanceOf(nimblefurrow.core.quantity.OutOfRange.class)
+        .hasMessageContaining(said);
+  }
+
+  @Test
+  void warmSpeciesGrowOnTheirOwnHeat() {
+    assertThat(
+            Growth.winterKilled(Catalogue.shipped().species("sunn-hemp").growth(), 1250)
+                .poundsPerAcre())
+        .isCloseTo(6000 / Math.E, org.assertj.core.api.Assertions.within(0.01));
   }
 }

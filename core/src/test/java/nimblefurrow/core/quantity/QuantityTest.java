@@ -92,6 +92,7 @@ class QuantityTest {
   @Test
   void poundsUsedOverAcresCoveredIsTheRateSown() {
     assertThat(SeedRate.used(Mass.ofPounds(4320), Area.ofAcres(60)).poundsPerAcre()).isEqualTo(72);
-    assertThatThrownBy(() -> SeedRate.used(Mass.ofPounds(10), Area.ofAcres(0))).hasMessageContaining("area is more than 0");
+    assertThatThrownBy(() -> SeedRate.used(Mass.ofPounds(10), Area.ofAcres(0)))
+        .hasMessageContaining("area is more than 0");
   }
 }

@@ -100,7 +100,7 @@ class SeedingTest {
   @Test
   void aBullyBesideALegumeIsNamedWithItsFigure() {
     assertThat(said(rates(Mix.of(RYE).and(CLOVER, 0.5), WayIn.DRILL).get(0)))
-        .contains("crowds out the legumes")
+        .contains("crowds out its slower partners")
         .contains("36.0 lb/ac");
     assertThat(said(rates(Mix.of(RYE).and(RADISH, 0.3), WayIn.DRILL).get(0)))
         .doesNotContain("crowds");

@@ -1,0 +1,89 @@
+package nimblefurrow.core.advice;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nimblefurrow.core.cover.Catalogue;
+import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.seeding.Goal;
+import nimblefurrow.core.seeding.RateBuilder;
+import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.termination.Route;
+
+/**
+ * Species and mixes for a field, best first, and why not the rest.
+ *
+ * @param ranked at most {@link #SHOWN} options, one per mix, by its best way in
+ * @param whyNot one entry for each species that no way in suits
+ */
+public record Advice(List<Option> ranked, List<WhyNot> whyNot) {
+  public static final int SHOWN = 12;
+
+  /** Live share of ordinary seed, for prices before a lot is known. */
+  static final double USUAL_LIVE_SHARE = 0.98 * 0.85;
+
+  public Advice {
+    ranked = List.copyOf(ranked);
+    whyNot = List.copyOf(whyNot);
+  }
+
+  public static Advice of(Ask ask, Catalogue catalogue, SeasonLore lore) {
+    Suitability suitability = new Suitability(ask, lore);
+    Map<WayIn, List<Fit>> fits = new EnumMap<>(WayIn.class);
+    Map<Species, WhyNot> whyNot = new LinkedHashMap<>();
+    for (Species species : catalogue.all()) {
+      boolean any = false;
+      WhyNot nearest = null;
+      for (WayIn way : WayIn.values()) {
+        if (ask.ways().contains(way)) {
+          Suitability.Answer answer = suitability.of(species, way);
+          answer.fit().ifPresent(f -> fits.computeIfAbsent(way, w -> new ArrayList<>()).add(f));
+          any |= answer.fit().isPresent();
+          nearest = nearer(nearest, answer.whyNot());
+        }
+      }
+      if (!any) {
+        whyNot.put(species, nearest);
+      }
+    }
+    return new Advice(ranked(ask, fits), List.copyOf(whyNot.values()));
+  }
+
+  /** Of two refusals the one that came further in the order of questions. */
+  private static WhyNot nearer(WhyNot one, Optional<WhyNot> other) {
+    return other.filter(o -> one == null || o.kind().compareTo(one.kind()) > 0).orElse(one);
+  }
+
+  private static List<Option> ranked(Ask ask, Map<WayIn, List<Fit>> fits) {
+    Map<String, Option> best = new LinkedHashMap<>();
+    fits.forEach(
+        (way, able) -> {
+          for (Option option : new MixMaker(ask, way).options(able)) {
+            best.merge(option.mix().name(), option, (a, b) -> a.score() >= b.score() ? a : b);
+          }
+        });
+    return best.values().stream()
+        .sorted(
+            Comparator.comparingDouble(Option::score)
+                .reversed()
+                .thenComparing(o -> o.costPerAcre().value()))
+        .limit(SHOWN)
+        .toList();
+  }
+
+  static RateBuilder rates(Ask ask, WayIn way) {
+    Goal first =
+        ask.goals().entrySet().stream()
+            .max(
+                Map.Entry.<Goal, Double>comparingByValue()
+                    .thenComparing(Map.Entry.comparingByKey()))
+            .orElseThrow()
+            .getKey();
+    return new RateBuilder(
+        way, first, ask.route() == Route.ROLL, 0, ask.rules().even(), ask.soil());
+  }
+}

@@ -1,0 +1,166 @@
+package nimblefurrow.core.advice;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import nimblefurrow.core.cover.Family;
+import nimblefurrow.core.cover.Mix;
+import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.quantity.Money;
+import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.seeding.Goal;
+import nimblefurrow.core.seeding.RateBuilder;
+import nimblefurrow.core.seeding.WayIn;
+
+/**
+ * Makes options of the species that will do: each alone, and with partners of other families, never
+ * above a bully's cap. A mix serves a goal as far as its members do between them, lives by its
+ * weakest chance and dies as hard as its hardest member.
+ */
+final class MixMaker {
+  private static final int PER_FAMILY = 3;
+  private static final double SIMPLER = 0.95;
+  private static final double SHARE_IN_MIX = 0.6;
+  private static final double DEAREST = 300;
+  private static final double WELL = 2.0 / 3;
+
+  private final Ask ask;
+  private final WayIn way;
+  private final RateBuilder rates;
+
+  MixMaker(Ask ask, WayIn way) {
+    this.ask = ask;
+    this.way = way;
+    this.rates = Advice.rates(ask, way);
+  }
+
+  List<Option> options(List<Fit> able) {
+    List<Option> options = new ArrayList<>();
+    Map<Family, List<Fit>> families = new EnumMap<>(Family.class);
+    for (Fit fit : able) {
+      options.add(option(List.of(fit)));
+      families.computeIfAbsent(fit.species().family(), f -> new ArrayList<>()).add(fit);
+    }
+    if (ask.mostSpecies() > 1) {
+      families.replaceAll((family, fits) -> best(fits));
+      pairs(new ArrayList<>(families.values()), options);
+    }
+    return options;
+  }
+
+  private List<Fit> best(List<Fit> fits) {
+    return fits.stream()
+        .sorted(Comparator.comparingDouble((Fit f) -> score(List.of(f))).reversed())
+        .limit(PER_FAMILY)
+        .toList();
+  }
+
+  private void pairs(List<List<Fit>> families, List<Option> options) {
+    for (int a = 0; a < families.size(); a++) {
+      for (int b = a + 1; b < families.size(); b++) {
+        for (Fit one : families.get(a)) {
+          for (Fit two : families.get(b)) {
+            options.add(option(List.of(one, two)));
+            for (int c = b + 1; ask.mostSpecies() > 2 && c < families.size(); c++) {
+              for (Fit three : families.get(c)) {
+                options.add(option(List.of(one, two, three)));
+              }
+            }
+          }
+        }
+      }
+    }
+  }
+
+  private double served(List<Fit> fits) {
+    return ask.weighed(
+        goal -> {
+          double missed = 1;
+          for (Fit fit : fits) {
+            missed *= 1 - goal.servedBy(fit.species());
+          }
+          return 1 - missed;
+        });
+  }
+
+  /**
+   * 100 × goals served × what stands in the way: chance (counts 60 %), kill (40 %), establishment
+   * (30 %), cost (up to 30 %), and 5 % for each further species to buy and to set.
+   */
+  private double score(List<Fit> fits) {
+    double chance = fits.stream().mapToDouble(Fit::chance).min().orElseThrow();
+    double kill = fits.stream().mapToDouble(Fit::kill).min().orElseThrow();
+    double up = fits.stream().mapToDouble(Fit::establishment).average().orElseThrow();
+    return 100
+        * served(fits)
+        * (0.4 + 0.6 * chance)
+        * (0.6 + 0.4 * kill)
+        * (0.7 + 0.3 * Math.min(1, up / 0.8))
+        * (1 - Math.min(0.3, cost(fits) / DEAREST))
+        * Math.pow(SIMPLER, fits.size() - 1.0);
+  }
+
+  private double cost(List<Fit> fits) {
+    double cost = 0;
+    for (Fit fit : fits) {
+      cost +=
+          rates.live(new Mix.Member(fit.species(), share(fit.species(), fits))).poundsPerAcre()
+              / Advice.USUAL_LIVE_SHARE
+              * fit.species().pricePerPound();
+    }
+    return cost;
+  }
+
+  private static double share(Species species, List<Fit> fits) {
+    if (fits.size() == 1) {
+      return 1;
+    }
+    boolean slower = fits.stream().anyMatch(f -> f.species() != species && f.species().slow());
+    double most = slower ? species.cap().orElse(SHARE_IN_MIX) : SHARE_IN_MIX;
+    return Math.min(SHARE_IN_MIX, most);
+  }
+
+  private Option option(List<Fit> fits) {
+    Mix mix =
+        new Mix(
+            fits.stream().map(f -> new Mix.Member(f.species(), share(f.species(), fits))).toList());
+    double chance = fits.stream().mapToDouble(Fit::chance).min().orElseThrow();
+    LocalDate sowing = fits.stream().map(Fit::sowing).min(LocalDate::compareTo).orElseThrow();
+    return new Option(
+        mix,
+        way,
+        sowing,
+        score(fits),
+        served(fits),
+        chance,
+        Money.of(cost(fits)),
+        reasons(fits, chance));
+  }
+
+  private List<Reason> reasons(List<Fit> fits, double chance) {
+    List<Reason> reasons = new ArrayList<>();
+    for (Goal goal : Goal.values()) {
+      if (ask.goals().containsKey(goal)) {
+        List<String> good =
+            fits.stream()
+                .filter(f -> goal.servedBy(f.species()) >= WELL - 1e-9)
+                .map(f -> f.species().name().toLowerCase())
+                .toList();
+        reasons.add(
+            good.isEmpty()
+                ? Reason.of("does little to {}", goal.words())
+                : Reason.of("{}: {}", goal.words(), String.join(" and ", good)));
+      }
+    }
+    reasons.add(Reason.of("in time in {} of years", Share.of(Math.min(1, chance))));
+    for (Fit fit : fits) {
+      fit.notes()
+          .forEach(n -> reasons.add(Reason.of("{}: {}", fit.species().name().toLowerCase(), n)));
+    }
+    return reasons;
+  }
+}

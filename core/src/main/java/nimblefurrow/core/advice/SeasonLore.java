@@ -1,0 +1,83 @@
+package nimblefurrow.core.advice;
+
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.cover.Winter;
+import nimblefurrow.core.quantity.Heat;
+import nimblefurrow.core.seeding.LastUseful;
+import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.weather.WeatherTrace;
+
+/**
+ * What the weather alone says of each species, the same for every field of a farm: worked out once
+ * and kept while an outlook lasts. Safe to share between threads.
+ */
+public final class SeasonLore {
+  private static final int WARMTH_DAYS = 10;
+
+  private record Asked(Species species, boolean rollOnly, LocalDate spring) {}
+
+  private record Sown(Species species, LocalDate about) {}
+
+  private final Outlook outlook;
+  private final Map<Asked, LocalDate[]> last = new ConcurrentHashMap<>();
+  private final Map<Asked, LocalDate[]> little = new ConcurrentHashMap<>();
+  private final Map<Sown, Double> winterKill = new ConcurrentHashMap<>();
+  private final Map<LocalDate, Double> warmth = new ConcurrentHashMap<>();
+
+  public SeasonLore(Outlook outlook) {
+    this.outlook = outlook;
+  }
+
+  public Outlook outlook() {
+    return outlook;
+  }
+
+  /** The last day that leaves a useful cover, in each climate year. */
+  LocalDate[] lastUseful(Species species, boolean rollOnly, LocalDate spring) {
+    return last.computeIfAbsent(
+        new Asked(species, rollOnly, spring),
+        a -> LastUseful.of(a.species(), a.rollOnly(), outlook, a.spring()).days());
+  }
+
+  /** The last day that still leaves a little cover. */
+  LocalDate[] lastLittle(Species species, LocalDate spring) {
+    return little.computeIfAbsent(
+        new Asked(species, false, spring),
+        a -> LastUseful.leaving(species, little(species), outlook, spring).days());
+  }
+
+  private static Heat little(Species species) {
+    return Heat.of(
+        Math.min(LastUseful.LITTLE_COVER, species.useful().degreeDays()), species.useful().base());
+  }
+
+  /**
+   * Chance that the winter ends a species sown about a day, 0–1; days are taken by thirds of
+   * months.
+   */
+  double winterKill(Species species, LocalDate seeded) {
+    LocalDate about =
+        seeded.withDayOfMonth(1 + Math.min(2, (seeded.getDayOfMonth() - 1) / 10) * 10);
+    return winterKill.computeIfAbsent(
+        new Sown(species, about),
+        s -> Winter.killChance(s.species(), outlook, s.about()).fraction());
+  }
+
+  /** Mean temperature of the ten days up to a day over all years, °F: stands for the topsoil's. */
+  double warmth(LocalDate day) {
+    return warmth.computeIfAbsent(day, this::meanWarmth);
+  }
+
+  private double meanWarmth(LocalDate day) {
+    double sum = 0;
+    for (WeatherTrace trace : outlook.traces()) {
+      for (int i = 0; i < WARMTH_DAYS; i++) {
+        sum += trace.on(day.minusDays(i)).meanF();
+      }
+    }
+    return sum / outlook.traces().size() / WARMTH_DAYS;
+  }
+}

@@ -1,0 +1,227 @@
+package nimblefurrow.core.advice;
+
+import static nimblefurrow.core.cashcrop.CropStage.HARVEST;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nimblefurrow.core.cashcrop.CropKind;
+import nimblefurrow.core.cover.Family;
+import nimblefurrow.core.cover.Mix;
+import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.quantity.Temperature;
+import nimblefurrow.core.seeding.RateBuilder;
+import nimblefurrow.core.seeding.Restriction;
+import nimblefurrow.core.seeding.SeedingWindow;
+import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.seeding.WindowRules;
+import nimblefurrow.core.termination.Conditions;
+import nimblefurrow.core.termination.HerbicideKill;
+import nimblefurrow.core.termination.RollerKill;
+import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.weather.DateForecast;
+
+/** Asks of each species and way in whether it will do on a field, one question after the other. */
+final class Suitability {
+  private static final double POSSIBLE = 0.5;
+  private static final double SURE_WINTER_KILL = 0.8;
+  private static final double ROLLER_AT_LEAST = 0.6;
+  private static final double NO_FIGURE = 0.8;
+  private static final double[] ALL_FLOWERING = {0, 0, 0, 0, 1, 0, 0};
+
+  private final Ask ask;
+  private final SeasonLore lore;
+  private final LocalDate spring;
+  private final Map<Sown, SeedingWindow> windows = new HashMap<>();
+
+  /** What of a species the crop's windows depend on. */
+  private record Sown(WayIn way, boolean brassica, boolean rye) {}
+
+  Suitability(Ask ask, SeasonLore lore) {
+    this.ask = ask;
+    this.lore = lore;
+    this.spring = spring();
+  }
+
+  private LocalDate spring() {
+    LocalDate harvest =
+        ask.crop().when(HARVEST).median().orElse(ask.crop().planting().planted().plusDays(130));
+    return lore.outlook().site().springStart(harvest.plusDays(7));
+  }
+
+  /** A fit, or why not: exactly one of them. */
+  record Answer(Optional<Fit> fit, Optional<WhyNot> whyNot) {}
+
+  Answer of(Species species, WayIn way) {
+    List<Reason> notes = new ArrayList<>();
+    if (ask.organic() && ask.route().usesHerbicide()) {
+      return no(
+          species, way, WhyNot.Kind.ORGANIC, Reason.of("this field is organic: no herbicide"));
+    }
+    Sown sown =
+        new Sown(way, species.family() == Family.BRASSICA, species.id().equals("cereal-rye"));
+    SeedingWindow window = windows.computeIfAbsent(sown, w -> cropWindow(species, way));
+    if (window.impossible().isPresent()) {
+      return no(species, way, WhyNot.Kind.NO_WINDOW, window.impossible().get());
+    }
+    Optional<Reason> method = method(species, way);
+    if (method.isPresent()) {
+      return no(species, way, WhyNot.Kind.METHOD, method.get());
+    }
+    boolean roll = ask.route() == Route.ROLL && species.rollOnly().isPresent();
+    boolean capped =
+        way.place() != WayIn.Place.BETWEEN_ROWS && way.place() != WayIn.Place.INTO_WHEAT;
+    LocalDate[] last = capped ? lore.lastUseful(species, roll, spring) : null;
+    double chance = window.chanceOpenBefore(last).fraction();
+    boolean late = false;
+    if (chance < POSSIBLE) {
+      double little = window.chanceOpenBefore(lore.lastLittle(species, spring)).fraction();
+      if (little < POSSIBLE) {
+        return no(species, way, WhyNot.Kind.TOO_LATE, tooLate(species, window, last));
+      }
+      late = true;
+      notes.add(Reason.of("late, little cover: opens in time in {} of years", Share.of(chance)));
+    }
+    LocalDate sowing = sowing(window);
+    for (Restriction restriction : ask.restrictions()) {
+      Optional<Reason> against = restriction.against(species, sowing);
+      if (against.isPresent()) {
+        return no(species, way, WhyNot.Kind.RESTRICTION, against.get());
+      }
+    }
+    Optional<Reason> cold = soil(species, way, sowing);
+    if (cold.isPresent()) {
+      return no(species, way, WhyNot.Kind.SOIL, cold.get());
+    }
+    Optional<Reason> next = nextCrop(species);
+    if (next.isPresent()) {
+      return no(species, way, WhyNot.Kind.NEXT_CROP, next.get());
+    }
+    double kill = kill(species, sowing, notes);
+    Optional<Reason> dies = howItDies(species, kill);
+    if (dies.isPresent()) {
+      return no(species, way, WhyNot.Kind.HOW_IT_DIES, dies.get());
+    }
+    Optional<Reason> metering = metering(species, way);
+    if (metering.isPresent()) {
+      return no(species, way, WhyNot.Kind.METERING, metering.get());
+    }
+    return new Answer(
+        Optional.of(
+            new Fit(
+                species,
+                way,
+                sowing,
+                late ? chance * 0.4 : chance,
+                kill,
+                way.emergence(species, ask.soil()),
+                late,
+                notes)),
+        Optional.empty());
+  }
+
+  private static Answer no(Species species, WayIn way, WhyNot.Kind kind, Reason why) {
+    return new Answer(Optional.empty(), Optional.of(new WhyNot(species, way, kind, why)));
+  }
+
+  /** The crop's own window; a species only brings its last day, which is asked apart. */
+  private SeedingWindow cropWindow(Species species, WayIn way) {
+    Mix asked = Mix.of(species);
+    return new WindowRules(ask.crop(), asked, false, ask.rules(), lore.outlook()).cropWindow(way);
+  }
+
+  private Optional<Reason> method(Species species, WayIn way) {
+    if (way == WayIn.FROST_SEEDING && !species.frostSeeded()) {
+      return Optional.of(Reason.of("only clovers are frost seeded"));
+    }
+    if (way.surface() && species.air() == 0) {
+      return Optional.of(Reason.of("its seed must be in the ground: surface seeding seldom takes"));
+    }
+    if (way.place() == WayIn.Place.BETWEEN_ROWS && species.shade() == 0) {
+      return Optional.of(Reason.of("it is shaded out under corn"));
+    }
+    return Optional.empty();
+  }
+
+  private static Reason tooLate(Species species, SeedingWindow window, LocalDate[] last) {
+    Optional<LocalDate> opens = window.opens().median();
+    Optional<LocalDate> ends =
+        last == null ? Optional.empty() : DateForecast.of(last).lastDayWithChance(POSSIBLE);
+    return opens.isPresent() && ends.isPresent()
+        ? Reason.of("opens about {}, but it must be sown by {}", opens.get(), ends.get())
+        : Reason.of("never enough heat left before winter: it wants {}", species.useful());
+  }
+
+  private LocalDate sowing(SeedingWindow window) {
+    LocalDate today = lore.outlook().today();
+    return window.pencilled().filter(d -> d.isAfter(today)).orElse(today);
+  }
+
+  private Optional<Reason> soil(Species species, WayIn way, LocalDate sowing) {
+    double warmth = lore.warmth(sowing);
+    return way != WayIn.FROST_SEEDING && warmth < species.soilMinimumF()
+        ? Optional.of(
+            Reason.of(
+                "the ground is about {} by {}, and it wants {}",
+                Temperature.fahrenheit(warmth),
+                sowing,
+                Temperature.fahrenheit(species.soilMinimumF())))
+        : Optional.empty();
+  }
+
+  private Optional<Reason> nextCrop(Species species) {
+    CropKind next = ask.next().kind();
+    boolean grain = next == CropKind.WINTER_WHEAT || next == CropKind.OATS;
+    return grain && species.family() == Family.GRASS && species.winterHardy()
+        ? Optional.of(Reason.of("it comes up again in the grain that follows"))
+        : Optional.empty();
+  }
+
+  private double kill(Species species, LocalDate sowing, List<Reason> notes) {
+    double winter = lore.winterKill(species, sowing);
+    if (ask.route() == Route.WINTER_KILL) {
+      return winter;
+    }
+    if (!species.winterHardy()) {
+      notes.add(Reason.of("the winter ends it in {} of years", Share.of(winter)));
+      return Math.max(winter, NO_FIGURE);
+    }
+    Optional<Double> table =
+        ask.route() == Route.ROLL
+            ? RollerKill.of(species, ALL_FLOWERING, Conditions.GOOD)
+            : HerbicideKill.of(species).map(HerbicideKill::killRightSize);
+    if (table.isEmpty()) {
+      notes.add(Reason.of("no figure for how surely it dies this way"));
+    }
+    return table.orElse(NO_FIGURE);
+  }
+
+  private Optional<Reason> howItDies(Species species, double kill) {
+    if (ask.route() == Route.WINTER_KILL && kill < SURE_WINTER_KILL) {
+      return Optional.of(Reason.of("dies in only {} of winters here", Share.of(kill)));
+    }
+    if (ask.route() == Route.ROLL && species.winterHardy() && kill < ROLLER_AT_LEAST) {
+      return Optional.of(Reason.of("the roller kills only {} of it at flowering", Share.of(kill)));
+    }
+    return Optional.empty();
+  }
+
+  private Optional<Reason> metering(Species species, WayIn way) {
+    double least = ask.leastMeterable().getOrDefault(way, 0.0);
+    RateBuilder rates = Advice.rates(ask, way);
+    SeedRate bulk = rates.live(new Mix.Member(species, 1)).times(1 / Advice.USUAL_LIVE_SHARE);
+    return bulk.poundsPerAcre() < least
+        ? Optional.of(
+            Reason.of(
+                "its full rate, {}, is less than the machine meters ({}): add a carrier",
+                bulk,
+                SeedRate.poundsPerAcre(least)))
+        : Optional.empty();
+  }
+}

@@ -1,0 +1,59 @@
+package nimblefurrow.core.calibration;
+
+import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Mass;
+import nimblefurrow.core.quantity.SeedRate;
+
+/**
+ * Seed caught under some outlets over a measured distance. Example: 620 g from 8 rows at 7.5 in
+ * over 200 ft is 59.5 lb/ac.
+ *
+ * @param caught bulk seed caught
+ * @param widthFt the share of the machine's swath that the caught outlets sow, ft
+ * @param distanceFt distance driven, or turned by the wheel, ft
+ */
+public record CatchTest(Mass caught, double widthFt, double distanceFt) {
+  public CatchTest {
+    Limits.positive("caught seed", caught.pounds(), 2000, "lb");
+    Limits.positive("effective width", widthFt, 200, "ft");
+    Limits.positive("distance", distanceFt, 10_000, "ft");
+  }
+
+  /** Rate per field acre. */
+  public SeedRate rate() {
+    return SeedRate.poundsPerAcre(
+        caught.pounds() * Area.SQUARE_FEET_PER_ACRE / (widthFt * distanceFt));
+  }
+
+  /** Width sown by outlets at an even spacing, ft. */
+  public static double evenRows(int outlets, double spacingIn) {
+    Limits.within("outlets caught", outlets, 1, 200, "");
+    return outlets * Limits.positive("row spacing", spacingIn, 120, "in") / 12;
+  }
+
+  /**
+   * Width sown where rows stand in gaps of the cash crop: the gaps, not the rows, share the swath.
+   *
+   * @param outlets outlets caught
+   * @param outletsPerGap outlets in one gap
+   * @param gapIn from one cash row to the next, in
+   */
+  public static double gaps(int outlets, int outletsPerGap, double gapIn) {
+    Limits.within("outlets caught", outlets, 1, 200, "");
+    Limits.within("outlets in a gap", outletsPerGap, 1, 20, "");
+    return (double) outlets / outletsPerGap * Limits.positive("gap", gapIn, 120, "in") / 12;
+  }
+
+  /**
+   * Distance from turning the drive wheel, ft.
+   *
+   * @param circumferenceFt rolling circumference under load
+   * @param slip share by which the wheel slips in the field, 0–0.5
+   */
+  public static double wheelTurns(double turns, double circumferenceFt, double slip) {
+    Limits.positive("wheel turns", turns, 5000, "");
+    Limits.positive("rolling circumference", circumferenceFt, 60, "ft");
+    return turns * circumferenceFt * (1 - Limits.within("slip", slip, 0, 0.5, ""));
+  }
+}

@@ -1,0 +1,40 @@
+package nimblefurrow.core.calibration;
+
+import java.util.List;
+import java.util.Optional;
+import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Mass;
+import nimblefurrow.core.quantity.SeedRate;
+
+/**
+ * The first acres checked: pounds used over acres covered, against what the setting should have
+ * laid.
+ */
+public record FieldCheck(SeedRate expected, Mass used, Area covered) {
+  public FieldCheck {
+    Limits.positive("expected rate", expected.poundsPerAcre(), 1000, "lb/ac");
+    Limits.positive("pounds used", used.pounds(), 1e6, "lb");
+    Limits.positive("acres covered", covered.acres(), 1e5, "acres");
+  }
+
+  public SeedRate actual() {
+    return SeedRate.used(used, covered);
+  }
+
+  /** Laid over expected: 1.08 means 8 % too much. */
+  public double ratio() {
+    return actual().poundsPerAcre() / expected.poundsPerAcre();
+  }
+
+  /**
+   * The correction of a machine with a seed lot, from all checks so far: pounds laid over pounds
+   * expected, so that a check over many acres counts for more. Divide the target by it to find what
+   * to set for. Empty without a check.
+   */
+  public static Optional<Double> running(List<FieldCheck> checks) {
+    double laid = checks.stream().mapToDouble(c -> c.used().pounds()).sum();
+    double meant = checks.stream().mapToDouble(c -> c.expected().over(c.covered()).pounds()).sum();
+    return checks.isEmpty() ? Optional.empty() : Optional.of(laid / meant);
+  }
+}

@@ -1,0 +1,114 @@
+package nimblefurrow.core.calibration;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.OutOfRange;
+
+/**
+ * Pans laid across the path of a spreader, the path at their middle: how evenly the passes overlap
+ * at each swath. The pattern counts from half a pan before the first to half a pan past the last.
+ *
+ * @param spacingFt from pan to pan, ft
+ * @param grams caught in each pan, from left to right
+ */
+public record PanTest(double spacingFt, List<Double> grams) {
+  /** CV that cover crops bear. */
+  public static final double COVER_CROPS = 0.20;
+
+  /** CV wanted of an even spread. */
+  public static final double EVEN = 0.15;
+
+  private static final int LEAST_PANS = 5;
+  private static final int PARTS = 4;
+
+  /** How the passes lie beside each other. */
+  public enum Driving {
+    /** Each pass the other way: the pattern is mirrored every second time. */
+    BACK_AND_FORTH,
+    /** All passes the same way, as round and round. */
+    ONE_WAY
+  }
+
+  /** CV (population SD over mean, as a share) of the overlapped pattern at a swath. */
+  public record AtSwath(double swathFt, double cv) {}
+
+  public PanTest {
+    Limits.positive("pan spacing", spacingFt, 50, "ft");
+    grams = List.copyOf(grams);
+    if (grams.size() < LEAST_PANS || grams.size() > 200) {
+      throw new OutOfRange(
+          "pans", "a pan test has %d–200 pans, got %d".formatted(LEAST_PANS, grams.size()));
+    }
+    for (double g : grams) {
+      Limits.within("grams in a pan", g, 0, 10_000, "g");
+    }
+    if (grams.stream().mapToDouble(g -> g).sum() <= 0) {
+      throw new OutOfRange("pans", "no pan caught any seed: nothing to work out");
+    }
+  }
+
+  /** Width over which seed was caught, ft. */
+  public double throwFt() {
+    return spacingFt * grams.size();
+  }
+
+  /** What lies on the ground at each place across one swath, after many passes. */
+  public double[] overlapped(double swathFt, Driving driving) {
+    double step = spacingFt / PARTS;
+    int cells = (int) Math.max(1, Math.round(swathFt / step));
+    int period = driving == Driving.BACK_AND_FORTH ? 2 * cells : cells;
+    double[] ground = new double[period];
+    int half = grams.size() * PARTS / 2;
+    int copies = half / cells + 3;
+    for (int pass = -copies; pass <= copies; pass++) {
+      boolean mirrored = driving == Driving.BACK_AND_FORTH && Math.floorMod(pass, 2) == 1;
+      for (int i = 0; i < period; i++) {
+        int offset = i - pass * cells;
+        ground[i] += at(mirrored ? -offset - 1 : offset, half);
+      }
+    }
+    return ground;
+  }
+
+  /** Seed in a strip of ground a quarter pan wide, by strips right of the path's middle. */
+  private double at(int strip, int half) {
+    int index = strip + half;
+    return index < 0 || index >= grams.size() * PARTS ? 0 : grams.get(index / PARTS);
+  }
+
+  public double cv(double swathFt, Driving driving) {
+    Limits.positive("swath", swathFt, 500, "ft");
+    double[] ground = overlapped(swathFt, driving);
+    double mean = 0;
+    for (double g : ground) {
+      mean += g / ground.length;
+    }
+    double variance = 0;
+    for (double g : ground) {
+      variance += (g - mean) * (g - mean) / ground.length;
+    }
+    return mean == 0 ? Double.POSITIVE_INFINITY : Math.sqrt(variance) / mean;
+  }
+
+  /** CV against swath from two pans to the whole throw, a step of half a pan each. */
+  public List<AtSwath> curve(Driving driving) {
+    List<AtSwath> curve = new ArrayList<>();
+    for (double swath = 2 * spacingFt; swath <= throwFt() + 1e-9; swath += spacingFt / 2) {
+      curve.add(new AtSwath(swath, cv(swath, driving)));
+    }
+    return curve;
+  }
+
+  /** The widest swath whose CV is no more than asked; empty when none is so even. */
+  public Optional<AtSwath> widest(Driving driving, double mostCv) {
+    List<AtSwath> curve = curve(driving);
+    for (int i = curve.size() - 1; i >= 0; i--) {
+      if (curve.get(i).cv() <= mostCv + 1e-12) {
+        return Optional.of(curve.get(i));
+      }
+    }
+    return Optional.empty();
+  }
+}

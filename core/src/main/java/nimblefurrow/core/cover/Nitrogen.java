@@ -1,0 +1,68 @@
+package nimblefurrow.core.cover;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import nimblefurrow.core.quantity.DryMatter;
+import nimblefurrow.core.weather.Outlook;
+
+/**
+ * Nitrogen in a dead cover: what it holds, and what the next crop gets of it or loses to it.
+ *
+ * @param carbonToNitrogen of the whole mat
+ * @param contentLbAc nitrogen in the mat, lb/ac
+ * @param availableLbAc plant-available of it in the first season, lb/ac; negative where the mat
+ *     ties nitrogen up
+ */
+public record Nitrogen(double carbonToNitrogen, double contentLbAc, double availableLbAc) {
+  private static final double CARBON_PERCENT = 42;
+  private static final double POUNDS_PER_TON = 2000;
+
+  /** Nitrogen of dry matter in percent. */
+  public static double percent(double carbonToNitrogen) {
+    return CARBON_PERCENT / carbonToNitrogen;
+  }
+
+  /**
+   * Plant-available nitrogen of a ton of dry matter, lb: vetch at 3.8 % gives 41, rye at 0.9 % −11.
+   */
+  public static double availablePerTon(double nitrogenPercent) {
+    return Math.min(18 * (nitrogenPercent - 1.5), 12 * nitrogenPercent);
+  }
+
+  public static Nitrogen of(DryMatter mat, double carbonToNitrogen) {
+    double percent = percent(carbonToNitrogen);
+    return new Nitrogen(
+        carbonToNitrogen,
+        mat.poundsPerAcre() * percent / 100,
+        mat.poundsPerAcre() / POUNDS_PER_TON * availablePerTon(percent));
+  }
+
+  /** Carbon to nitrogen of a species on a date in the middle year, between its stages by heat. */
+  public static double carbonOn(
+      Species species, CoverStand stand, Outlook outlook, LocalDate date) {
+    GrowthFigures g = species.growth();
+    StageForecast stages = new StageForecast(species, stand, outlook);
+    Optional<Double> boot = stages.mean(CoverStage.BOOT);
+    Optional<Double> flower = stages.mean(CoverStage.FLOWERING);
+    Optional<Double> dough = stages.mean(CoverStage.DOUGH);
+    if (!species.winterHardy() || boot.isEmpty() || flower.isEmpty() || dough.isEmpty()) {
+      return g.cnVegetative();
+    }
+    double[] heat = stages.heatOn(date);
+    java.util.Arrays.sort(heat);
+    double now = heat[heat.length / 2];
+    double start = stages.mean(CoverStage.JOINTING).orElse(boot.get() / 2);
+    double[] at = {start, boot.get(), flower.get(), dough.get()};
+    double[] carbon = {g.cnVegetative(), g.cnBoot(), g.cnFlower(), g.cnDough()};
+    if (now <= at[0]) {
+      return carbon[0];
+    }
+    for (int i = 1; i < at.length; i++) {
+      if (now <= at[i]) {
+        return carbon[i - 1]
+            + (carbon[i] - carbon[i - 1]) * (now - at[i - 1]) / (at[i] - at[i - 1]);
+      }
+    }
+    return carbon[3];
+  }
+}

@@ -1,0 +1,70 @@
+package nimblefurrow.core.coverage;
+
+import java.util.ArrayList;
+import java.util.List;
+import nimblefurrow.core.land.Boundary;
+import nimblefurrow.core.land.LocalPlane;
+import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Mass;
+import nimblefurrow.core.quantity.SeedRate;
+
+/**
+ * A field as it was sown.
+ *
+ * @param covered acres of the field that got seed
+ * @param skipped share of the field that got none
+ * @param overlapped share of the field that was passed over twice or more
+ * @param outside pounds laid outside the field
+ * @param actual pounds laid over acres covered
+ * @param blocks the rate by blocks of about a quarter acre
+ */
+public record AppliedMap(
+    Mass pounds,
+    Area covered,
+    double skipped,
+    double overlapped,
+    Mass outside,
+    SeedRate actual,
+    List<Block> blocks) {
+
+  /** A square of ground by its middle; side in degrees each way; 0 is a skip. */
+  public record Block(
+      double longitude, double latitude, double wide, double high, double poundsPerAcre) {}
+
+  private static final double BLOCK_M = 32;
+
+  public static AppliedMap of(Boundary field, List<AppliedPoint> points) {
+    LocalPlane plane = LocalPlane.about(field.shape());
+    Ground ground = new Ground(plane.toPlane(field.shape()));
+    new Runs(plane, ground).lay(points);
+    double cell = ground.cellAcres();
+    double fieldCells = ground.cellsInside();
+    double coveredAcres = ground.coveredInside() * cell;
+    return new AppliedMap(
+        Mass.ofPounds(points.stream().mapToDouble(p -> Math.max(0, p.pounds())).sum()),
+        Area.ofAcres(coveredAcres),
+        1 - ground.coveredInside() / fieldCells,
+        ground.overlappedInside() / fieldCells,
+        Mass.ofPounds(ground.poundsOutside()),
+        coveredAcres == 0
+            ? SeedRate.ZERO
+            : SeedRate.poundsPerAcre(Math.min(1000, ground.poundsInside() / coveredAcres)),
+        blocks(ground, plane));
+  }
+
+  private static List<Block> blocks(Ground ground, LocalPlane plane) {
+    List<Block> blocks = new ArrayList<>();
+    for (Ground.Patch patch : ground.patches(BLOCK_M)) {
+      var low = plane.toGlobe(patch.low());
+      var high = plane.toGlobe(patch.high());
+      blocks.add(
+          new Block(
+              (low.x + high.x) / 2,
+              (low.y + high.y) / 2,
+              high.x - low.x,
+              high.y - low.y,
+              patch.poundsPerAcre()));
+    }
+    return blocks;
+  }
+}

@@ -1,0 +1,2 @@
+/** What was laid where: a machine's points turned into acres covered, skips, overlaps and rates. */
+package nimblefurrow.core.coverage;

@@ -1,0 +1,17 @@
+package nimblefurrow.core.flight;
+
+import nimblefurrow.core.land.MarkKind;
+import nimblefurrow.core.quantity.Limits;
+import org.locationtech.jts.geom.Geometry;
+
+/**
+ * Something to keep away from, in longitude and latitude.
+ *
+ * @param keepAwayFt distance kept from it, ft
+ */
+public record Hazard(MarkKind kind, String name, Geometry shape, double keepAwayFt) {
+  public Hazard {
+    Limits.given("hazard", shape);
+    Limits.within("distance from the hazard", keepAwayFt, 0, 5000, "ft");
+  }
+}

@@ -1,0 +1,67 @@
+package nimblefurrow.core.loads;
+
+import java.util.ArrayList;
+import java.util.List;
+import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Mass;
+import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.quantity.WorkRate;
+import nimblefurrow.core.seeding.SeedBlend;
+
+/**
+ * A machine on wheels that stops to be filled: drill, planter, air seeder, spreader, box on a
+ * combine.
+ *
+ * @param working acres an hour while it works
+ * @param fillMinutes each stop with the tender
+ * @param tender pounds that the tender brings; 0 where bags are carried
+ */
+public record GroundOutfit(Hopper hopper, WorkRate working, double fillMinutes, Mass tender) {
+  public GroundOutfit {
+    Limits.given("hopper", hopper);
+    Limits.given("field capacity", working);
+    Limits.within("filling", fillMinutes, 0, 240, "min");
+  }
+
+  public LoadPlan plan(Area field, SeedBlend blend) {
+    Mass load = hopper.load(blend);
+    if (load.pounds() <= 0) {
+      return LoadPlan.impossible(Reason.of("the box holds no seed: its load is 0"));
+    }
+    Loads loads = Loads.of(field, blend.rate(), load);
+    double filling = loads.count() * fillMinutes / 60;
+    double hours = working.hoursFor(field) + filling;
+    List<LoadPlan.Need> needs = new ArrayList<>();
+    if (tender.pounds() > 0) {
+      int trips = (int) Math.ceil(loads.total().pounds() / tender.pounds() - 1e-9);
+      needs.add(new LoadPlan.Need("tender loads", trips));
+    }
+    return LoadPlan.done(
+        loads,
+        WorkRate.acresPerHour(field.acres() / hours),
+        hours,
+        loads.acresPerLoad().acres() / working.acresPerHour() * 60 + fillMinutes,
+        needs,
+        filling > 0.3 * hours ? "filling" : "driving",
+        List.of());
+  }
+
+  /**
+   * A box on the combine, filled while grain is unloaded.
+   *
+   * @param acresPerUnload acres that fill the grain tank
+   * @return every how many unloads the box is filled, 0 when it does not last from one to the next
+   */
+  public static int unloadsPerFill(Loads loads, Area acresPerUnload) {
+    Limits.positive("acres per unload", acresPerUnload.acres(), 1000, "acres");
+    return (int) Math.floor(loads.acresPerLoad().acres() / acresPerUnload.acres() + 1e-9);
+  }
+
+  /** Acres that fill a grain tank at a yield. */
+  public static Area acresPerUnload(double tankBushels, double bushelsPerAcre) {
+    return Area.ofAcres(
+        Limits.positive("grain tank", tankBushels, 2000, "bu")
+            / Limits.positive("yield", bushelsPerAcre, 400, "bu/ac"));
+  }
+}

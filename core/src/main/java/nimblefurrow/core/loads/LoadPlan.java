@@ -1,0 +1,57 @@
+package nimblefurrow.core.loads;
+
+import java.util.List;
+import java.util.Optional;
+import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.quantity.WorkRate;
+
+/**
+ * A job's loads and hours, or why it cannot be done.
+ *
+ * @param loads empty when it is not possible
+ * @param rate acres an hour with refills, ferries and waiting
+ * @param minutesPerLoad from one filling to the next
+ * @param needs what must stand ready, for example batteries
+ * @param limits what holds the work back, in words
+ */
+public record LoadPlan(
+    Optional<Loads> loads,
+    Optional<WorkRate> rate,
+    double hours,
+    double minutesPerLoad,
+    List<Need> needs,
+    String limits,
+    List<Reason> notes,
+    Optional<Reason> impossible) {
+
+  /** Something to have ready, and how many of it. */
+  public record Need(String what, int count) {}
+
+  static LoadPlan done(
+      Loads loads,
+      WorkRate rate,
+      double hours,
+      double minutesPerLoad,
+      List<Need> needs,
+      String limits,
+      List<Reason> notes) {
+    return new LoadPlan(
+        Optional.of(loads),
+        Optional.of(rate),
+        hours,
+        minutesPerLoad,
+        List.copyOf(needs),
+        limits,
+        List.copyOf(notes),
+        Optional.empty());
+  }
+
+  static LoadPlan impossible(Reason why) {
+    return new LoadPlan(
+        Optional.empty(), Optional.empty(), 0, 0, List.of(), "", List.of(), Optional.of(why));
+  }
+
+  public boolean possible() {
+    return impossible.isEmpty();
+  }
+}

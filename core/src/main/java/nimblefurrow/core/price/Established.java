@@ -1,0 +1,25 @@
+package nimblefurrow.core.price;
+
+import java.util.Optional;
+import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Money;
+
+/**
+ * A way in by what it costs and what it is expected to bring up.
+ *
+ * @param seed $/ac for seed, at this way's own rate
+ * @param pass $/ac for the pass
+ * @param plantsPerSquareFoot expected plants
+ */
+public record Established(Money seed, Money pass, double plantsPerSquareFoot) {
+  public Money perAcre() {
+    return seed.plus(pass);
+  }
+
+  /** Dollars for a thousand established plants; empty where none are expected. */
+  public Optional<Double> perThousandPlants() {
+    return plantsPerSquareFoot <= 0
+        ? Optional.empty()
+        : Optional.of(perAcre().value() * 1000 / (plantsPerSquareFoot * Area.SQUARE_FEET_PER_ACRE));
+  }
+}

@@ -1,0 +1,88 @@
+package nimblefurrow.core.seeding;
+
+import java.util.ArrayList;
+import java.util.List;
+import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.WorkRate;
+
+/** Ways in that take several goes over the field, with the waits between them. */
+public final class WorkSequence {
+  /**
+   * One go over the field.
+   *
+   * @param afterDays least days after the go before; {@code withinDays} the most
+   * @param hours for the field; 0 where it rides along with other work
+   */
+  public record Step(String what, int afterDays, int withinDays, double hours) {}
+
+  private WorkSequence() {}
+
+  /**
+   * Shallow disc passes with days between, seed spread by hand before the last, small seed left on
+   * top.
+   *
+   * @param passes one to three
+   */
+  public static List<Step> discPasses(int passes, boolean smallSeed, Area field, WorkRate rate) {
+    Limits.within("disc passes", passes, 1, 3, "");
+    double hours = rate.hoursFor(field);
+    List<Step> steps = new ArrayList<>();
+    for (int i = 1; i < passes; i++) {
+      steps.add(new Step("shallow disc pass " + i, i == 1 ? 0 : 5, i == 1 ? 0 : 10, hours));
+    }
+    int wait = passes == 1 ? 0 : 5;
+    steps.add(new Step("shallow disc pass " + passes, wait, wait * 2, hours));
+    steps.add(new Step("spread the seed by hand", 0, 1, hours * 1.5));
+    steps.add(
+        smallSeed
+            ? new Step("leave small seed on top, or roll it in", 0, 1, 0)
+            : new Step("cover lightly with disc or harrow", 0, 1, hours));
+    return steps;
+  }
+
+  /** Seed first, slurry over it the same day or up to three weeks later. */
+  public static List<Step> slurryOverSeed(Area field, WorkRate seeding, WorkRate slurry) {
+    return List.of(
+        new Step("sow the seed", 0, 0, seeding.hoursFor(field)),
+        new Step("slurry over the seeded ground", 0, 21, slurry.hoursFor(field)));
+  }
+
+  /** A spreader right behind the combine; then the question of the fall burndown. */
+  public static List<Step> behindTheCombine(Area field, WorkRate spreader) {
+    return List.of(
+        new Step("combine, chopper spreading the full cut", 0, 0, 0),
+        new Step("spread the seed before the residue settles", 0, 1, spreader.hoursFor(field)),
+        new Step("look whether the cover has emerged before any fall burndown", 5, 14, 0));
+  }
+
+  /** A forage cut, then the next cover. */
+  public static List<Step> cutThenCover(Area field, WorkRate seeding) {
+    return List.of(
+        new Step("cut and haul the forage", 0, 0, 0),
+        new Step("sow the next cover into the stubble", 1, 10, seeding.hoursFor(field)));
+  }
+
+  /** One cover after the other, the first ended before the second is sown. */
+  public static List<Step> coverAfterCover(Area field, WorkRate seeding) {
+    return List.of(
+        new Step("end the first cover", 0, 0, 0),
+        new Step("sow the second into its residue", 1, 14, seeding.hoursFor(field)));
+  }
+
+  /** What the answer to "has the cover emerged?" means for a fall burndown. */
+  public static String fallBurndown(boolean emerged) {
+    return emerged
+        ? "The cover is up: any product that kills what is green kills the cover too. Leave it out, or take one whose label spares the cover."
+        : "The cover is not up yet: a product without soil activity on the cover's species may still go; read the label's interval to sowing.";
+  }
+
+  /** The steps that a way in takes, empty when one go does it. */
+  public static List<Step> of(WayIn way, boolean smallSeed, Area field, WorkRate rate) {
+    return switch (way) {
+      case DISC_PASSES -> discPasses(2, smallSeed, field, rate);
+      case HARVEST_SPREADER -> behindTheCombine(field, rate);
+      default -> List.of();
+    };
+  }
+}

@@ -1,0 +1,113 @@
+package nimblefurrow.core.calibration;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.SplittableRandom;
+import nimblefurrow.core.calibration.PanTest.Driving;
+import nimblefurrow.core.quantity.OutOfRange;
+import org.junit.jupiter.api.Test;
+
+class PanTestTest {
+  private static final PanTest LOPSIDED =
+      new PanTest(5, List.of(2.0, 6.0, 11.0, 14.0, 15.0, 13.0, 9.0, 7.0, 3.0, 1.0, 0.0));
+
+  @Test
+  void anEvenStripDrivenAtItsWidthIsEven() {
+    PanTest flat = new PanTest(4, List.of(10.0, 10.0, 10.0, 10.0, 10.0, 10.0));
+    assertThat(flat.cv(24, Driving.ONE_WAY)).isCloseTo(0, within(1e-12));
+    assertThat(flat.cv(12, Driving.BACK_AND_FORTH)).isCloseTo(0, within(1e-12));
+    // At 32 ft a quarter of the ground is bare: mean 7.5, SD √(0.75 × 2.5² + 0.25 × 7.5²).
+    assertThat(flat.cv(32, Driving.ONE_WAY))
+        .isCloseTo(Math.sqrt(0.75 * 6.25 + 0.25 * 56.25) / 7.5, within(1e-9));
+  }
+
+  @Test
+  void aTriangleOverlapsEvenlyAtHalfItsThrow() {
+    PanTest triangle = new PanTest(5, List.of(1.0, 3.0, 5.0, 7.0, 9.0, 9.0, 7.0, 5.0, 3.0, 1.0));
+    assertThat(triangle.cv(25, Driving.ONE_WAY)).isCloseTo(0, within(1e-12));
+    assertThat(triangle.cv(50, Driving.ONE_WAY)).isGreaterThan(0.5);
+  }
+
+  @Test
+  void mirroringMattersForALopsidedPattern() {
+    assertThat(LOPSIDED.cv(35, Driving.BACK_AND_FORTH))
+        .isNotCloseTo(LOPSIDED.cv(35, Driving.ONE_WAY), within(0.01));
+    PanTest same = new PanTest(5, List.of(2.0, 6.0, 9.0, 6.0, 2.0));
+    assertThat(same.cv(15, Driving.BACK_AND_FORTH))
+        .as("a mirrored pattern that is its own mirror changes nothing")
+        .isCloseTo(same.cv(15, Driving.ONE_WAY), within(1e-12));
+  }
+
+  /** Forty passes laid on a long strip of ground, read off by inches in its middle. */
+  private static double walked(PanTest test, double swathFt, Driving driving) {
+    double half = test.throwFt() / 2;
+    List<Double> read = new ArrayList<>();
+    double start = 20 * swathFt;
+    for (double x = start + 1 / 48.0; x < start + 2 * swathFt; x += 1 / 24.0) {
+      double grams = 0;
+      for (int pass = 0; pass < 42; pass++) {
+        double right = x - pass * swathFt;
+        double seen = driving == Driving.BACK_AND_FORTH && pass % 2 == 1 ? -right : right;
+        if (seen > -half && seen < half) {
+          grams += test.grams().get((int) Math.floor((seen + half) / test.spacingFt()));
+        }
+      }
+      read.add(grams);
+    }
+    double mean = read.stream().mapToDouble(g -> g).average().orElseThrow();
+    double variance =
+        read.stream().mapToDouble(g -> (g - mean) * (g - mean)).average().orElseThrow();
+    return Math.sqrt(variance) / mean;
+  }
+
+  @Test
+  void agreesWithPassesWalkedOverTheGround() {
+    SplittableRandom random = new SplittableRandom(3);
+    for (int i = 0; i < 25; i++) {
+      List<Double> grams = new ArrayList<>();
+      int pans = 7 + random.nextInt(12);
+      for (int p = 0; p < pans; p++) {
+        grams.add(1 + random.nextDouble() * 20);
+      }
+      PanTest test = new PanTest(4, grams);
+      for (double swath = 8; swath <= test.throwFt(); swath += 6) {
+        for (Driving driving : Driving.values()) {
+          assertThat(test.cv(swath, driving))
+              .as("%d pans, %s ft, %s", pans, swath, driving)
+              .isCloseTo(walked(test, swath, driving), within(0.012));
+        }
+      }
+    }
+  }
+
+  @Test
+  void theWidestSwathIsOfferedEvenWhereTheCurveTurnsBack() {
+    var offered = LOPSIDED.widest(Driving.BACK_AND_FORTH, PanTest.COVER_CROPS).orElseThrow();
+    assertThat(offered.cv()).isLessThanOrEqualTo(0.20);
+    LOPSIDED.curve(Driving.BACK_AND_FORTH).stream()
+        .filter(p -> p.swathFt() > offered.swathFt())
+        .forEach(p -> assertThat(p.cv()).isGreaterThan(0.20));
+    assertThat(LOPSIDED.widest(Driving.BACK_AND_FORTH, PanTest.EVEN).orElseThrow().swathFt())
+        .as("a stricter limit never offers more")
+        .isLessThanOrEqualTo(offered.swathFt());
+    PanTest spikes = new PanTest(5, List.of(0.0, 0.0, 50.0, 0.0, 0.0, 0.0, 0.0));
+    assertThat(spikes.widest(Driving.ONE_WAY, 0.15)).isEmpty();
+  }
+
+  @Test
+  void pansThatCannotBeAreRefused() {
+    assertThatThrownBy(() -> new PanTest(5, List.of(1.0, 2.0)))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("5–200 pans, got 2");
+    assertThatThrownBy(() -> new PanTest(5, List.of(0.0, 0.0, 0.0, 0.0, 0.0)))
+        .hasMessageContaining("no pan caught any seed");
+    assertThatThrownBy(() -> new PanTest(5, List.of(1.0, 2.0, -3.0, 1.0, 1.0)))
+        .hasMessageContaining("grams in a pan is 0–");
+    assertThatThrownBy(() -> LOPSIDED.cv(0, Driving.ONE_WAY))
+        .hasMessageContaining("swath is more than 0");
+  }
+}

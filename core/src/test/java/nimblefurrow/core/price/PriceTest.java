@@ -1,0 +1,57 @@
+package nimblefurrow.core.price;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Money;
+import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.WorkRate;
+import org.junit.jupiter.api.Test;
+
+class PriceTest {
+  private static final Quote DRONE = new Quote(14, 420, 60, SeedRate.poundsPerAcre(60));
+  private static final Area FORTY = Area.ofAcres(40);
+
+  @Test
+  void bothQuotesAreTrueDollarsAnAcre() {
+    assertThat(DRONE.byAcre(FORTY)).isEqualTo(Money.of(15.5));
+    assertThat(DRONE.byHour(FORTY, WorkRate.acresPerHour(20))).isEqualTo(Money.of(22.5));
+    assertThat(DRONE.charged(FORTY, SeedRate.poundsPerAcre(60), WorkRate.acresPerHour(20)))
+        .as("at the threshold still by the acre")
+        .isEqualTo(Money.of(15.5));
+    assertThat(DRONE.charged(FORTY, SeedRate.poundsPerAcre(61), WorkRate.acresPerHour(20)))
+        .isEqualTo(Money.of(22.5));
+    assertThat(DRONE.byAcre(Area.ofAcres(5)))
+        .as("set-up weighs on small fields")
+        .isEqualTo(Money.of(26));
+  }
+
+  @Test
+  void theRateWhereTheyCross() {
+    // ac/h = 1,200 ÷ rate: $420/h is $14/ac at 30 ac/h, at 40 lb/ac.
+    assertThat(DRONE.crossing(r -> 1200 / r).orElseThrow().poundsPerAcre())
+        .isCloseTo(40, within(1e-6));
+    assertThat(DRONE.crossing(r -> 100.0)).as("always cheaper by the hour").isEmpty();
+    assertThat(DRONE.crossing(r -> 5.0)).as("always dearer by the hour").isEmpty();
+  }
+
+  @Test
+  void havingAMachineCostsLessTheMoreItWorks() {
+    WorkRate rate = WorkRate.acresPerHour(6.4);
+    assertThat(new OwnCost(6000, 1000, 64).perAcre(rate)).isEqualTo(Money.of(16));
+    assertThat(new OwnCost(6000, 500, 64).perAcre(rate)).isEqualTo(Money.of(22));
+    assertThat(OwnCost.rented(320, 10, 32, rate)).isEqualTo(Money.of(10));
+    assertThatThrownBy(() -> new OwnCost(6000, 0, 64)).hasMessageContaining("acres a year");
+  }
+
+  @Test
+  void dollarsForWhatComesUp() {
+    Established drill = new Established(Money.of(21.6), Money.of(17), 19.8);
+    assertThat(drill.perAcre()).isEqualTo(Money.of(38.6));
+    assertThat(drill.perThousandPlants().orElseThrow())
+        .isCloseTo(38.6 / (19.8 * 43.56), within(1e-9));
+    assertThat(new Established(Money.of(1), Money.of(1), 0).perThousandPlants()).isEmpty();
+  }
+}
