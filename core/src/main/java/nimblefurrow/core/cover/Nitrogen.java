@@ -37,6 +37,19 @@ public record Nitrogen(double carbonToNitrogen, double contentLbAc, double avail
         mat.poundsPerAcre() / POUNDS_PER_TON * availablePerTon(percent));
   }
 
+  /** Nitrogen of a standing mix on a date in the middle year; members weigh by their shares. */
+  public static Nitrogen of(CoverStand stand, Outlook outlook, LocalDate date) {
+    double nitrogenToCarbon = 0;
+    for (Mix.Member member : stand.mix().members()) {
+      nitrogenToCarbon +=
+          member.share()
+              / stand.mix().totalShare()
+              / carbonOn(member.species(), stand, outlook, date);
+    }
+    double pounds = new MatForecast(stand, outlook).on(date).middle();
+    return of(DryMatter.poundsPerAcre(pounds), 1 / nitrogenToCarbon);
+  }
+
   /** Carbon to nitrogen of a species on a date in the middle year, between its stages by heat. */
   public static double carbonOn(
       Species species, CoverStand stand, Outlook outlook, LocalDate date) {

@@ -10,8 +10,16 @@ import nimblefurrow.core.quantity.Money;
  * @param seed $/ac for seed, at this way's own rate
  * @param pass $/ac for the pass
  * @param plantsPerSquareFoot expected plants
+ * @param chance that it gets in in time at all, 0–1
  */
-public record Established(Money seed, Money pass, double plantsPerSquareFoot) {
+public record Established(Money seed, Money pass, double plantsPerSquareFoot, double chance) {
+  private static final double LIKELY = 0.5;
+
+  /** Whether it is to be counted on: more likely in time than not. */
+  public boolean likely() {
+    return chance >= LIKELY;
+  }
+
   public Money perAcre() {
     return seed.plus(pass);
   }

@@ -1,6 +1,7 @@
 package nimblefurrow.core.seeding;
 
 import java.util.List;
+import java.util.Optional;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.Money;
@@ -21,4 +22,37 @@ public record MemberRate(
     Mass forField,
     int bags,
     Money costPerAcre,
-    List<Reason> notes) {}
+    List<Reason> notes) {
+
+  /** How the expected plants compare with what the species wants for its share of a stand. */
+  public enum Stand {
+    GOOD("good stand"),
+    FAIR("fair stand"),
+    POOR("poor stand");
+
+    private final String words;
+
+    Stand(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
+
+  /** The stand to expect; empty where the species has no figure. */
+  public Optional<Stand> stand() {
+    double wanted = Math.min(1, share);
+    return species
+        .goodStand()
+        .filter(good -> species.poorStand().isPresent())
+        .map(
+            good ->
+                plantsPerSquareFoot >= good * wanted
+                    ? Stand.GOOD
+                    : plantsPerSquareFoot >= species.poorStand().get() * wanted
+                        ? Stand.FAIR
+                        : Stand.POOR);
+  }
+}

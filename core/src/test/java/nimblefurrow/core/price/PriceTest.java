@@ -48,10 +48,11 @@ class PriceTest {
 
   @Test
   void dollarsForWhatComesUp() {
-    Established drill = new Established(Money.of(21.6), Money.of(17), 19.8);
+    Established drill = new Established(Money.of(21.6), Money.of(17), 19.8, 0.9);
+    assertThat(drill.likely()).isTrue();
     assertThat(drill.perAcre()).isEqualTo(Money.of(38.6));
     assertThat(drill.perThousandPlants().orElseThrow())
         .isCloseTo(38.6 / (19.8 * 43.56), within(1e-9));
-    assertThat(new Established(Money.of(1), Money.of(1), 0).perThousandPlants()).isEmpty();
+    assertThat(new Established(Money.of(1), Money.of(1), 0, 0.4).perThousandPlants()).isEmpty();
   }
 }

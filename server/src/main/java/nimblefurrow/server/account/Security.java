@@ -33,7 +33,14 @@ class Security {
                     .permitAll()
                     .requestMatchers(HttpMethod.GET, "/api/**")
                     .hasAnyRole("PLANNER", "OPERATOR")
-                    .requestMatchers(HttpMethod.POST, "/api/log/**", "/api/cover/try")
+                    .requestMatchers(
+                        HttpMethod.POST,
+                        "/api/log/**",
+                        "/api/cover/try",
+                        "/api/advice/**",
+                        "/api/loads/**",
+                        "/api/calibrations/**",
+                        "/api/flight/runs/**")
                     .hasAnyRole("PLANNER", "OPERATOR")
                     .requestMatchers("/api/**")
                     .hasRole("PLANNER")

@@ -8,7 +8,6 @@ import java.util.UUID;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cover.FigureTable;
 import nimblefurrow.core.land.Boundary;
-import nimblefurrow.core.schedule.MachineKind;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.Route;
@@ -23,7 +22,6 @@ import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.farm.Fields;
 import nimblefurrow.server.farm.Fields.FieldView;
 import nimblefurrow.server.farm.Fields.Land;
-import nimblefurrow.server.farm.Machines;
 import nimblefurrow.server.farm.SeedLots;
 import nimblefurrow.server.farm.SeedLots.TypedLot;
 import nimblefurrow.server.platform.FarmUser;
@@ -45,7 +43,8 @@ public class DemoFarm {
   private final Farms farms;
   private final Fields fields;
   private final Chains chains;
-  private final Machines machines;
+  private final DemoYard yard;
+  private final DemoMarks marks;
   private final SeedLots lots;
   private final Accounts accounts;
   private final DemoLog log;
@@ -54,14 +53,16 @@ public class DemoFarm {
       Farms farms,
       Fields fields,
       Chains chains,
-      Machines machines,
+      DemoYard yard,
+      DemoMarks marks,
       SeedLots lots,
       Accounts accounts,
       DemoLog log) {
     this.farms = farms;
     this.fields = fields;
     this.chains = chains;
-    this.machines = machines;
+    this.yard = yard;
+    this.marks = marks;
     this.lots = lots;
     this.accounts = accounts;
     this.log = log;
@@ -84,23 +85,14 @@ public class DemoFarm {
     fields.addFarmstead(farm.id(), "Home place", 39.969, -97.078);
     fields.addFarmstead(farm.id(), "Creek place", 39.969, -97.002);
     fields.addFarmstead(farm.id(), "North place", 40.041, -97.042);
-    machines(farm.id());
+    yard.fill(farm.id());
+    marks.draw(farm.id());
     seed(farm.id());
     List<CSVRecord> rows = FigureTable.shipped(DemoFarm.class, "/demo/fields.csv").rows();
     for (int i = 0; i < count; i++) {
       field(farm, rows.get(i % rows.size()), i / rows.size());
     }
     return farm.id();
-  }
-
-  private void machines(UUID farm) {
-    machines.add(farm, "15 ft drill", MachineKind.DRILL, 6.4, false, 17);
-    machines.add(farm, "Six-row interseeder", MachineKind.INTERSEEDER, 8, false, 14);
-    machines.add(farm, "Meadowlark Air (hired)", MachineKind.AIRPLANE, 95, true, 16.5);
-    machines.add(farm, "Juniper Drone Crew (hired)", MachineKind.DRONE, 22, true, 15);
-    machines.add(farm, "20 ft roller-crimper", MachineKind.ROLLER, 9, false, 9);
-    machines.add(farm, "90 ft sprayer", MachineKind.SPRAYER, 45, false, 8);
-    machines.add(farm, "Eight-row planter", MachineKind.PLANTER, 14, false, 19);
   }
 
   private void seed(UUID farm) {
@@ -143,7 +135,10 @@ public class DemoFarm {
                 row.get("tiled").equals("yes"),
                 row.get("organic").equals("yes"),
                 FigureTable.number(row, "slope"),
-                ""));
+                "",
+                name.equals("Barn Eighty") || name.equals("Cemetery Forty")
+                    ? "Gate on Church lane, 16 ft; keep off the lane's soft shoulder after rain."
+                    : ""));
     chain(farm, field, row);
     log.write(farm, field, chains.of(farm.id(), field.id()));
   }

@@ -162,7 +162,11 @@ class DemoLog {
   }
 
   static CoverPlan plan(CoverDetails details) {
-    return CoverPlan.of(details.mix(), details.goal(), details.way(), details.route())
+    return CoverPlan.of(
+            details.mix(nimblefurrow.core.cover.Catalogue.shipped()),
+            details.goal(),
+            details.way(),
+            details.route())
         .planned(details.planned());
   }
 

@@ -93,7 +93,14 @@ class SheetController {
     List<SheetSeed> seed =
         seeding
             ? desk.seed(board.season(), field).stream()
-                .map(m -> new SheetSeed(m.name(), m.bulkRate(), SeedRate.poundsPerAcre(m.bulkRate()).over(Area.ofAcres(work.acres())).pounds()))
+                .map(
+                    m ->
+                        new SheetSeed(
+                            m.name(),
+                            m.bulkRate(),
+                            SeedRate.poundsPerAcre(m.bulkRate())
+                                .over(Area.ofAcres(work.acres()))
+                                .pounds()))
                 .toList()
             : List.of();
     return new SheetJob(

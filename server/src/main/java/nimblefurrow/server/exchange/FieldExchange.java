@@ -15,6 +15,7 @@ import nimblefurrow.server.farm.Fields;
 import nimblefurrow.server.farm.Fields.FieldView;
 import nimblefurrow.server.farm.Fields.Land;
 import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.Download;
 import nimblefurrow.server.platform.Maybe;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -30,7 +31,10 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Fields from GeoJSON and KML, previewed before they are kept; fields as GeoJSON. */
+/**
+ * Fields from GeoJSON, KML and zipped shapefiles, previewed before they are kept; fields as
+ * GeoJSON.
+ */
 @RestController
 @RequestMapping("/api/exchange/fields")
 class FieldExchange {
@@ -133,11 +137,18 @@ class FieldExchange {
   }
 
   private List<ReadFeature> read(byte[] file) {
+    if (ShapefileFields.zipped(file)) {
+      return checked(ShapefileFields.read(file));
+    }
     String start = new String(file, 0, Math.min(file.length, 200), StandardCharsets.UTF_8).strip();
     List<ReadFeature> read =
         start.startsWith("<") || start.startsWith("\uFEFF<")
             ? KmlFields.read(file)
             : GeoJsonFields.read(file, json);
+    return checked(read);
+  }
+
+  private static List<ReadFeature> checked(List<ReadFeature> read) {
     if (read.isEmpty()) {
       throw new OutOfRange("file", "there is no field boundary in this file");
     }

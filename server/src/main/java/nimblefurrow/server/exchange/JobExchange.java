@@ -18,6 +18,7 @@ import nimblefurrow.core.schedule.Placement;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.farm.Machines.MachineView;
 import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.Download;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.http.ResponseEntity;

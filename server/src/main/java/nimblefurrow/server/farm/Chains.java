@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.NotOnThisFarm;
@@ -77,7 +78,7 @@ public class Chains {
   public Link putCover(
       UUID farmId, UUID fieldId, LocalDate starts, CoverDetails cover, Optional<Link> existing) {
     fields.one(farmId, fieldId);
-    cover.mix();
+    cover.mix(Catalogue.shipped());
     if (existing.isEmpty()) {
       return view(links.save(new ChainLink(farmId, fieldId, starts, null, cover)));
     }

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Mix;
+import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.WayIn;
@@ -25,25 +26,36 @@ public record CoverDetails(
     @NotEmpty @Size(max = 8) List<@Valid MemberDetails> members,
     @Maybe LocalDate planned) {
 
-  /** A member of the mix; a typed live rate (lb/ac) replaces the computed one. */
-  public record MemberDetails(@NotBlank String species, double share, @Maybe Double typedRate) {}
+  /** A member of the mix; a typed live rate replaces the computed one. */
+  public record MemberDetails(
+      @NotBlank String species, double share, @Maybe Double typedRate, @Maybe RateUnit typedUnit) {
+    public MemberDetails(String species, double share, Double typedRate) {
+      this(species, share, typedRate, null);
+    }
+
+    SeedRate typed(Species s) {
+      return (typedUnit == null ? RateUnit.LB_AC : typedUnit).rate(typedRate, s);
+    }
+  }
 
   public CoverDetails {
     members = members == null ? List.of() : List.copyOf(members);
   }
 
-  public Mix mix() {
+  /** The mix with a farm's own figures. */
+  public Mix mix(Catalogue catalogue) {
     return new Mix(
         members.stream()
-            .map(m -> new Mix.Member(Catalogue.shipped().species(m.species()), m.share()))
+            .map(m -> new Mix.Member(catalogue.species(m.species()), m.share()))
             .toList());
   }
 
-  public Map<String, SeedRate> typedRates() {
+  /** Live rates set by hand, whatever unit they were typed in. */
+  public Map<String, SeedRate> typedRates(Catalogue catalogue) {
     Map<String, SeedRate> typed = new LinkedHashMap<>();
     members.stream()
         .filter(m -> m.typedRate() != null)
-        .forEach(m -> typed.put(m.species(), SeedRate.poundsPerAcre(m.typedRate())));
+        .forEach(m -> typed.put(m.species(), m.typed(catalogue.species(m.species()))));
     return typed;
   }
 }

@@ -49,6 +49,19 @@ class Farm {
   @Enumerated(EnumType.STRING)
   HouseRules.Rolling rolling = HouseRules.USUAL.rolling();
 
+  @Enumerated(EnumType.STRING)
+  @Column(name = "seed_placing")
+  HouseRules.Placing placing = HouseRules.USUAL.placing();
+
+  @Enumerated(EnumType.STRING)
+  @Column(name = "row_school")
+  HouseRules.Rows rows = HouseRules.USUAL.rows();
+
+  double spare = 0.03;
+
+  @Column(name = "most_cv")
+  double mostCv = 0.20;
+
   @Version int version;
 
   protected Farm() {}

@@ -32,6 +32,10 @@ class FarmController {
       HouseRules.OverCorn overCorn,
       HouseRules.OverBeans overBeans,
       HouseRules.Rolling rolling,
+      HouseRules.Placing placing,
+      HouseRules.Rows rows,
+      double spare,
+      double mostCv,
       List<MarkedDay> markedDays) {}
 
   record MarkedDay(LocalDate day, String words) {}
@@ -45,7 +49,11 @@ class FarmController {
   record Rules(
       @NotNull HouseRules.OverCorn overCorn,
       @NotNull HouseRules.OverBeans overBeans,
-      @NotNull HouseRules.Rolling rolling) {}
+      @NotNull HouseRules.Rolling rolling,
+      @Maybe HouseRules.Placing placing,
+      @Maybe HouseRules.Rows rows,
+      @Maybe Double spare,
+      @Maybe Double mostCv) {}
 
   private static final List<MarkedDay> MARKED =
       List.of(
@@ -85,9 +93,20 @@ class FarmController {
 
   @PutMapping("/rules")
   Settings rules(@Valid @RequestBody Rules typed) {
+    Farms.FarmView now = farms.view(current.id());
+    HouseRules rules =
+        new HouseRules(
+            typed.overCorn(),
+            typed.overBeans(),
+            typed.rolling(),
+            typed.placing() == null ? now.rules().placing() : typed.placing(),
+            typed.rows() == null ? now.rules().rows() : typed.rows());
     return settings(
         farms.rules(
-            current.id(), new HouseRules(typed.overCorn(), typed.overBeans(), typed.rolling())));
+            current.id(),
+            rules,
+            typed.spare() == null ? now.spare() : typed.spare(),
+            typed.mostCv() == null ? now.mostCv() : typed.mostCv()));
   }
 
   private Settings settings(Farms.FarmView farm) {
@@ -103,6 +122,10 @@ class FarmController {
         farm.rules().overCorn(),
         farm.rules().overBeans(),
         farm.rules().rolling(),
+        farm.rules().placing(),
+        farm.rules().rows(),
+        farm.spare(),
+        farm.mostCv(),
         farm.demo() ? MARKED : List.of());
   }
 }

@@ -9,6 +9,8 @@ import jakarta.persistence.Table;
 import java.math.BigDecimal;
 import java.util.UUID;
 import nimblefurrow.core.schedule.MachineKind;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 @Entity
 @Table(name = "machine")
@@ -30,6 +32,9 @@ class FarmMachine {
 
   @Column(name = "cost_per_acre")
   BigDecimal costPerAcre;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  MachineSetup setup = MachineSetup.none();
 
   protected FarmMachine() {}
 

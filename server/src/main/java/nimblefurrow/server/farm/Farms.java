@@ -27,7 +27,9 @@ public class Farms {
       WeatherSource weatherSource,
       long stationSeed,
       int weatherVersion,
-      HouseRules rules) {}
+      HouseRules rules,
+      double spare,
+      double mostCv) {}
 
   private final FarmRows farms;
   private final Clock clock;
@@ -83,8 +85,12 @@ public class Farms {
   }
 
   @Transactional
-  public FarmView rules(UUID id, HouseRules rules) {
+  public FarmView rules(UUID id, HouseRules rules, double spare, double mostCv) {
     Farm farm = row(id);
+    farm.spare = Limits.within("spare seed", spare, 0, 0.5, "of the need");
+    farm.mostCv = Limits.within("unevenness borne", mostCv, 0.05, 0.5, "CV");
+    farm.placing = rules.placing();
+    farm.rows = rules.rows();
     farm.overCorn = rules.overCorn();
     farm.overBeans = rules.overBeans();
     farm.rolling = rules.rolling();
@@ -130,6 +136,8 @@ public class Farms {
         farm.weatherSource,
         farm.stationSeed,
         farm.weatherVersion,
-        new HouseRules(farm.overCorn, farm.overBeans, farm.rolling));
+        new HouseRules(farm.overCorn, farm.overBeans, farm.rolling, farm.placing, farm.rows),
+        farm.spare,
+        farm.mostCv);
   }
 }

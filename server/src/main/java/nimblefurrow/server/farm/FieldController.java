@@ -1,6 +1,8 @@
 package nimblefurrow.server.farm;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -40,7 +42,12 @@ class FieldController {
       boolean organic,
       double slopePercent,
       @Maybe @Size(max = 2000) String note,
+      @Maybe @Size(max = 400) String access,
       int version) {}
+
+  /** A null season takes the field in again. */
+  record LeftOut(
+      @Maybe @Min(2000) @Max(2100) Integer season, @Maybe @Size(max = 400) String reason) {}
 
   record CropForm(
       @NotNull CropKind kind,
@@ -95,13 +102,19 @@ class FieldController {
             form.tiled(),
             form.organic(),
             form.slopePercent(),
-            form.note());
+            form.note(),
+            form.access());
     return fields.change(current.id(), id, land, form.version());
   }
 
   @DeleteMapping("/{id}")
   void remove(@PathVariable UUID id) {
     fields.remove(current.id(), id);
+  }
+
+  @PutMapping("/{id}/left-out")
+  FieldView leaveOut(@PathVariable UUID id, @Valid @RequestBody LeftOut form) {
+    return fields.leaveOut(current.id(), id, form.season(), form.reason());
   }
 
   @PostMapping("/{id}/crops")

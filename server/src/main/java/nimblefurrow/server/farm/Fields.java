@@ -10,6 +10,7 @@ import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.season.FieldFacts;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.server.platform.Conflict;
+import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.io.geojson.GeoJsonReader;
@@ -33,7 +34,15 @@ public class Fields {
       boolean organic,
       double slopePercent,
       String note,
+      String access,
+      @Maybe Integer leftOutSeason,
+      String leftOutReason,
       int version) {
+
+    /** The outline, checked when it was kept. */
+    public Boundary outline() {
+      return Boundary.of(name, shape());
+    }
 
     public FieldFacts facts() {
       return new FieldFacts(Area.ofAcres(acres), soil, tiled, organic);
@@ -53,7 +62,23 @@ public class Fields {
       boolean tiled,
       boolean organic,
       double slopePercent,
-      String note) {}
+      String note,
+      String access) {
+    public Land(
+        String name,
+        String farmstead,
+        SoilTexture soil,
+        Drainage drainage,
+        boolean tiled,
+        boolean organic,
+        double slopePercent,
+        String note) {
+      this(name, farmstead, soil, drainage, tiled, organic, slopePercent, note, "");
+    }
+  }
+
+  /** A field's outline as it was or shall be; retired ones are joined into others. */
+  public record Outline(UUID id, String name, String boundary, boolean retired) {}
 
   private final LandFields fields;
   private final Farmsteads farmsteads;
@@ -67,7 +92,7 @@ public class Fields {
   public List<FieldView> all(UUID farmId) {
     Map<UUID, String> names = new HashMap<>();
     farmsteads.findByFarmId(farmId).forEach(f -> names.put(f.id, f.name));
-    return fields.findByFarmIdOrderByName(farmId).stream()
+    return fields.findByFarmIdAndRetiredFalseOrderByName(farmId).stream()
         .map(f -> view(f, names.get(f.farmsteadId)))
         .toList();
   }
@@ -121,7 +146,68 @@ public class Fields {
     field.organic = land.organic();
     field.slopePercent = Limits.within("slope", land.slopePercent(), 0, 60, "%");
     field.note = land.note() == null ? "" : land.note();
+    field.access = land.access() == null ? "" : land.access();
   }
+
+  /** The outline of a field, for putting back later. */
+  @Transactional(readOnly = true)
+  public Outline outline(UUID farmId, UUID id) {
+    LandField f = row(farmId, id);
+    return new Outline(f.id, f.name, f.boundary, f.retired);
+  }
+
+  /** Sets an outline with its name; acres follow the outline. */
+  @Transactional
+  public FieldView redraw(UUID farmId, Outline outline) {
+    LandField field = row(farmId, outline.id());
+    if (!outline.retired()) {
+      refuseTaken(farmId, outline.name(), field.id);
+    }
+    Boundary boundary = Boundary.of(outline.name(), shape(outline.boundary()));
+    field.name = outline.name();
+    field.boundary = outline.boundary();
+    field.acres = boundary.area().acres();
+    field.retired = outline.retired();
+    return view(field, steadName(farmId, field.farmsteadId));
+  }
+
+  /** Leaves a field out of a season, or takes it in again with a null season. */
+  @Transactional
+  public FieldView leaveOut(UUID farmId, UUID id, Integer season, String reason) {
+    LandField field = row(farmId, id);
+    field.leftOutSeason = season;
+    field.leftOutReason = season == null || reason == null ? "" : reason.strip();
+    return view(field, steadName(farmId, field.farmsteadId));
+  }
+
+  /** A new field on a part of another, with the same land and farmstead. */
+  @Transactional
+  public FieldView part(UUID farmId, UUID of, String name, Boundary boundary) {
+    FieldView whole = one(farmId, of);
+    return add(
+        farmId,
+        boundary,
+        new Land(
+            name,
+            whole.farmstead(),
+            whole.soil(),
+            whole.drainage(),
+            whole.tiled(),
+            whole.organic(),
+            whole.slopePercent(),
+            whole.note(),
+            whole.access()));
+  }
+
+  @Transactional(readOnly = true)
+  public List<Stead> farmsteads(UUID farmId) {
+    return farmsteads.findByFarmId(farmId).stream()
+        .map(f -> new Stead(f.name, f.latitude, f.longitude))
+        .toList();
+  }
+
+  /** Where a farmstead lies. */
+  public record Stead(String name, double latitude, double longitude) {}
 
   private UUID steadId(LandField field, String name) {
     if (name == null || name.isBlank()) {
@@ -150,7 +236,7 @@ public class Fields {
   private void refuseTaken(UUID farmId, String name, UUID self) {
     boolean taken =
         fields
-            .findFirstByFarmIdAndNameIgnoreCase(farmId, name.strip())
+            .findFirstByFarmIdAndRetiredFalseAndNameIgnoreCase(farmId, name.strip())
             .filter(f -> !f.id.equals(self))
             .isPresent();
     if (taken) {
@@ -175,10 +261,13 @@ public class Fields {
         f.organic,
         f.slopePercent,
         f.note,
+        f.access,
+        f.leftOutSeason,
+        f.leftOutReason,
         f.version);
   }
 
-  static Geometry shape(String geoJson) {
+  public static Geometry shape(String geoJson) {
     try {
       return new GeoJsonReader().read(geoJson);
     } catch (org.locationtech.jts.io.ParseException e) {
@@ -186,7 +275,7 @@ public class Fields {
     }
   }
 
-  static String geoJson(Geometry shape) {
+  public static String geoJson(Geometry shape) {
     GeoJsonWriter writer = new GeoJsonWriter(7);
     writer.setEncodeCRS(false);
     return writer.write(shape);

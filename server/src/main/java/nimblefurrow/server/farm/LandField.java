@@ -38,6 +38,17 @@ class LandField {
   double slopePercent;
 
   String note = "";
+  String access = "";
+
+  /** Joined into another field: kept for its logbook, no longer worked. */
+  boolean retired;
+
+  @Column(name = "left_out_season")
+  Integer leftOutSeason;
+
+  @Column(name = "left_out_reason")
+  String leftOutReason = "";
+
   @Version int version;
 
   protected LandField() {}

@@ -6,11 +6,11 @@ import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
 interface LandFields extends Repository<LandField, UUID> {
-  List<LandField> findByFarmIdOrderByName(UUID farmId);
+  List<LandField> findByFarmIdAndRetiredFalseOrderByName(UUID farmId);
 
   Optional<LandField> findByFarmIdAndId(UUID farmId, UUID id);
 
-  Optional<LandField> findFirstByFarmIdAndNameIgnoreCase(UUID farmId, String name);
+  Optional<LandField> findFirstByFarmIdAndRetiredFalseAndNameIgnoreCase(UUID farmId, String name);
 
   LandField save(LandField field);
 

@@ -56,6 +56,11 @@ class MachineController {
         current.id(), id, f.name(), f.kind(), f.acresPerHour(), f.hired(), f.costPerAcre());
   }
 
+  @PutMapping("/{id}/setup")
+  MachineView setUp(@PathVariable UUID id, @RequestBody MachineSetup setup) {
+    return machines.setUp(current.id(), id, setup);
+  }
+
   @DeleteMapping("/{id}")
   void remove(@PathVariable UUID id) {
     machines.remove(current.id(), id);

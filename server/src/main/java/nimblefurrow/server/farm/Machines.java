@@ -20,7 +20,8 @@ public class Machines {
       MachineKind kind,
       double acresPerHour,
       boolean hired,
-      BigDecimal costPerAcre) {
+      BigDecimal costPerAcre,
+      MachineSetup setup) {
     public Machine machine() {
       return new Machine(id.toString(), name, kind, WorkRate.acresPerHour(acresPerHour));
     }
@@ -63,6 +64,20 @@ public class Machines {
     return set(row(farmId, id), name, kind, acresPerHour, hired, costPerAcre);
   }
 
+  /** Keeps what the machine is made of; field capacity follows where width and speed are known. */
+  @Transactional
+  public MachineView setUp(UUID farmId, UUID id, MachineSetup setup) {
+    FarmMachine machine = row(farmId, id);
+    machine.setup = setup.checked();
+    setup.fieldCapacity().ifPresent(rate -> machine.acresPerHour = rate.acresPerHour());
+    return view(machine);
+  }
+
+  @Transactional(readOnly = true)
+  public MachineView one(UUID farmId, UUID id) {
+    return view(row(farmId, id));
+  }
+
   @Transactional
   public void remove(UUID farmId, UUID id) {
     machines.delete(row(farmId, id));
@@ -88,6 +103,6 @@ public class Machines {
   }
 
   private static MachineView view(FarmMachine m) {
-    return new MachineView(m.id, m.name, m.kind, m.acresPerHour, m.hired, m.costPerAcre);
+    return new MachineView(m.id, m.name, m.kind, m.acresPerHour, m.hired, m.costPerAcre, m.setup);
   }
 }

@@ -28,6 +28,13 @@ class SeedLot {
 
   double pounds;
 
+  @Column(name = "bin_run")
+  boolean binRun;
+
+  boolean untreated;
+  boolean organic;
+  String dealer = "";
+
   protected SeedLot() {}
 
   SeedLot(UUID farmId) {

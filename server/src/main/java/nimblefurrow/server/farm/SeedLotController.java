@@ -31,10 +31,24 @@ class SeedLotController {
       @NotNull Double germination,
       @Maybe Double hardSeed,
       @Maybe LocalDate testedOn,
-      @NotNull Double pounds) {
+      @NotNull Double pounds,
+      @Maybe Boolean binRun,
+      @Maybe Boolean untreated,
+      @Maybe Boolean organic,
+      @Maybe @Size(max = 120) String dealer) {
     TypedLot typed() {
       return new TypedLot(
-          species, name, purity, germination, hardSeed == null ? 0 : hardSeed, testedOn, pounds);
+          species,
+          name,
+          purity,
+          germination,
+          hardSeed == null ? 0 : hardSeed,
+          testedOn,
+          pounds,
+          Boolean.TRUE.equals(binRun),
+          Boolean.TRUE.equals(untreated),
+          Boolean.TRUE.equals(organic),
+          dealer);
     }
   }
 

@@ -26,7 +26,11 @@ public class SeedLots {
       double germination,
       double hardSeed,
       @Maybe LocalDate testedOn,
-      double pounds) {
+      double pounds,
+      boolean binRun,
+      boolean untreated,
+      boolean organic,
+      String dealer) {
     public SeedTag tag() {
       return new SeedTag(Share.of(purity), Share.of(germination), Share.of(hardSeed), testedOn);
     }
@@ -40,7 +44,22 @@ public class SeedLots {
       double germination,
       double hardSeed,
       LocalDate testedOn,
-      double pounds) {}
+      double pounds,
+      boolean binRun,
+      boolean untreated,
+      boolean organic,
+      String dealer) {
+    public TypedLot(
+        String species,
+        String name,
+        double purity,
+        double germination,
+        double hardSeed,
+        LocalDate testedOn,
+        double pounds) {
+      this(species, name, purity, germination, hardSeed, testedOn, pounds, false, false, false, "");
+    }
+  }
 
   private final SeedLotRows lots;
 
@@ -89,7 +108,17 @@ public class SeedLots {
     lot.hardSeed = tag.hardSeed().fraction();
     lot.testedOn = typed.testedOn();
     lot.pounds = Limits.within("pounds in store", typed.pounds(), 0, 10_000_000, "lb");
+    lot.binRun = typed.binRun();
+    lot.untreated = typed.untreated();
+    lot.organic = typed.organic();
+    lot.dealer = typed.dealer() == null ? "" : typed.dealer().strip();
     return view(lots.save(lot));
+  }
+
+  /** Refuses a lot that is not this farm's. */
+  @Transactional(readOnly = true)
+  public LotView one(UUID farmId, UUID id) {
+    return view(row(farmId, id));
   }
 
   private SeedLot row(UUID farmId, UUID id) {
@@ -98,6 +127,17 @@ public class SeedLots {
 
   private static LotView view(SeedLot l) {
     return new LotView(
-        l.id, l.species, l.name, l.purity, l.germination, l.hardSeed, l.testedOn, l.pounds);
+        l.id,
+        l.species,
+        l.name,
+        l.purity,
+        l.germination,
+        l.hardSeed,
+        l.testedOn,
+        l.pounds,
+        l.binRun,
+        l.untreated,
+        l.organic,
+        l.dealer);
   }
 }

@@ -54,6 +54,12 @@ public class Journal {
         .toList();
   }
 
+  @Transactional(readOnly = true)
+  public Entry one(UUID farmId, UUID id) {
+    return view(
+        entries.findByFarmIdAndId(farmId, id).orElseThrow(() -> new NotOnThisFarm("entry")));
+  }
+
   @Transactional
   public Entry add(UUID farmId, NewEntry entry) {
     return view(entries.save(new LogEntry(farmId, entry)));

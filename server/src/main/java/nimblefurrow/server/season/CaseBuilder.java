@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.Observation;
+import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.CurveScale;
 import nimblefurrow.core.scouting.Quadrats;
 import nimblefurrow.core.scouting.StemCount;
@@ -74,7 +75,8 @@ final class CaseBuilder {
     return running;
   }
 
-  static FieldCase build(FieldView field, Stretch stretch, List<Entry> entries, Outlook outlook) {
+  static FieldCase build(
+      FieldView field, Stretch stretch, List<Entry> entries, Catalogue catalogue, Outlook outlook) {
     Link crop = stretch.crop();
     List<Observation> seen = new ArrayList<>();
     LocalDate harvested = null;
@@ -88,17 +90,18 @@ final class CaseBuilder {
     return new FieldCase(
         field.facts(),
         crop.crop().planting(crop.starts(), harvested, seen),
-        stretch.cover().map(cover -> plan(cover, of(entries, cover), outlook)),
+        stretch.cover().map(cover -> plan(cover, of(entries, cover), catalogue, outlook)),
         next(stretch));
   }
 
-  static CoverPlan plan(CoverDetails details) {
-    return CoverPlan.of(details.mix(), details.goal(), details.way(), details.route())
+  static CoverPlan plan(CoverDetails details, Catalogue catalogue) {
+    return CoverPlan.of(details.mix(catalogue), details.goal(), details.way(), details.route())
         .planned(details.planned());
   }
 
-  private static CoverPlan plan(Link cover, List<Entry> entries, Outlook outlook) {
-    CoverPlan plan = plan(cover.cover());
+  private static CoverPlan plan(
+      Link cover, List<Entry> entries, Catalogue catalogue, Outlook outlook) {
+    CoverPlan plan = plan(cover.cover(), catalogue);
     LocalDate seeded = null;
     LocalDate ended = null;
     List<Sightings.Stems> stems = new ArrayList<>();

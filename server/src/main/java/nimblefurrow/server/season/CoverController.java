@@ -5,7 +5,6 @@ import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
-import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.server.farm.Chains;
 import nimblefurrow.server.farm.Chains.Link;
 import nimblefurrow.server.farm.CoverDetails;
@@ -52,21 +51,27 @@ class CoverController {
 
   @GetMapping("/{fieldId}")
   FieldCover of(@PathVariable UUID fieldId) {
-    return view(field(seasons.one(current.id(), fieldId)));
+    return view(seasons.one(current.id(), fieldId).onlyField());
   }
 
   @PostMapping("/try")
   CoverDesk.CoverAnswer tried(@Valid @RequestBody Try asked) {
     Seasons.FarmSeason farm = seasons.one(current.id(), asked.fieldId());
-    return desk.answer(farm, field(farm), asked.candidate());
+    return desk.answer(farm, farm.onlyField(), asked.candidate());
   }
 
   @PutMapping("/{fieldId}")
   FieldCover keep(@PathVariable UUID fieldId, @Valid @RequestBody Keep kept) {
-    FieldSeasons field = field(seasons.one(current.id(), fieldId));
+    Seasons.FarmSeason farm = seasons.one(current.id(), fieldId);
+    FieldSeasons field = farm.onlyField();
     refuseStale(field.cover(), kept.version());
     if (field.now().field().cover().filter(c -> c.seeded() != null).isPresent()
-        && !field.cover().orElseThrow().cover().mix().equals(kept.cover().mix())) {
+        && !field
+            .cover()
+            .orElseThrow()
+            .cover()
+            .mix(farm.catalogue())
+            .equals(kept.cover().mix(farm.catalogue()))) {
       throw new Conflict(
           "this cover is sown: what was sown stands in the logbook; its end can still be changed");
     }
@@ -77,7 +82,7 @@ class CoverController {
 
   @DeleteMapping("/{fieldId}")
   void drop(@PathVariable UUID fieldId) {
-    FieldSeasons field = field(seasons.one(current.id(), fieldId));
+    FieldSeasons field = seasons.one(current.id(), fieldId).onlyField();
     if (field.now().field().cover().filter(c -> c.seeded() != null).isPresent()) {
       throw new Conflict("this cover is sown: it cannot be taken out of the plan any more");
     }
@@ -89,16 +94,6 @@ class CoverController {
       throw new Conflict(
           "someone else has changed this cover meanwhile: load it again, then repeat your change");
     }
-  }
-
-  private static FieldSeasons field(Seasons.FarmSeason farm) {
-    return farm.fields().stream()
-        .findFirst()
-        .orElseThrow(
-            () ->
-                new OutOfRange(
-                    "crop",
-                    "this field has no cash crop yet: enter one, the cover is planned around it"));
   }
 
   private static FieldCover view(FieldSeasons f) {

@@ -46,6 +46,8 @@ public class CoverDesk {
       @Maybe LocalDate possible,
       @Maybe LocalDate survivesUntil,
       int winterKillPercent,
+      @Maybe String stand,
+      int emergencePercent,
       List<String> notes) {}
 
   /** Everything a candidate means for the field. */
@@ -63,6 +65,7 @@ public class CoverDesk {
       double fieldCost,
       List<StageAnswer> stages,
       List<RouteAnswer> routes,
+      BenchAnswer bench,
       List<String> notes) {}
 
   private final SeedLots lots;
@@ -71,20 +74,89 @@ public class CoverDesk {
     this.lots = lots;
   }
 
+  /** One member's seed for a field; rates lb/ac, plants per ft², pounds of bulk seed. */
+  public record SeedLine(
+      String species,
+      String name,
+      double liveRate,
+      double bulkRate,
+      double plantsPerSquareFoot,
+      double fieldPounds,
+      int bags,
+      double costPerAcre) {}
+
+  /** The tags to reckon with on a farm; asked once for many fields. */
+  public Map<String, SeedTag> tags(Seasons.FarmSeason farm) {
+    return lots.tags(farm.farm().id());
+  }
+
   /** The seed that a field's chosen cover needs, member by member. */
-  public List<MemberAnswer> seed(Seasons.FarmSeason farm, FieldSeasons field) {
-    return field.cover().map(c -> answer(farm, field.now(), c.cover()).members()).orElse(List.of());
+  public List<SeedLine> seed(Seasons.FarmSeason farm, FieldSeasons field) {
+    return seed(farm, field, tags(farm));
+  }
+
+  public List<SeedLine> seed(
+      Seasons.FarmSeason farm, FieldSeasons field, Map<String, SeedTag> tags) {
+    return field
+        .cover()
+        .map(c -> lines(rates(farm, field.now(), c.cover(), tags)))
+        .orElse(List.of());
+  }
+
+  /** The seed that a cover not yet chosen would need. */
+  public List<SeedLine> seed(Seasons.FarmSeason farm, FieldSeasons field, CoverDetails tried) {
+    FieldCase asked = field.now().field().with(keepingSown(farm, field, tried));
+    return lines(rates(farm, farm.composer().compose(asked), tried, tags(farm)));
+  }
+
+  private static List<SeedLine> lines(List<MemberRate> rates) {
+    return rates.stream()
+        .map(
+            r ->
+                new SeedLine(
+                    r.species().id(),
+                    r.species().name(),
+                    r.live().poundsPerAcre(),
+                    r.bulk().poundsPerAcre(),
+                    r.plantsPerSquareFoot(),
+                    r.forField().pounds(),
+                    r.bags(),
+                    r.costPerAcre().value()))
+        .toList();
+  }
+
+  private static List<MemberRate> rates(
+      Seasons.FarmSeason farm,
+      FieldSeason season,
+      CoverDetails details,
+      Map<String, SeedTag> tags) {
+    CoverPlan plan = season.field().cover().orElseThrow();
+    RateBuilder builder =
+        new RateBuilder(
+            plan.way(),
+            plan.goal(),
+            plan.rollOnly(),
+            season.weeksLate(),
+            farm.farm().rules().even(),
+            season.field().facts().soil());
+    return builder.members(
+        plan.mix(),
+        season.field().facts().area(),
+        tags,
+        details.typedRates(farm.catalogue()),
+        farm.weather().today());
   }
 
   CoverAnswer answer(Seasons.FarmSeason farm, FieldSeasons field, CoverDetails details) {
-    FieldCase asked = field.now().field().with(keepingSown(field, details));
+    FieldCase asked = field.now().field().with(keepingSown(farm, field, details));
     FieldSeason season = farm.composer().compose(asked);
     return answer(farm, season, details);
   }
 
   /** A tried cover on a field that is already sown keeps the day it was sown and what was seen. */
-  private static CoverPlan keepingSown(FieldSeasons field, CoverDetails details) {
-    CoverPlan tried = CaseBuilder.plan(details);
+  private static CoverPlan keepingSown(
+      Seasons.FarmSeason farm, FieldSeasons field, CoverDetails details) {
+    CoverPlan tried = CaseBuilder.plan(details, farm.catalogue());
     return field
         .now()
         .field()
@@ -109,16 +181,7 @@ public class CoverDesk {
     UnitSystem units = farm.farm().units();
     Outlook outlook = farm.weather().outlook();
     CoverPlan plan = season.field().cover().orElseThrow();
-    RateBuilder builder =
-        new RateBuilder(plan.way(), plan.goal(), plan.rollOnly(), season.weeksLate());
-    Map<String, SeedTag> tags = lots.tags(farm.farm().id());
-    List<MemberRate> rates =
-        builder.members(
-            plan.mix(),
-            season.field().facts().area(),
-            tags,
-            details.typedRates(),
-            farm.weather().today());
+    List<MemberRate> rates = rates(farm, season, details, tags(farm));
     Optional<MatForecast> mat = season.stand().map(s -> new MatForecast(s, outlook));
     List<RouteAnswer> routes = new ArrayList<>();
     season
@@ -145,6 +208,7 @@ public class CoverDesk {
         perAcre.value() * season.field().facts().area().acres(),
         mat.map(m -> Answers.stages(season, m::on)).orElse(List.of()),
         routes,
+        new BenchBuilder(farm, season, rates).bench(),
         notes(plan, season));
   }
 
@@ -171,6 +235,16 @@ public class CoverDesk {
             .flatMap(LastUseful::useful)
             .orElse(null),
         (int) Math.round(Winter.killChance(rate.species(), outlook, seeding).percent()),
+        rate.stand().map(MemberRate.Stand::words).orElse(null),
+        (int)
+            Math.round(
+                100
+                    * season
+                        .field()
+                        .cover()
+                        .orElseThrow()
+                        .way()
+                        .emergence(rate.species(), season.field().facts().soil())),
         Answers.said(rate.notes(), units));
   }
 

@@ -201,7 +201,15 @@ final class LaneBuilder {
     boolean sown = season.field().cover().map(c -> c.seeded() != null).orElse(false);
     return Optional.of(
         new Ridge(
-            cover.cover().mix().name(), sown, first, days, low, middle, high, deadFrom, marks));
+            season.field().cover().orElseThrow().mix().name(),
+            sown,
+            first,
+            days,
+            low,
+            middle,
+            high,
+            deadFrom,
+            marks));
   }
 
   private List<Bracket> brackets(FieldSeason now, CoverPlan plan) {

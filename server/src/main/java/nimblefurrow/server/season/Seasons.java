@@ -2,6 +2,7 @@ package nimblefurrow.server.season;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -9,13 +10,17 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import nimblefurrow.core.cover.Catalogue;
+import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.season.FieldCase;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.season.SeasonComposer;
 import nimblefurrow.core.seeding.HouseRules;
 import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.weather.Site;
 import nimblefurrow.server.farm.Chains;
 import nimblefurrow.server.farm.Chains.Link;
+import nimblefurrow.server.farm.FarmCatalogue;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.farm.Fields;
@@ -36,9 +41,21 @@ public class Seasons {
   public record FarmSeason(
       FarmView farm,
       FarmWeather weather,
+      Catalogue catalogue,
       SeasonComposer composer,
       List<FieldSeasons> fields,
-      int withoutCrop) {}
+      int withoutCrop) {
+    /** The one field that was asked for; refuses a field without a cash crop. */
+    public FieldSeasons onlyField() {
+      return fields.stream()
+          .findFirst()
+          .orElseThrow(
+              () ->
+                  new OutOfRange(
+                      "crop",
+                      "this field has no cash crop yet: enter one, the cover is planned around it"));
+    }
+  }
 
   private record Known(Outlook outlook, HouseRules rules, FieldCase field) {}
 
@@ -47,16 +64,24 @@ public class Seasons {
   private final Chains chains;
   private final Journal journal;
   private final Weathers weathers;
+  private final FarmCatalogue catalogues;
   // Worked out from its key alone: a shortcut, not a state.
   private final Cache<Known, FieldSeason> composed =
       Caffeine.newBuilder().maximumSize(6000).build();
 
-  Seasons(Farms farms, Fields fields, Chains chains, Journal journal, Weathers weathers) {
+  Seasons(
+      Farms farms,
+      Fields fields,
+      Chains chains,
+      Journal journal,
+      Weathers weathers,
+      FarmCatalogue catalogues) {
     this.farms = farms;
     this.fields = fields;
     this.chains = chains;
     this.journal = journal;
     this.weathers = weathers;
+    this.catalogues = catalogues;
   }
 
   /** All seasons of a farm; empty while it has no weather to go by. */
@@ -88,6 +113,7 @@ public class Seasons {
     journal
         .until(farm.id(), weather.today())
         .forEach(e -> entries.computeIfAbsent(e.fieldId(), f -> new ArrayList<>()).add(e));
+    Catalogue catalogue = catalogues.of(farm.id());
     List<FieldView> planted = wanted.stream().filter(f -> hasCrop(links.get(f.id()))).toList();
     List<FieldSeasons> seasons =
         IntStream.range(0, planted.size())
@@ -98,6 +124,7 @@ public class Seasons {
                     field(
                         farm,
                         weather,
+                        catalogue,
                         f,
                         links.get(f.id()),
                         entries.getOrDefault(f.id(), List.of())))
@@ -105,6 +132,7 @@ public class Seasons {
     return new FarmSeason(
         farm,
         weather,
+        catalogue,
         new SeasonComposer(weather.outlook(), farm.rules()),
         seasons,
         wanted.size() - planted.size());
@@ -115,23 +143,38 @@ public class Seasons {
   }
 
   private FieldSeasons field(
-      FarmView farm, FarmWeather weather, FieldView field, List<Link> chain, List<Entry> entries) {
+      FarmView farm,
+      FarmWeather weather,
+      Catalogue catalogue,
+      FieldView field,
+      List<Link> chain,
+      List<Entry> entries) {
     List<Stretch> stretches = CaseBuilder.stretches(chain);
     int running = CaseBuilder.running(stretches, weather.today(), farm.site());
     List<FieldSeasons.Past> earlier = new ArrayList<>();
     for (int i = 0; i < running; i++) {
       Stretch past = stretches.get(i);
       if (past.cover().isPresent() && !past.crop().starts().isBefore(weather.outlook().first())) {
-        FieldCase known = CaseBuilder.build(field, past, entries, weather.past());
+        FieldCase known = CaseBuilder.build(field, past, entries, catalogue, weather.past());
         earlier.add(
             new FieldSeasons.Past(
                 past.crop(), past.cover().get(), compose(farm, weather.past(), known)));
       }
     }
     Stretch now = stretches.get(running);
-    FieldCase known = CaseBuilder.build(field, now, entries, weather.outlook());
+    if (leftOut(field, farm.site(), weather.today())) {
+      now = new Stretch(now.crop(), Optional.empty(), now.next());
+    }
+    FieldCase known = CaseBuilder.build(field, now, entries, catalogue, weather.outlook());
     return new FieldSeasons(
         field, now.crop(), now.cover(), compose(farm, weather.outlook(), known), earlier, entries);
+  }
+
+  /** Whether a field is left out of the season that runs; the sheet turns on 5 June. */
+  private static boolean leftOut(FieldView field, Site site, LocalDate today) {
+    boolean turned = !today.isBefore(site.season(today.getYear(), 6, 5));
+    Integer season = field.leftOutSeason();
+    return season != null && season == today.getYear() - (turned ? 0 : 1);
   }
 
   private FieldSeason compose(FarmView farm, Outlook outlook, FieldCase field) {

@@ -1,4 +1,4 @@
-package nimblefurrow.server.exchange;
+package nimblefurrow.server.platform;
 
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -6,10 +6,10 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 
 /** A file to keep. */
-final class Download {
+public final class Download {
   private Download() {}
 
-  static ResponseEntity<byte[]> of(String name, String type, byte[] content) {
+  public static ResponseEntity<byte[]> of(String name, String type, byte[] content) {
     return ResponseEntity.ok()
         .header(
             HttpHeaders.CONTENT_DISPOSITION,

@@ -1,0 +1,71 @@
+package nimblefurrow.server.calibration;
+
+import java.util.List;
+import nimblefurrow.core.calibration.CatchTest;
+import nimblefurrow.core.calibration.FieldCheck;
+import nimblefurrow.core.calibration.PanTest;
+import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Mass;
+import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.server.platform.Maybe;
+
+/**
+ * What was measured: a catch (grams under some outlets over a distance at a setting), pans (grams
+ * by pan, spacing, driving) or a check (pounds used over acres against what was expected).
+ */
+public record CalibrationDetails(
+    @Maybe Double targetLbAc,
+    @Maybe Double setting,
+    @Maybe Double mph,
+    @Maybe String sprocket,
+    @Maybe Double grams,
+    @Maybe Integer outlets,
+    @Maybe Double rowSpacingIn,
+    @Maybe Integer outletsPerGap,
+    @Maybe Double gapIn,
+    @Maybe Double distanceFt,
+    @Maybe Double wheelTurns,
+    @Maybe Double wheelFt,
+    @Maybe Double slip,
+    @Maybe Double panSpacingFt,
+    @Maybe List<Double> panGrams,
+    @Maybe PanTest.Driving driving,
+    @Maybe Double swathFt,
+    @Maybe Double expectedLbAc,
+    @Maybe Double usedLb,
+    @Maybe Double acres) {
+
+  CatchTest catchTest() {
+    int caught = Limits.given("outlets caught", outlets);
+    double width =
+        outletsPerGap != null
+            ? CatchTest.gaps(caught, outletsPerGap, Limits.given("gap", gapIn))
+            : CatchTest.evenRows(caught, Limits.given("row spacing", rowSpacingIn));
+    double distance =
+        wheelTurns != null
+            ? CatchTest.wheelTurns(
+                wheelTurns, Limits.given("rolling circumference", wheelFt), slip == null ? 0 : slip)
+            : Limits.given("distance", distanceFt);
+    Limits.positive("caught seed", Limits.given("caught seed", grams), 900_000, "g");
+    return new CatchTest(Mass.ofGrams(grams), width, distance);
+  }
+
+  PanTest pans() {
+    return new PanTest(
+        Limits.given("pan spacing", panSpacingFt), Limits.given("grams in the pans", panGrams));
+  }
+
+  PanTest.Driving drivingOr() {
+    return driving == null ? PanTest.Driving.BACK_AND_FORTH : driving;
+  }
+
+  FieldCheck check() {
+    return new FieldCheck(
+        SeedRate.poundsPerAcre(Limits.given("expected rate", expectedLbAc)),
+        Mass.ofPounds(
+            Limits.within("pounds used", Limits.given("pounds used", usedLb), 0, 1e6, "lb")),
+        Area.ofAcres(
+            Limits.within("acres covered", Limits.given("acres covered", acres), 0, 1e5, "acres")));
+  }
+}

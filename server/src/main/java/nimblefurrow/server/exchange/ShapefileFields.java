@@ -1,0 +1,197 @@
+package nimblefurrow.server.exchange;
+
+import com.linuxense.javadbf.DBFException;
+import com.linuxense.javadbf.DBFReader;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipInputStream;
+import nimblefurrow.core.quantity.OutOfRange;
+import org.locationtech.jts.algorithm.Orientation;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+
+/**
+ * Reads the polygons of a zipped shapefile in longitude and latitude, with names from its table.
+ * The zip is unpacked within bounds: files, bytes, and how far it may swell.
+ */
+final class ShapefileFields {
+  private static final int MOST_FILES = 40;
+  private static final int MOST_BYTES = 48 * 1024 * 1024;
+  private static final int HEADER = 100;
+  private static final int POLYGON = 5;
+  private static final GeometryFactory SHAPES = new GeometryFactory();
+
+  private ShapefileFields() {}
+
+  static boolean zipped(byte[] file) {
+    return file.length > 4 && file[0] == 'P' && file[1] == 'K' && file[2] == 3 && file[3] == 4;
+  }
+
+  static List<ReadFeature> read(byte[] zip) {
+    Map<String, byte[]> files = unpacked(zip);
+    byte[] shp = files.get("shp");
+    if (shp == null) {
+      throw new OutOfRange("file", "there is no .shp in this zip: zip the whole shapefile");
+    }
+    refuseProjected(files.get("prj"));
+    List<String> names = files.get("dbf") == null ? List.of() : names(files.get("dbf"));
+    try {
+      return features(ByteBuffer.wrap(shp), names);
+    } catch (java.nio.BufferUnderflowException
+        | IndexOutOfBoundsException
+        | IllegalArgumentException broken) {
+      if (broken instanceof OutOfRange refused) {
+        throw refused;
+      }
+      throw new OutOfRange("file", "the .shp in this zip is broken off or damaged");
+    }
+  }
+
+  /** The files by their endings; the first of each ending counts. */
+  private static Map<String, byte[]> unpacked(byte[] zip) {
+    Map<String, byte[]> files = new HashMap<>();
+    int left = MOST_BYTES;
+    int count = 0;
+    try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+      for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+        if (++count > MOST_FILES) {
+          throw new OutOfRange("file", "a zip holds at most %d files".formatted(MOST_FILES));
+        }
+        byte[] content = bounded(in, left);
+        left -= content.length;
+        String name = entry.getName().toLowerCase(Locale.ROOT);
+        String ending = name.substring(name.lastIndexOf('.') + 1);
+        if (!entry.isDirectory() && !name.contains("__macosx")) {
+          files.putIfAbsent(ending, content);
+        }
+      }
+    } catch (ZipException broken) {
+      throw new OutOfRange("file", "this zip is damaged: " + broken.getMessage());
+    } catch (IOException broken) {
+      throw new OutOfRange("file", "this zip cannot be read");
+    }
+    return files;
+  }
+
+  private static byte[] bounded(ZipInputStream in, int left) throws IOException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    byte[] part = new byte[16_384];
+    for (int n = in.read(part); n >= 0; n = in.read(part)) {
+      if (out.size() + n > left) {
+        throw new OutOfRange(
+            "file", "unpacked this zip is larger than %d MB".formatted(MOST_BYTES / 1024 / 1024));
+      }
+      out.write(part, 0, n);
+    }
+    return out.toByteArray();
+  }
+
+  private static void refuseProjected(byte[] prj) {
+    String text = prj == null ? "" : new String(prj, StandardCharsets.UTF_8).strip();
+    if (text.startsWith("PROJ") || text.startsWith("PROJCRS")) {
+      throw new OutOfRange(
+          "file",
+          "this shapefile is in a projection; export it in longitude and latitude (WGS 84)");
+    }
+  }
+
+  /**
+   * A name for each record: the first column that is called name or field, else any text column.
+   */
+  private static List<String> names(byte[] dbf) {
+    List<String> names = new ArrayList<>();
+    try (DBFReader reader = new DBFReader(new ByteArrayInputStream(dbf), StandardCharsets.UTF_8)) {
+      int column = -1;
+      for (int i = 0; i < reader.getFieldCount(); i++) {
+        String title = reader.getField(i).getName().toLowerCase(Locale.ROOT);
+        boolean text = reader.getField(i).getType() == com.linuxense.javadbf.DBFDataType.CHARACTER;
+        if (text && (column < 0 || title.contains("name") || title.contains("field"))) {
+          column = i;
+        }
+      }
+      for (Object[] row = reader.nextRecord(); row != null; row = reader.nextRecord()) {
+        Object cell = column < 0 ? null : row[column];
+        names.add(cell == null ? "" : cell.toString().strip());
+      }
+    } catch (DBFException broken) {
+      throw new OutOfRange("file", "the .dbf in this zip cannot be read");
+    }
+    return names;
+  }
+
+  private static List<ReadFeature> features(ByteBuffer shp, List<String> names) {
+    if (shp.remaining() < HEADER || shp.getInt(0) != 9994) {
+      throw new OutOfRange("file", "the .shp in this zip is no shapefile");
+    }
+    List<ReadFeature> features = new ArrayList<>();
+    shp.position(HEADER);
+    while (shp.remaining() >= 12) {
+      shp.order(ByteOrder.BIG_ENDIAN).getInt();
+      int bytes = shp.getInt() * 2;
+      int end = shp.position() + bytes;
+      int at = features.size();
+      String given = at < names.size() ? names.get(at) : "";
+      String name = given.isBlank() ? "Field " + (at + 1) : given;
+      int type = shp.order(ByteOrder.LITTLE_ENDIAN).getInt();
+      // 5 polygon, 15 and 25 the same with heights or measures after the points.
+      features.add(
+          type % 10 == POLYGON
+              ? new ReadFeature(name, polygons(shp), null)
+              : new ReadFeature(name, null, "is no area: a field needs a closed outline"));
+      shp.position(end);
+    }
+    return features;
+  }
+
+  private static Geometry polygons(ByteBuffer shp) {
+    shp.position(shp.position() + 32);
+    int parts = shp.getInt();
+    int points = shp.getInt();
+    if (parts < 1 || points < 4 || parts > points || points > shp.remaining() / 16 + 1) {
+      throw new OutOfRange("file", "an outline in this shapefile is damaged");
+    }
+    int[] starts = new int[parts + 1];
+    for (int i = 0; i < parts; i++) {
+      starts[i] = shp.getInt();
+    }
+    starts[parts] = points;
+    List<LinearRing> shells = new ArrayList<>();
+    List<LinearRing> holes = new ArrayList<>();
+    for (int p = 0; p < parts; p++) {
+      Coordinate[] c = new Coordinate[starts[p + 1] - starts[p]];
+      for (int i = 0; i < c.length; i++) {
+        c[i] = new Coordinate(shp.getDouble(), shp.getDouble());
+      }
+      LinearRing ring = SHAPES.createLinearRing(c);
+      (Orientation.isCCW(c) ? holes : shells).add(ring);
+    }
+    if (shells.isEmpty()) {
+      shells.addAll(holes);
+      holes.clear();
+    }
+    Polygon[] polygons = new Polygon[shells.size()];
+    for (int i = 0; i < polygons.length; i++) {
+      Polygon shell = SHAPES.createPolygon(shells.get(i));
+      LinearRing[] own =
+          holes.stream()
+              .filter(h -> shell.contains(h.getInteriorPoint()))
+              .toArray(LinearRing[]::new);
+      polygons[i] = SHAPES.createPolygon(shells.get(i), own);
+    }
+    return polygons.length == 1 ? polygons[0] : SHAPES.createMultiPolygon(polygons);
+  }
+}

@@ -1,0 +1,123 @@
+package nimblefurrow.server.farm;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.quantity.WorkRate;
+import nimblefurrow.server.platform.Maybe;
+
+/**
+ * What a machine is made of, as far as its kind needs it: width and speed, hopper and tender, rows,
+ * batteries, tank, and what it costs. Whatever is not entered is absent, never 0.
+ */
+public record MachineSetup(
+    @Maybe Double widthFt,
+    @Maybe Double speedMph,
+    @Maybe Double efficiency,
+    @Maybe Double hopperFt3,
+    @Maybe Double fill,
+    @Maybe Double loadLimitLb,
+    @Maybe Double leastRateLbAc,
+    @Maybe Double fillMinutes,
+    @Maybe Double tenderLb,
+    @Maybe Integer rows,
+    @Maybe Double rowSpacingIn,
+    @Maybe Integer rowsPerGap,
+    @Maybe Double gapIn,
+    @Maybe Double wheelFt,
+    @Maybe Double slip,
+    @Maybe Double scaleLow,
+    @Maybe Double scaleHigh,
+    @Maybe Integer batteries,
+    @Maybe Double batteryMinutes,
+    @Maybe Integer chargers,
+    @Maybe Double chargeMinutes,
+    @Maybe Double coolMinutes,
+    @Maybe Double turnSeconds,
+    @Maybe Double gateLbMin,
+    @Maybe Double ferryMph,
+    @Maybe Double stripMiles,
+    @Maybe Double tankGal,
+    @Maybe Double galPerAc,
+    @Maybe Double grainTankBu,
+    @Maybe Double yieldBuAc,
+    @Maybe Double fixedPerYear,
+    @Maybe Double acresPerYear,
+    @Maybe Double runningPerHour,
+    @Maybe Double quotePerAcre,
+    @Maybe Double quotePerHour,
+    @Maybe Double quoteSetUp,
+    @Maybe Double quoteThresholdLbAc,
+    @Maybe Double rentPerDay,
+    @Maybe List<LocalDate> bookedDays,
+    @Maybe List<String> drivers) {
+
+  public static MachineSetup none() {
+    return MachineSetups.of(java.util.Map.of());
+  }
+
+  /** Field capacity where width and speed are known; efficiency is 0.75 unless said otherwise. */
+  public Optional<WorkRate> fieldCapacity() {
+    return widthFt == null || speedMph == null || batteryMinutes != null || stripMiles != null
+        ? Optional.empty()
+        : Optional.of(
+            WorkRate.of(speedMph, widthFt, Share.of(efficiency == null ? 0.75 : efficiency)));
+  }
+
+  /** This set-up when every figure is within its limits. */
+  public MachineSetup checked() {
+    positive("width", widthFt, 300, "ft");
+    positive("speed", speedMph, 200, "mph");
+    within("efficiency", efficiency, 0.05, 1, "");
+    within("hopper", hopperFt3, 0, 2000, "ft³");
+    within("fill", fill, 0.05, 1, "");
+    within("load limit", loadLimitLb, 0, 20_000, "lb");
+    within("least meterable rate", leastRateLbAc, 0, 200, "lb/ac");
+    within("filling", fillMinutes, 0, 240, "min");
+    within("tender", tenderLb, 0, 100_000, "lb");
+    positive("rows", rows == null ? null : (double) rows, 200, "");
+    positive("row spacing", rowSpacingIn, 120, "in");
+    positive("rows in a gap", rowsPerGap == null ? null : (double) rowsPerGap, 20, "");
+    positive("gap", gapIn, 120, "in");
+    positive("rolling circumference", wheelFt, 60, "ft");
+    within("slip", slip, 0, 0.5, "");
+    within("scale start", scaleLow, 0, 1000, "");
+    positive("scale end", scaleHigh, 1000, "");
+    positive("batteries", batteries == null ? null : (double) batteries, 100, "");
+    positive("battery", batteryMinutes, 240, "min");
+    positive("chargers", chargers == null ? null : (double) chargers, 100, "");
+    positive("charging", chargeMinutes, 600, "min");
+    within("cooling", coolMinutes, 0, 600, "min");
+    within("turn", turnSeconds, 0, 300, "s");
+    within("gate", gateLbMin, 0, 2000, "lb/min");
+    positive("ferry speed", ferryMph, 250, "mph");
+    within("way from the strip", stripMiles, 0, 200, "miles");
+    positive("tank", tankGal, 20_000, "gal");
+    positive("slurry", galPerAc, 30_000, "gal/ac");
+    positive("grain tank", grainTankBu, 2000, "bu");
+    positive("yield", yieldBuAc, 400, "bu/ac");
+    within("fixed cost", fixedPerYear, 0, 1_000_000, "$ a year");
+    positive("acres a year", acresPerYear, 100_000, "acres");
+    within("running cost", runningPerHour, 0, 5000, "$/h");
+    within("price per acre", quotePerAcre, 0, 1000, "$/ac");
+    within("price per hour", quotePerHour, 0, 10_000, "$/h");
+    within("set-up", quoteSetUp, 0, 10_000, "$");
+    within("threshold rate", quoteThresholdLbAc, 0, 1000, "lb/ac");
+    within("rent", rentPerDay, 0, 20_000, "$ a day");
+    return this;
+  }
+
+  private static void within(String field, Double value, double low, double high, String unit) {
+    if (value != null) {
+      Limits.within(field, value, low, high, unit);
+    }
+  }
+
+  private static void positive(String field, Double value, double high, String unit) {
+    if (value != null) {
+      Limits.positive(field, value, high, unit);
+    }
+  }
+}

@@ -1,0 +1,162 @@
+package nimblefurrow.server.flight;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.core.flight.FlightPlan;
+import nimblefurrow.core.schedule.Cautions;
+import nimblefurrow.core.schedule.MachineKind;
+import nimblefurrow.server.farm.Fields;
+import nimblefurrow.server.flight.FlightDesk.Asked;
+import nimblefurrow.server.flight.FlightDesk.Planned;
+import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.Download;
+import nimblefurrow.server.platform.Maybe;
+import org.locationtech.jts.geom.Coordinate;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Flight plans, and the same as GeoJSON and KML. */
+@RestController
+@RequestMapping("/api/flight/plans/{fieldId}/{machineId}")
+class FlightController {
+  /** A leg as longitude and latitude by turns. */
+  record LegView(boolean spreading, double[] line) {}
+
+  record FlightView(
+      int number,
+      double pounds,
+      double acres,
+      double minutes,
+      double[] endsAt,
+      List<LegView> legs) {}
+
+  record HazardView(String words, String name, double keepAwayFt, String shape) {}
+
+  record PlanView(
+      String field,
+      String boundary,
+      String machine,
+      String seed,
+      int pass,
+      List<String> passes,
+      double rate,
+      double bearing,
+      double flownAcres,
+      double leftOutAcres,
+      int lines,
+      double apartFt,
+      double pounds,
+      double airMinutes,
+      double dayHours,
+      double[] home,
+      String filling,
+      List<HazardView> hazards,
+      List<FlightView> flights,
+      List<String> cautions) {}
+
+  private final FlightDesk desk;
+  private final CurrentFarm current;
+  private final FlightFiles files;
+
+  FlightController(FlightDesk desk, CurrentFarm current, FlightFiles files) {
+    this.desk = desk;
+    this.current = current;
+    this.files = files;
+  }
+
+  @GetMapping
+  PlanView plan(
+      @PathVariable UUID fieldId,
+      @PathVariable UUID machineId,
+      @RequestParam(defaultValue = "1") int pass,
+      @RequestParam(required = false) @Maybe Double bearing,
+      @RequestParam(defaultValue = "0") double marginFt,
+      @RequestParam(required = false) @Maybe Double longitude,
+      @RequestParam(required = false) @Maybe Double latitude) {
+    return view(
+        desk.plan(
+            current.id(),
+            new Asked(fieldId, machineId, pass, bearing, marginFt, longitude, latitude)),
+        pass);
+  }
+
+  /** The plan as a file: {@code geojson} or {@code kml}. */
+  @GetMapping("/file")
+  ResponseEntity<byte[]> file(
+      @PathVariable UUID fieldId,
+      @PathVariable UUID machineId,
+      @RequestParam(defaultValue = "1") int pass,
+      @RequestParam(required = false) @Maybe Double bearing,
+      @RequestParam(defaultValue = "0") double marginFt,
+      @RequestParam(required = false) @Maybe Double longitude,
+      @RequestParam(required = false) @Maybe Double latitude,
+      @RequestParam(defaultValue = "geojson") String format) {
+    Planned planned =
+        desk.plan(
+            current.id(),
+            new Asked(fieldId, machineId, pass, bearing, marginFt, longitude, latitude));
+    return format.equals("kml")
+        ? Download.of("flight-plan.kml", "application/vnd.google-earth.kml+xml", files.kml(planned))
+        : Download.of("flight-plan.geojson", "application/geo+json", files.geoJson(planned));
+  }
+
+  private static PlanView view(Planned p, int pass) {
+    FlightPlan plan = p.plan();
+    List<FlightView> flights = new ArrayList<>();
+    for (FlightPlan.Flight f : plan.flights()) {
+      flights.add(
+          new FlightView(
+              flights.size() + 1,
+              f.pounds().pounds(),
+              f.area().acres(),
+              f.minutes(),
+              flat(List.of(f.endsAt())),
+              f.legs().stream().map(l -> new LegView(l.spreading(), flat(l.points()))).toList()));
+    }
+    double refills = (flights.size() - 1) * p.craft().refillMinutes();
+    return new PlanView(
+        p.field().field().name(),
+        p.field().field().boundary(),
+        p.machine().name(),
+        p.blend().name(),
+        pass,
+        p.passes().stream().map(b -> b.name()).toList(),
+        p.blend().rate().poundsPerAcre(),
+        plan.bearing(),
+        plan.flown().acres(),
+        plan.leftOut().acres(),
+        plan.lines(),
+        plan.apartFt(),
+        plan.pounds().pounds(),
+        plan.minutes(),
+        (plan.minutes() + refills) / 60,
+        flat(List.of(plan.home())),
+        p.filling(),
+        p.hazards().stream()
+            .map(
+                h ->
+                    new HazardView(
+                        h.kind().words(), h.name(), h.keepAwayFt(), Fields.geoJson(h.shape())))
+            .toList(),
+        flights,
+        Cautions.of(MachineKind.DRONE));
+  }
+
+  private static double[] flat(List<Coordinate> points) {
+    double[] flat = new double[points.size() * 2];
+    for (int i = 0; i < points.size(); i++) {
+      flat[2 * i] = rounded(points.get(i).x);
+      flat[2 * i + 1] = rounded(points.get(i).y);
+    }
+    return flat;
+  }
+
+  private static double rounded(double degrees) {
+    return Math.round(degrees * 1e7) / 1e7;
+  }
+}

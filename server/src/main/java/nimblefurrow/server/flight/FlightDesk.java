@@ -1,0 +1,123 @@
+package nimblefurrow.server.flight;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import nimblefurrow.core.flight.FlightJob;
+import nimblefurrow.core.flight.FlightPlan;
+import nimblefurrow.core.flight.FlightPlanner;
+import nimblefurrow.core.flight.Hazard;
+import nimblefurrow.core.loads.DroneOutfit;
+import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.schedule.MachineKind;
+import nimblefurrow.core.seeding.SeedBlend;
+import nimblefurrow.server.farm.MachineSetup;
+import nimblefurrow.server.farm.Machines;
+import nimblefurrow.server.farm.Machines.MachineView;
+import nimblefurrow.server.land.Marks;
+import nimblefurrow.server.loads.LoadDesk;
+import nimblefurrow.server.loads.Rigs;
+import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.season.FieldSeasons;
+import nimblefurrow.server.season.Seasons;
+import org.locationtech.jts.geom.Coordinate;
+import org.springframework.stereotype.Service;
+
+/** Makes flight plans from a field, its hazards, its seed and a drone. */
+@Service
+class FlightDesk {
+  private static final double MOST_WIND_MPH = 14;
+  private static final double HAZARDS_NEAR_DEGREES = 0.005;
+
+  /**
+   * What was asked of a plan; kept with a flight so that it can be made again.
+   *
+   * @param pass which of the seed's passes, from 1
+   */
+  record Asked(
+      UUID fieldId,
+      UUID machineId,
+      int pass,
+      @Maybe Double bearing,
+      double marginFt,
+      @Maybe Double homeLongitude,
+      @Maybe Double homeLatitude) {}
+
+  /** A plan with what it was made of. */
+  record Planned(
+      FlightPlan plan,
+      DronePort.Craft craft,
+      FieldSeasons field,
+      MachineView machine,
+      SeedBlend blend,
+      List<SeedBlend> passes,
+      List<Hazard> hazards,
+      String filling) {}
+
+  private final Seasons seasons;
+  private final Machines machines;
+  private final Marks marks;
+  private final LoadDesk loads;
+
+  FlightDesk(Seasons seasons, Machines machines, Marks marks, LoadDesk loads) {
+    this.seasons = seasons;
+    this.machines = machines;
+    this.marks = marks;
+    this.loads = loads;
+  }
+
+  Planned plan(UUID farmId, Asked asked) {
+    Seasons.FarmSeason farm = seasons.one(farmId, asked.fieldId());
+    FieldSeasons field = farm.onlyField();
+    MachineView machine = machines.one(farmId, asked.machineId());
+    if (machine.kind() != MachineKind.DRONE) {
+      throw new OutOfRange("machine", machine.name() + " is no drone: a flight plan is for drones");
+    }
+    List<SeedBlend> passes = loads.blend(farm, field).passes();
+    Limits.within("pass", asked.pass(), 1, passes.size(), "");
+    SeedBlend blend = passes.get(asked.pass() - 1);
+    MachineSetup setup = machine.setup();
+    DroneOutfit drone = Rigs.drone(setup, 1000);
+    LoadDesk.FillingPlace filling =
+        asked.homeLongitude() != null && asked.homeLatitude() != null
+            ? new LoadDesk.FillingPlace(
+                new Coordinate(
+                    Limits.within("longitude", asked.homeLongitude(), -180, 180, "°"),
+                    Limits.within("latitude", asked.homeLatitude(), -90, 90, "°")),
+                "the place you set")
+            : loads.fillingPlace(farmId, field.field());
+    var around = field.field().shape().getEnvelopeInternal();
+    around.expandBy(HAZARDS_NEAR_DEGREES);
+    List<Hazard> hazards =
+        marks.all(farmId).stream()
+            .filter(m -> m.kind().hazard() && m.keepAwayFt() > 0)
+            .filter(m -> around.intersects(m.geometry().getEnvelopeInternal()))
+            .map(Marks.MarkView::hazard)
+            .toList();
+    double turnSeconds = setup.turnSeconds() == null ? 4 : setup.turnSeconds();
+    FlightPlan plan =
+        FlightPlanner.plan(
+            new FlightJob(
+                field.field().outline(),
+                hazards,
+                filling.at(),
+                drone.swathFt(),
+                asked.marginFt(),
+                Optional.ofNullable(asked.bearing()),
+                blend.rate(),
+                drone.hopper().load(blend),
+                drone.speedFor(blend.rate()),
+                turnSeconds,
+                drone.batteryMinutes()));
+    DronePort.Craft craft =
+        new DronePort.Craft(
+            drone.speedFor(blend.rate()),
+            turnSeconds,
+            drone.batteryMinutes(),
+            drone.refillMinutes(),
+            drone.swathFt(),
+            MOST_WIND_MPH);
+    return new Planned(plan, craft, field, machine, blend, passes, hazards, filling.words());
+  }
+}

@@ -1,0 +1,211 @@
+package nimblefurrow.server.flight;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.server.applied.AppliedLogs;
+import nimblefurrow.server.farm.Farms;
+import nimblefurrow.server.flight.DronePort.Flown;
+import nimblefurrow.server.flight.DronePort.Moment;
+import nimblefurrow.server.flight.FlightDesk.Asked;
+import nimblefurrow.server.flight.FlightDesk.Planned;
+import nimblefurrow.server.journal.EntryKind;
+import nimblefurrow.server.logbook.Logbook;
+import nimblefurrow.server.platform.Conflict;
+import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.NotOnThisFarm;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Flights under way. A run is a row with its plan, its start and its pauses: any server says the
+ * same of it at the same moment, and a restart loses nothing.
+ */
+@Service
+class FlightRuns {
+  /** How a flight stands. */
+  record RunView(
+      UUID id,
+      UUID fieldId,
+      UUID machineId,
+      String field,
+      String machine,
+      String seed,
+      int pass,
+      Moment now,
+      boolean paused,
+      boolean done,
+      double seconds,
+      double totalSeconds,
+      double pounds,
+      double plannedPounds,
+      int flights,
+      @Maybe UUID entryId) {}
+
+  private record Played(Planned planned, Flown flown) {}
+
+  private final FlightRunRows rows;
+  private final FlightDesk desk;
+  private final DronePort drone;
+  private final Logbook logbook;
+  private final AppliedLogs applied;
+  private final Farms farms;
+  private final Clock clock;
+  // Worked out from the run's own row: a shortcut, not a state.
+  private final Cache<UUID, Played> played =
+      Caffeine.newBuilder().maximumSize(20).expireAfterAccess(Duration.ofMinutes(20)).build();
+
+  FlightRuns(
+      FlightRunRows rows,
+      FlightDesk desk,
+      DronePort drone,
+      Logbook logbook,
+      AppliedLogs applied,
+      Farms farms,
+      Clock clock) {
+    this.rows = rows;
+    this.desk = desk;
+    this.drone = drone;
+    this.logbook = logbook;
+    this.applied = applied;
+    this.farms = farms;
+    this.clock = clock;
+  }
+
+  /**
+   * @param timesFaster how much faster than the clock the stand-in flies
+   */
+  @Transactional
+  public RunView start(UUID farm, Asked asked, double windMph, double timesFaster) {
+    Limits.within("wind", windMph, 0, 40, "mph");
+    Limits.within("times faster", timesFaster, 1, 100_000, "");
+    if (windMph > 14) {
+      throw new OutOfRange(
+          "wind", "wind is 0–14 mph for a start, got %.0f: wait".formatted(windMph));
+    }
+    desk.plan(farm, asked); // refuses what cannot be flown
+    FlightRun run = new FlightRun(farm, asked);
+    run.windMph = windMph;
+    run.timesFaster = timesFaster;
+    run.startedAt = clock.instant();
+    return view(rows.save(run));
+  }
+
+  @Transactional(readOnly = true)
+  public List<RunView> all(UUID farm) {
+    return rows.findTop20ByFarmIdOrderByStartedAtDesc(farm).stream().map(this::view).toList();
+  }
+
+  @Transactional(readOnly = true)
+  public RunView one(UUID farm, UUID id) {
+    return view(row(farm, id));
+  }
+
+  @Transactional
+  public RunView pause(UUID farm, UUID id) {
+    FlightRun run = row(farm, id);
+    run.pausedAt = run.pausedAt == null ? clock.instant() : run.pausedAt;
+    return view(run);
+  }
+
+  @Transactional
+  public RunView resume(UUID farm, UUID id) {
+    FlightRun run = row(farm, id);
+    if (run.pausedAt != null) {
+      run.pausedSeconds += Duration.between(run.pausedAt, clock.instant()).toMillis() / 1000.0;
+      run.pausedAt = null;
+    }
+    return view(run);
+  }
+
+  /** Writes a finished flight into the logbook, with what it laid where. */
+  @Transactional
+  public RunView log(UUID farm, String by, UUID id) {
+    FlightRun run = row(farm, id);
+    RunView now = view(run);
+    if (!now.done()) {
+      throw new Conflict("this flight is still under way: log it when it has landed");
+    }
+    if (run.entryId != null) {
+      throw new Conflict("this flight is in the logbook already");
+    }
+    Played p = played(run);
+    Logbook.Saved saved =
+        logbook.add(
+            farm,
+            by,
+            new Logbook.EntryForm(
+                run.fieldId,
+                EntryKind.SEEDED,
+                farms.today(farms.view(farm)),
+                p.planned().field().key() + ":seed",
+                run.machineId,
+                p.planned().plan().flown().acres(),
+                now.pounds(),
+                null,
+                "Flown in %d flights; pass %d of %d."
+                    .formatted(now.flights(), run.plan.pass(), p.planned().passes().size()),
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null),
+            run.plan.pass() > 1);
+    applied.keep(farm, saved.entry().id(), "drone stand-in", p.flown().points());
+    run.entryId = saved.entry().id();
+    return view(run);
+  }
+
+  @Transactional
+  public void remove(UUID farm, UUID id) {
+    rows.delete(row(farm, id));
+  }
+
+  private FlightRun row(UUID farm, UUID id) {
+    return rows.findByFarmIdAndId(farm, id).orElseThrow(() -> new NotOnThisFarm("flight"));
+  }
+
+  private Played played(FlightRun run) {
+    return played.get(
+        run.id,
+        id -> {
+          Planned planned = desk.plan(run.farmId, run.plan);
+          return new Played(
+              planned, drone.fly(planned.plan(), planned.craft(), run.windMph, run.seed));
+        });
+  }
+
+  private RunView view(FlightRun run) {
+    Played p = played(run);
+    Instant now = clock.instant();
+    double seconds = Math.min(run.flown(now), p.flown().seconds());
+    Moment moment = p.flown().at(seconds);
+    return new RunView(
+        run.id,
+        run.fieldId,
+        run.machineId,
+        p.planned().field().field().name(),
+        p.planned().machine().name(),
+        p.planned().blend().name(),
+        run.plan.pass(),
+        moment,
+        run.pausedAt != null,
+        seconds >= p.flown().seconds(),
+        seconds,
+        p.flown().seconds(),
+        moment.poundsDone(),
+        p.planned().plan().pounds().pounds(),
+        p.planned().plan().flights().size(),
+        run.entryId);
+  }
+}

@@ -1,0 +1,103 @@
+package nimblefurrow.server.land;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.server.farm.Fields;
+import nimblefurrow.server.farm.Fields.FieldView;
+import nimblefurrow.server.land.Marks.MarkView;
+import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.Maybe;
+import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.Polygon;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The map: all fields, farmsteads and marks at once; fields drawn, redrawn, cut and joined. */
+@RestController
+@RequestMapping("/api/land")
+class LandController {
+  record Map(
+      List<FieldView> fields,
+      List<Fields.Stead> farmsteads,
+      List<MarkView> marks,
+      List<KindView> kinds,
+      @Maybe String undo) {}
+
+  record KindView(nimblefurrow.core.land.MarkKind kind, String words, double keepAwayFt) {}
+
+  record Draw(
+      @NotBlank @Size(max = 80) String name, @NotBlank @Size(max = 2_000_000) String shape) {}
+
+  record Shape(@NotBlank @Size(max = 2_000_000) String shape) {}
+
+  record Split(@NotBlank @Size(max = 200_000) String line, @NotBlank @Size(max = 80) String name) {}
+
+  record Join(@NotNull UUID other) {}
+
+  record Undone(@Maybe String said) {}
+
+  private final LandDesk desk;
+  private final Fields fields;
+  private final Marks marks;
+  private final CurrentFarm current;
+
+  LandController(LandDesk desk, Fields fields, Marks marks, CurrentFarm current) {
+    this.desk = desk;
+    this.fields = fields;
+    this.marks = marks;
+    this.current = current;
+  }
+
+  @GetMapping
+  Map map() {
+    UUID farm = current.id();
+    return new Map(
+        fields.all(farm),
+        fields.farmsteads(farm),
+        marks.all(farm),
+        java.util.Arrays.stream(nimblefurrow.core.land.MarkKind.values())
+            .map(k -> new KindView(k, k.words(), k.keepAwayFt()))
+            .toList(),
+        desk.next(farm).orElse(null));
+  }
+
+  @PostMapping
+  FieldView draw(@Valid @RequestBody Draw drawn) {
+    return desk.draw(current.id(), drawn.name().strip(), Drawn.shape(drawn.shape()));
+  }
+
+  @PutMapping("/{id}/boundary")
+  FieldView redraw(@PathVariable UUID id, @Valid @RequestBody Shape drawn) {
+    return desk.redraw(current.id(), id, Drawn.shape(drawn.shape()));
+  }
+
+  @PostMapping("/{id}/hole")
+  FieldView hole(@PathVariable UUID id, @Valid @RequestBody Shape drawn) {
+    return desk.hole(current.id(), id, Drawn.as(Polygon.class, drawn.shape(), "a closed outline"));
+  }
+
+  @PostMapping("/{id}/split")
+  List<FieldView> split(@PathVariable UUID id, @Valid @RequestBody Split asked) {
+    LineString line = Drawn.as(LineString.class, asked.line(), "a line");
+    return desk.split(current.id(), id, line, asked.name().strip());
+  }
+
+  @PostMapping("/{id}/join")
+  FieldView join(@PathVariable UUID id, @Valid @RequestBody Join asked) {
+    return desk.merge(current.id(), id, asked.other());
+  }
+
+  @PostMapping("/undo")
+  Undone undo() {
+    return new Undone(desk.undo(current.id()).orElse(null));
+  }
+}

@@ -1,0 +1,35 @@
+package nimblefurrow.server.land;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.util.UUID;
+import nimblefurrow.core.land.MarkKind;
+
+@Entity
+@Table(name = "map_mark")
+class MapMark {
+  @Id UUID id;
+
+  @Column(name = "farm_id")
+  UUID farmId;
+
+  @Enumerated(EnumType.STRING)
+  MarkKind kind;
+
+  String name = "";
+  String shape;
+
+  @Column(name = "keep_away_ft")
+  double keepAwayFt;
+
+  protected MapMark() {}
+
+  MapMark(UUID farmId) {
+    this.id = UUID.randomUUID();
+    this.farmId = farmId;
+  }
+}

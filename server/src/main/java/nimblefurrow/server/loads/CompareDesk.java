@@ -1,0 +1,188 @@
+package nimblefurrow.server.loads;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import nimblefurrow.core.price.Established;
+import nimblefurrow.core.quantity.Money;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.seeding.SeedingWindow;
+import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.seeding.WindowRules;
+import nimblefurrow.server.farm.CoverDetails;
+import nimblefurrow.server.farm.Machines;
+import nimblefurrow.server.farm.Machines.MachineView;
+import nimblefurrow.server.loads.LoadDesk.LoadsView;
+import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.season.CoverDesk;
+import nimblefurrow.server.season.FieldSeasons;
+import nimblefurrow.server.season.Seasons;
+import org.springframework.stereotype.Service;
+
+/** Every machine that could sow a field's cover, by loads, hours, price and what comes up. */
+@Service
+class CompareDesk {
+  /** A way in with a machine; each at its own rate. Cheapest by what is expected to come up. */
+  record WayView(
+      UUID machineId,
+      String machine,
+      WayIn way,
+      String wayWords,
+      @Maybe String impossible,
+      @Maybe LocalDate opens,
+      @Maybe LocalDate best,
+      int chancePercent,
+      double bulkRate,
+      int loads,
+      double hours,
+      double acresPerHour,
+      double seedPerAcre,
+      double passPerAcre,
+      double perAcre,
+      double plantsPerSquareFoot,
+      @Maybe Double perThousandPlants,
+      boolean likely,
+      boolean planned,
+      boolean cheapest) {}
+
+  private final Seasons seasons;
+  private final CoverDesk covers;
+  private final LoadDesk loads;
+  private final Machines machines;
+
+  CompareDesk(Seasons seasons, CoverDesk covers, LoadDesk loads, Machines machines) {
+    this.seasons = seasons;
+    this.covers = covers;
+    this.loads = loads;
+    this.machines = machines;
+  }
+
+  List<WayView> compare(UUID farmId, UUID fieldId) {
+    Seasons.FarmSeason farm = seasons.one(farmId, fieldId);
+    FieldSeasons field = farm.onlyField();
+    CoverDetails planned =
+        field
+            .cover()
+            .orElseThrow(
+                () -> new OutOfRange("cover", "this field has no cover planned: choose one first"))
+            .cover();
+    List<WayView> ways = new ArrayList<>();
+    for (MachineView machine : machines.all(farmId)) {
+      for (WayIn way : WayIn.values()) {
+        if (way.name().equals(machine.kind().name())) {
+          ways.add(way(farm, field, planned, machine, way));
+        }
+      }
+    }
+    Optional<Double> least =
+        ways.stream()
+            .filter(w -> w.impossible() == null && w.likely() && w.perThousandPlants() != null)
+            .map(WayView::perThousandPlants)
+            .min(Comparator.naturalOrder());
+    return ways.stream()
+        .map(
+            w ->
+                marked(
+                    w,
+                    least.isPresent()
+                        && least.get().equals(w.perThousandPlants())
+                        && w.impossible() == null))
+        .sorted(
+            Comparator.comparing((WayView w) -> w.impossible() != null || !w.likely())
+                .thenComparing(w -> w.perThousandPlants() == null ? 1e9 : w.perThousandPlants()))
+        .toList();
+  }
+
+  private WayView way(
+      Seasons.FarmSeason farm,
+      FieldSeasons field,
+      CoverDetails planned,
+      MachineView machine,
+      WayIn way) {
+    CoverDetails tried =
+        new CoverDetails(
+            planned.goal(), planned.route(), way, planned.members(), planned.planned());
+    List<CoverDesk.SeedLine> seed = covers.seed(farm, field, tried);
+    SeedingWindow window =
+        new WindowRules(
+                field.now().crop(),
+                tried.mix(farm.catalogue()),
+                tried.route() == nimblefurrow.core.termination.Route.ROLL,
+                farm.farm().rules(),
+                farm.weather().outlook())
+            .window(way);
+    String impossible = window.impossible().map(r -> r.in(farm.farm().units())).orElse(null);
+    LoadsView worked = null;
+    try {
+      worked = loads.loads(farm, field, LoadDesk.blend(farm, seed), machine);
+    } catch (OutOfRange notSetUp) {
+      impossible = impossible == null ? notSetUp.getMessage() : impossible;
+    }
+    if (worked != null && impossible == null) {
+      impossible =
+          worked.passes().stream()
+              .map(LoadDesk.PassView::impossible)
+              .filter(i -> i != null)
+              .findFirst()
+              .orElse(null);
+    }
+    Money seedCost = Money.of(seed.stream().mapToDouble(CoverDesk.SeedLine::costPerAcre).sum());
+    Money pass =
+        Money.of(worked == null ? machine.costPerAcre().doubleValue() : worked.price().pass());
+    Established up =
+        new Established(
+            seedCost,
+            pass,
+            seed.stream().mapToDouble(CoverDesk.SeedLine::plantsPerSquareFoot).sum(),
+            window.chanceAtAll().fraction());
+    double hours = worked == null ? 0 : worked.hours();
+    return new WayView(
+        machine.id(),
+        machine.name(),
+        way,
+        way.words(),
+        impossible,
+        window.opens().median().orElse(null),
+        window.pencilled().orElse(null),
+        (int) Math.round(window.chanceAtAll().percent()),
+        seed.stream().mapToDouble(CoverDesk.SeedLine::bulkRate).sum(),
+        worked == null ? 0 : worked.passes().stream().mapToInt(LoadDesk.PassView::loads).sum(),
+        hours,
+        hours == 0 ? 0 : field.field().acres() / hours,
+        seedCost.value(),
+        pass.value(),
+        up.perAcre().value(),
+        up.plantsPerSquareFoot(),
+        up.perThousandPlants().orElse(null),
+        up.likely(),
+        planned.way() == way,
+        false);
+  }
+
+  private static WayView marked(WayView w, boolean cheapest) {
+    return new WayView(
+        w.machineId(),
+        w.machine(),
+        w.way(),
+        w.wayWords(),
+        w.impossible(),
+        w.opens(),
+        w.best(),
+        w.chancePercent(),
+        w.bulkRate(),
+        w.loads(),
+        w.hours(),
+        w.acresPerHour(),
+        w.seedPerAcre(),
+        w.passPerAcre(),
+        w.perAcre(),
+        w.plantsPerSquareFoot(),
+        w.perThousandPlants(),
+        w.likely(),
+        w.planned(),
+        cheapest);
+  }
+}

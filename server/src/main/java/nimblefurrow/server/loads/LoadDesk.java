@@ -1,0 +1,257 @@
+package nimblefurrow.server.loads;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import nimblefurrow.core.land.FieldShape;
+import nimblefurrow.core.land.MarkKind;
+import nimblefurrow.core.loads.GroundOutfit;
+import nimblefurrow.core.loads.LoadPlan;
+import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.seeding.SeedBlend;
+import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.seeding.WorkSequence;
+import nimblefurrow.server.farm.Fields;
+import nimblefurrow.server.farm.Fields.FieldView;
+import nimblefurrow.server.farm.MachineSetup;
+import nimblefurrow.server.farm.Machines;
+import nimblefurrow.server.farm.Machines.MachineView;
+import nimblefurrow.server.land.Marks;
+import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.season.CoverDesk;
+import nimblefurrow.server.season.FieldSeasons;
+import nimblefurrow.server.season.Seasons;
+import org.locationtech.jts.geom.Coordinate;
+import org.springframework.stereotype.Service;
+
+/** Works out a machine's loads on a field with the cover that is planned there. */
+@Service
+public class LoadDesk {
+  /** Seed that goes in one filling, worked out; rates lb/ac, weights lb. */
+  public record PassView(
+      String seed,
+      double bulkRate,
+      double poundsPerCubicFoot,
+      @Maybe String impossible,
+      int loads,
+      double loadPounds,
+      double acresPerLoad,
+      double lastAcres,
+      double lastPounds,
+      double acresPerHour,
+      double hours,
+      double minutesPerLoad,
+      String limits,
+      List<LoadPlan.Need> needs,
+      List<Double> refillsAtAcres,
+      List<String> notes) {}
+
+  public record StepView(String what, int afterDays, int withinDays, double hours) {}
+
+  /** A machine on a field: one pass or several. */
+  public record LoadsView(
+      String field,
+      double acres,
+      String machine,
+      String cover,
+      List<PassView> passes,
+      double hours,
+      double poundsInAll,
+      @Maybe Integer unloadsPerFill,
+      @Maybe Double acresPerUnload,
+      double runFeet,
+      @Maybe Double ferryFeet,
+      List<StepView> steps,
+      List<String> cautions,
+      PriceDesk.PriceView price) {}
+
+  /**
+   * The place where a field's loads are filled: a marked filling place, or the edge towards home.
+   */
+  public record FillingPlace(Coordinate at, String words) {}
+
+  private static final double NEAR_DEGREES = 0.03;
+
+  private final Seasons seasons;
+  private final CoverDesk desk;
+  private final Machines machines;
+  private final Marks marks;
+  private final Fields fields;
+  private final PriceDesk prices;
+
+  LoadDesk(
+      Seasons seasons,
+      CoverDesk desk,
+      Machines machines,
+      Marks marks,
+      Fields fields,
+      PriceDesk prices) {
+    this.seasons = seasons;
+    this.desk = desk;
+    this.machines = machines;
+    this.marks = marks;
+    this.fields = fields;
+    this.prices = prices;
+  }
+
+  /** A field's planned seed as it lies in the hopper. */
+  public SeedBlend blend(Seasons.FarmSeason farm, FieldSeasons field) {
+    return blend(farm, desk.seed(farm, field));
+  }
+
+  static SeedBlend blend(Seasons.FarmSeason farm, List<CoverDesk.SeedLine> seed) {
+    if (seed.isEmpty()) {
+      throw new OutOfRange("cover", "this field has no cover planned: choose one first");
+    }
+    return new SeedBlend(
+        seed.stream()
+            .map(
+                m ->
+                    new SeedBlend.Part(
+                        farm.catalogue().species(m.species()),
+                        SeedRate.poundsPerAcre(m.bulkRate())))
+            .toList());
+  }
+
+  /**
+   * @param setup tried instead of the machine's own; null for its own
+   * @param rateFactor the planned rates times this, for trying heavier and lighter ones
+   */
+  public LoadsView loads(
+      UUID farmId, UUID fieldId, UUID machineId, MachineSetup setup, double rateFactor) {
+    Seasons.FarmSeason farm = seasons.one(farmId, fieldId);
+    FieldSeasons field = farm.onlyField();
+    SeedBlend planned = blend(farm, field);
+    SeedBlend blend =
+        new SeedBlend(
+            planned.parts().stream()
+                .map(p -> new SeedBlend.Part(p.species(), p.bulk().times(rateFactor)))
+                .toList());
+    return loads(farm, field, blend, tried(machines.one(farmId, machineId), setup));
+  }
+
+  private static MachineView tried(MachineView m, MachineSetup setup) {
+    if (setup == null) {
+      return m;
+    }
+    setup.checked();
+    double rate = setup.fieldCapacity().map(r -> r.acresPerHour()).orElse(m.acresPerHour());
+    return new MachineView(m.id(), m.name(), m.kind(), rate, m.hired(), m.costPerAcre(), setup);
+  }
+
+  LoadsView loads(
+      Seasons.FarmSeason farm, FieldSeasons field, SeedBlend blend, MachineView machine) {
+    FieldView land = field.field();
+    Area area = Area.ofAcres(land.acres());
+    WayIn way = way(machine);
+    double run = FieldShape.longestRunFeet(land.outline());
+    FillingPlace filling = fillingPlace(farm.farm().id(), land);
+    double ferry = FieldShape.feetToMiddle(land.outline(), filling.at());
+    List<SeedBlend> passes = way == WayIn.DRONE ? blend.passes() : List.of(blend);
+    UnitSystem units = farm.farm().units();
+    List<LoadPlan> plans =
+        passes.stream().map(p -> Rigs.plan(machine, area, p, run, ferry)).toList();
+    List<PassView> views = new ArrayList<>();
+    for (int i = 0; i < plans.size(); i++) {
+      views.add(view(passes.get(i), plans.get(i), units));
+    }
+    double hours = plans.stream().mapToDouble(LoadPlan::hours).sum();
+    MachineSetup s = machine.setup();
+    Optional<Area> unload =
+        way == WayIn.COMBINE_SEEDER && s.grainTankBu() != null && s.yieldBuAc() != null
+            ? Optional.of(GroundOutfit.acresPerUnload(s.grainTankBu(), s.yieldBuAc()))
+            : Optional.empty();
+    Integer unloads =
+        unload
+            .flatMap(u -> plans.get(0).loads().map(l -> GroundOutfit.unloadsPerFill(l, u)))
+            .orElse(null);
+    double least = s.leastRateLbAc() == null ? 0 : s.leastRateLbAc();
+    return new LoadsView(
+        land.name(),
+        land.acres(),
+        machine.name(),
+        blend.name(),
+        views,
+        hours,
+        views.stream().mapToDouble(v -> v.bulkRate() * land.acres()).sum(),
+        unloads,
+        unload.map(Area::acres).orElse(null),
+        run,
+        way == WayIn.DRONE ? ferry : null,
+        steps(way, blend, area, machine),
+        blend.cautions(way, least).stream().map(r -> r.in(units)).toList(),
+        prices.price(farm, field, blend, machine, plans, run, ferry));
+  }
+
+  private static List<StepView> steps(WayIn way, SeedBlend blend, Area area, MachineView machine) {
+    boolean small = blend.parts().stream().allMatch(p -> p.species().smallSeeded());
+    return WorkSequence.of(way, small, area, machine.machine().rate()).stream()
+        .map(t -> new StepView(t.what(), t.afterDays(), t.withinDays(), t.hours()))
+        .toList();
+  }
+
+  static WayIn way(MachineView machine) {
+    for (WayIn way : WayIn.values()) {
+      if (way.name().equals(machine.kind().name())) {
+        return way;
+      }
+    }
+    throw new OutOfRange("machine", machine.name() + " does not sow: take one that does");
+  }
+
+  /** Where loads for a field are filled. */
+  public FillingPlace fillingPlace(UUID farm, FieldView field) {
+    Coordinate middle = field.outline().inside().getCoordinate();
+    return marks.all(farm).stream()
+        .filter(m -> m.kind() == MarkKind.FILLING_PLACE || m.kind() == MarkKind.ACCESS)
+        .filter(m -> m.geometry().getCoordinate().distance(middle) < NEAR_DEGREES)
+        .min(
+            Comparator.comparing((Marks.MarkView m) -> m.kind() != MarkKind.FILLING_PLACE)
+                .thenComparing(m -> m.geometry().getCoordinate().distance(middle)))
+        .map(
+            m ->
+                new FillingPlace(
+                    m.geometry().getCoordinate(), m.name().isBlank() ? m.words() : m.name()))
+        .orElseGet(
+            () ->
+                new FillingPlace(
+                    FieldShape.edgeTowards(field.outline(), home(farm, field)),
+                    "the field's edge towards the farmstead"));
+  }
+
+  private Coordinate home(UUID farm, FieldView field) {
+    return fields.farmsteads(farm).stream()
+        .filter(s -> s.name().equals(field.farmstead()))
+        .findFirst()
+        .map(s -> new Coordinate(s.longitude(), s.latitude()))
+        .orElse(field.outline().shape().getCoordinate());
+  }
+
+  private static PassView view(SeedBlend blend, LoadPlan plan, UnitSystem units) {
+    var loads = plan.loads();
+    return new PassView(
+        blend.name(),
+        blend.rate().poundsPerAcre(),
+        blend.poundsPerCubicFoot(),
+        plan.impossible().map(r -> r.in(units)).orElse(null),
+        loads.map(l -> l.count()).orElse(0),
+        loads.map(l -> l.full().pounds()).orElse(0.0),
+        loads.map(l -> l.acresPerLoad().acres()).orElse(0.0),
+        loads.map(l -> l.lastAcres().acres()).orElse(0.0),
+        loads.map(l -> l.lastPounds().pounds()).orElse(0.0),
+        plan.rate().map(r -> r.acresPerHour()).orElse(0.0),
+        plan.hours(),
+        plan.minutesPerLoad(),
+        plan.limits(),
+        plan.needs(),
+        loads
+            .map(l -> l.refillsAt().stream().limit(400).map(Area::acres).toList())
+            .orElse(List.of()),
+        plan.notes().stream().map(r -> r.in(units)).toList());
+  }
+}

@@ -1,0 +1,123 @@
+package nimblefurrow.server.loads;
+
+import java.util.List;
+import java.util.Optional;
+import nimblefurrow.core.loads.LoadPlan;
+import nimblefurrow.core.price.OwnCost;
+import nimblefurrow.core.price.Quote;
+import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Money;
+import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.WorkRate;
+import nimblefurrow.core.schedule.FitDays;
+import nimblefurrow.core.seeding.SeedBlend;
+import nimblefurrow.server.farm.MachineSetup;
+import nimblefurrow.server.farm.Machines.MachineView;
+import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.season.FieldSeasons;
+import nimblefurrow.server.season.Seasons;
+import org.springframework.stereotype.Service;
+
+/** What a machine's pass costs on a field, own, hired or rented. */
+@Service
+public class PriceDesk {
+  /** All in $/ac at this field; absent where the machine has no such price. */
+  public record PriceView(
+      @Maybe Double own,
+      @Maybe Double byAcre,
+      @Maybe Double byHour,
+      @Maybe Double charged,
+      boolean hourly,
+      @Maybe Double crossingLbAc,
+      @Maybe Double rented,
+      double pass) {}
+
+  /** The pass and, where its seed parts, each pass again. */
+  PriceView price(
+      Seasons.FarmSeason farm,
+      FieldSeasons field,
+      SeedBlend blend,
+      MachineView machine,
+      List<LoadPlan> plans,
+      double run,
+      double ferry) {
+    MachineSetup s = machine.setup();
+    Area area = Area.ofAcres(field.field().acres());
+    double hours = plans.stream().mapToDouble(LoadPlan::hours).sum();
+    if (hours <= 0 || plans.stream().anyMatch(p -> !p.possible())) {
+      return new PriceView(
+          null, null, null, null, false, null, null, machine.costPerAcre().doubleValue());
+    }
+    WorkRate rate = WorkRate.acresPerHour(area.acres() / hours);
+    Optional<Money> own =
+        s.fixedPerYear() == null && s.runningPerHour() == null
+            ? Optional.empty()
+            : Optional.of(
+                new OwnCost(
+                        or(s.fixedPerYear(), 0),
+                        or(s.acresPerYear(), 500),
+                        or(s.runningPerHour(), 0))
+                    .perAcre(rate));
+    Optional<Quote> quote =
+        s.quotePerAcre() == null && s.quotePerHour() == null
+            ? Optional.empty()
+            : Optional.of(
+                new Quote(
+                    or(s.quotePerAcre(), 0),
+                    or(s.quotePerHour(), 0),
+                    or(s.quoteSetUp(), 0),
+                    // Without a price by the hour it is always by the acre, and the other way
+                    // round.
+                    SeedRate.poundsPerAcre(
+                        s.quotePerHour() == null
+                            ? 1000
+                            : s.quotePerAcre() == null ? 0 : or(s.quoteThresholdLbAc(), 1000))));
+    Optional<Money> rented =
+        s.rentPerDay() == null
+            ? Optional.empty()
+            : Optional.of(
+                OwnCost.rented(
+                    s.rentPerDay(),
+                    FitDays.hoursPerDay(machine.kind()),
+                    or(s.runningPerHour(), 0),
+                    rate));
+    Money pass =
+        quote
+            .map(q -> q.charged(area, blend.rate(), rate))
+            .or(() -> rented)
+            .or(() -> own)
+            .orElse(Money.of(machine.costPerAcre().doubleValue()));
+    return new PriceView(
+        own.map(Money::value).orElse(null),
+        quote.filter(q -> q.perAcre() > 0).map(q -> q.byAcre(area).value()).orElse(null),
+        quote.filter(q -> q.perHour() > 0).map(q -> q.byHour(area, rate).value()).orElse(null),
+        quote.map(q -> q.charged(area, blend.rate(), rate).value()).orElse(null),
+        quote.map(q -> q.hourly(blend.rate())).orElse(false),
+        quote
+            .filter(q -> q.perHour() > 0)
+            .flatMap(q -> q.crossing(lb -> acresPerHour(machine, area, blend, lb, run, ferry)))
+            .map(SeedRate::poundsPerAcre)
+            .orElse(null),
+        rented.map(Money::value).orElse(null),
+        pass.value());
+  }
+
+  /** Acres an hour if the whole blend went at another rate. */
+  private static double acresPerHour(
+      MachineView machine, Area area, SeedBlend blend, double lbAc, double run, double ferry) {
+    double factor = lbAc / blend.rate().poundsPerAcre();
+    SeedBlend tried =
+        new SeedBlend(
+            blend.parts().stream()
+                .map(p -> new SeedBlend.Part(p.species(), p.bulk().times(factor)))
+                .toList());
+    return Rigs.plan(machine, area, tried, run, ferry)
+        .rate()
+        .map(WorkRate::acresPerHour)
+        .orElse(0.01);
+  }
+
+  private static double or(Double value, double otherwise) {
+    return value == null ? otherwise : value;
+  }
+}

@@ -1,0 +1,79 @@
+package nimblefurrow.server.order;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.server.order.OrderDesk.OrderView;
+import nimblefurrow.server.order.OrderDesk.Price;
+import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.Download;
+import nimblefurrow.server.platform.Maybe;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The seed order. */
+@RestController
+@RequestMapping("/api/order")
+class OrderController {
+  record PriceForm(
+      @NotBlank String species,
+      @Maybe @Size(max = 120) String dealer,
+      @NotNull Double packLb,
+      @NotNull Double pricePerLb) {}
+
+  record Pasted(@NotBlank @Size(max = 100_000) String text) {}
+
+  private final OrderDesk desk;
+  private final OrderFiles files;
+  private final CurrentFarm current;
+
+  OrderController(OrderDesk desk, OrderFiles files, CurrentFarm current) {
+    this.desk = desk;
+    this.files = files;
+    this.current = current;
+  }
+
+  @GetMapping
+  OrderView order() {
+    return desk.order(current.id());
+  }
+
+  @PutMapping("/prices")
+  OrderView price(@Valid @RequestBody PriceForm f) {
+    desk.prices(
+        current.id(), List.of(new Price(f.species(), f.dealer(), f.packLb(), f.pricePerLb())));
+    return order();
+  }
+
+  /** Prices pasted from a spreadsheet; all lines are kept or none. */
+  @PostMapping("/prices")
+  OrderView paste(@Valid @RequestBody Pasted pasted) {
+    desk.prices(current.id(), PastedPrices.read(pasted.text()));
+    return order();
+  }
+
+  /** The order as a file: {@code csv}, {@code xlsx} or {@code pdf}. */
+  @GetMapping("/file")
+  ResponseEntity<byte[]> file(@RequestParam(defaultValue = "csv") String format) {
+    OrderView order = desk.order(current.id());
+    return switch (format) {
+      case "csv" -> Download.of("seed-order.csv", "text/csv", files.csv(order));
+      case "xlsx" ->
+          Download.of(
+              "seed-order.xlsx",
+              "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet",
+              files.xlsx(order));
+      case "pdf" -> Download.of("seed-order.pdf", "application/pdf", files.pdf(order));
+      default -> throw new OutOfRange("format", "format is csv, xlsx or pdf, got " + format);
+    };
+  }
+}

@@ -1,0 +1,153 @@
+package nimblefurrow.server.order;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import nimblefurrow.core.quantity.Mass;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.seeding.SeedOrder;
+import nimblefurrow.core.seeding.SeedOrder.Need;
+import nimblefurrow.core.seeding.SeedOrder.Offer;
+import nimblefurrow.server.farm.SeedLots;
+import nimblefurrow.server.platform.NotOnThisFarm;
+import nimblefurrow.server.season.CoverDesk;
+import nimblefurrow.server.season.FieldSeasons;
+import nimblefurrow.server.season.Seasons;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Adds up what all fields still to be sown need, and what of it must be bought. */
+@Service
+class OrderDesk {
+  record FieldNeed(String field, double pounds) {}
+
+  record LineView(
+      String species,
+      String name,
+      List<FieldNeed> fields,
+      double neededLb,
+      double inStoreLb,
+      double shortLb,
+      int packs,
+      double packLb,
+      double boughtLb,
+      String dealer,
+      double pricePerLb,
+      double cost) {}
+
+  record DealerView(String dealer, int packs, double pounds, double cost) {}
+
+  record OrderView(
+      String farm, double spare, List<LineView> lines, List<DealerView> dealers, double cost) {}
+
+  /** A price as typed or pasted; pounds in a pack. */
+  record Price(String species, String dealer, double packLb, double pricePerLb) {}
+
+  private final Seasons seasons;
+  private final CoverDesk desk;
+  private final SeedLots lots;
+  private final SeedOffers offers;
+
+  OrderDesk(Seasons seasons, CoverDesk desk, SeedLots lots, SeedOffers offers) {
+    this.seasons = seasons;
+    this.desk = desk;
+    this.lots = lots;
+    this.offers = offers;
+  }
+
+  @Transactional(readOnly = true)
+  OrderView order(UUID farmId) {
+    Seasons.FarmSeason farm =
+        seasons
+            .of(farmId)
+            .orElseThrow(
+                () -> new NotOnThisFarm("weather yet: import it or take the simulated station"));
+    List<Need> needs = new ArrayList<>();
+    var tags = desk.tags(farm);
+    for (FieldSeasons field : farm.fields()) {
+      boolean open = field.now().field().cover().filter(c -> c.seeded() == null).isPresent();
+      if (open) {
+        for (CoverDesk.SeedLine member : desk.seed(farm, field, tags)) {
+          needs.add(
+              new Need(
+                  farm.catalogue().species(member.species()),
+                  field.field().name(),
+                  Mass.ofPounds(member.fieldPounds())));
+        }
+      }
+    }
+    Map<String, Mass> store = new HashMap<>();
+    lots.all(farmId).forEach(l -> store.merge(l.species(), Mass.ofPounds(l.pounds()), Mass::plus));
+    Map<String, Offer> kept = new HashMap<>();
+    offers
+        .findByFarmIdOrderBySpecies(farmId)
+        .forEach(
+            o ->
+                kept.put(
+                    o.species, new Offer(o.dealer, Mass.ofPounds(o.packPounds), o.pricePerPound)));
+    List<LineView> lines =
+        SeedOrder.of(needs, farm.farm().spare(), store, kept).stream()
+            .map(OrderDesk::view)
+            .sorted(Comparator.comparing(LineView::name))
+            .toList();
+    Map<String, DealerView> dealers = new java.util.TreeMap<>();
+    for (LineView line : lines) {
+      if (line.packs() > 0) {
+        dealers.merge(
+            line.dealer(),
+            new DealerView(line.dealer(), line.packs(), line.boughtLb(), line.cost()),
+            (a, b) ->
+                new DealerView(
+                    a.dealer(),
+                    a.packs() + b.packs(),
+                    a.pounds() + b.pounds(),
+                    a.cost() + b.cost()));
+      }
+    }
+    return new OrderView(
+        farm.farm().name(),
+        farm.farm().spare(),
+        lines,
+        List.copyOf(dealers.values()),
+        lines.stream().mapToDouble(LineView::cost).sum());
+  }
+
+  /** Keeps prices, all of them or none. */
+  @Transactional
+  void prices(UUID farmId, List<Price> typed) {
+    if (typed.isEmpty()) {
+      throw new OutOfRange("prices", "there are no prices to keep");
+    }
+    for (Price price : typed) {
+      new Offer(price.dealer(), Mass.ofPounds(price.packLb()), price.pricePerLb());
+      nimblefurrow.core.cover.Catalogue.shipped().species(price.species());
+      SeedOffer row =
+          offers
+              .findByFarmIdAndSpecies(farmId, price.species())
+              .orElseGet(() -> new SeedOffer(farmId, price.species()));
+      row.dealer = price.dealer() == null ? "" : price.dealer().strip();
+      row.packPounds = price.packLb();
+      row.pricePerPound = price.pricePerLb();
+      offers.save(row);
+    }
+  }
+
+  private static LineView view(SeedOrder.Line l) {
+    return new LineView(
+        l.species().id(),
+        l.species().name(),
+        l.fields().stream().map(f -> new FieldNeed(f.field(), f.bulk().pounds())).toList(),
+        l.needed().pounds(),
+        l.inStore().pounds(),
+        l.shortfall().pounds(),
+        l.packs(),
+        l.offer().pack().pounds(),
+        l.bought().pounds(),
+        l.offer().dealer() == null ? "" : l.offer().dealer(),
+        l.offer().pricePerPound(),
+        l.cost().value());
+  }
+}

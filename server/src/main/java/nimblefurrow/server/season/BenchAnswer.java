@@ -1,0 +1,35 @@
+package nimblefurrow.server.season;
+
+import java.time.LocalDate;
+import java.util.List;
+import nimblefurrow.server.platform.Maybe;
+
+/**
+ * What a mix comes to on the bench: room and weight, what parts in the hopper, nitrogen at its end,
+ * which member is first and last, rain that surface seed may expect, and goes over the field.
+ */
+public record BenchAnswer(
+    double poundsPerCubicFoot,
+    double totalShare,
+    List<String> cautions,
+    @Maybe NitrogenAnswer nitrogen,
+    @Maybe String earliest,
+    @Maybe String latest,
+    @Maybe MoistureAnswer moisture,
+    List<StepAnswer> steps) {
+
+  /** Of the mat at its planned end; available is negative where it ties nitrogen up. */
+  public record NitrogenAnswer(
+      LocalDate on, double carbonToNitrogen, double contentLbAc, double availableLbAc) {}
+
+  /** Rain that the seed wants within a week, and what dry days cost. */
+  public record MoistureAnswer(
+      double wantedIn,
+      int chancePercent,
+      int dryDaysMiddle,
+      int dryDaysBad,
+      int lossMiddlePercent,
+      int lossBadPercent) {}
+
+  public record StepAnswer(String what, int afterDays, int withinDays, double hours) {}
+}

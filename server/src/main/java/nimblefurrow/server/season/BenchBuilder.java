@@ -1,0 +1,101 @@
+package nimblefurrow.server.season;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import nimblefurrow.core.cover.CoverStage;
+import nimblefurrow.core.cover.CoverStand;
+import nimblefurrow.core.cover.Nitrogen;
+import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.quantity.WorkRate;
+import nimblefurrow.core.season.CoverPlan;
+import nimblefurrow.core.season.FieldSeason;
+import nimblefurrow.core.seeding.MemberRate;
+import nimblefurrow.core.seeding.MoistureOutlook;
+import nimblefurrow.core.seeding.SeedBlend;
+import nimblefurrow.core.seeding.WorkSequence;
+import nimblefurrow.core.weather.Outlook;
+
+/** Lays a mix on the bench. */
+final class BenchBuilder {
+  private static final WorkRate SMALL_OUTFIT = WorkRate.acresPerHour(2);
+
+  private final Seasons.FarmSeason farm;
+  private final FieldSeason season;
+  private final List<MemberRate> rates;
+  private final CoverPlan plan;
+
+  BenchBuilder(Seasons.FarmSeason farm, FieldSeason season, List<MemberRate> rates) {
+    this.farm = farm;
+    this.season = season;
+    this.rates = rates;
+    this.plan = season.field().cover().orElseThrow();
+  }
+
+  BenchAnswer bench() {
+    boolean nothing = rates.stream().allMatch(r -> r.bulk().poundsPerAcre() <= 0);
+    SeedBlend blend = nothing ? null : SeedBlend.of(rates);
+    List<Species> species = rates.stream().map(MemberRate::species).toList();
+    return new BenchAnswer(
+        nothing ? 0 : blend.poundsPerCubicFoot(),
+        plan.mix().totalShare(),
+        nothing
+            ? List.of("every rate is 0: there is no seed in this mix")
+            : blend.cautions(plan.way(), 0).stream().map(r -> r.in(farm.farm().units())).toList(),
+        season.stand().flatMap(this::nitrogen).orElse(null),
+        flowering(species, Comparator.naturalOrder()),
+        flowering(species, Comparator.reverseOrder()),
+        moisture(species),
+        WorkSequence.of(
+                plan.way(),
+                species.stream().allMatch(Species::smallSeeded),
+                season.field().facts().area(),
+                SMALL_OUTFIT)
+            .stream()
+            .map(
+                s -> new BenchAnswer.StepAnswer(s.what(), s.afterDays(), s.withinDays(), s.hours()))
+            .toList());
+  }
+
+  private Optional<BenchAnswer.NitrogenAnswer> nitrogen(CoverStand stand) {
+    Outlook outlook = farm.weather().outlook();
+    Optional<LocalDate> end = season.route().flatMap(r -> r.aim());
+    if (end.isEmpty() || end.get().isAfter(outlook.last()) || end.get().isBefore(stand.seeded())) {
+      return Optional.empty();
+    }
+    Nitrogen n = Nitrogen.of(stand, outlook, end.get());
+    return Optional.of(
+        new BenchAnswer.NitrogenAnswer(
+            end.get(), n.carbonToNitrogen(), n.contentLbAc(), n.availableLbAc()));
+  }
+
+  private static String flowering(List<Species> species, Comparator<Double> order) {
+    return species.stream()
+        .filter(s -> s.winterHardy() && s.stages().containsKey(CoverStage.FLOWERING))
+        .min(Comparator.comparing(s -> s.stages().get(CoverStage.FLOWERING), order))
+        .map(Species::name)
+        .orElse(null);
+  }
+
+  private BenchAnswer.MoistureAnswer moisture(List<Species> species) {
+    LocalDate day = season.stand().map(CoverStand::seeded).orElse(null);
+    if (!plan.way().surface() || plan.seeded() != null || day == null) {
+      return null;
+    }
+    MoistureOutlook m =
+        MoistureOutlook.of(
+            species,
+            day,
+            season.field().facts().soil(),
+            season.field().facts().tiled(),
+            farm.weather().outlook());
+    return new BenchAnswer.MoistureAnswer(
+        m.wantedIn(),
+        (int) Math.round(m.chance().percent()),
+        m.dryDaysMiddle(),
+        m.dryDaysBad(),
+        (int) Math.round(m.lossMiddle().percent()),
+        (int) Math.round(m.lossBad().percent()));
+  }
+}

@@ -1,0 +1,190 @@
+package nimblefurrow.server.workorder;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import nimblefurrow.core.calibration.NextSetting;
+import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.schedule.Cautions;
+import nimblefurrow.server.calibration.Calibrations;
+import nimblefurrow.server.farm.Fields.FieldView;
+import nimblefurrow.server.farm.Machines;
+import nimblefurrow.server.farm.Machines.MachineView;
+import nimblefurrow.server.farm.SeedLots;
+import nimblefurrow.server.land.Marks;
+import nimblefurrow.server.land.Marks.MarkView;
+import nimblefurrow.server.loads.LoadDesk;
+import nimblefurrow.server.loads.LoadDesk.LoadsView;
+import nimblefurrow.server.platform.Pdf;
+import nimblefurrow.server.season.CoverDesk;
+import nimblefurrow.server.season.FieldSeasons;
+import nimblefurrow.server.season.Seasons;
+import org.springframework.stereotype.Service;
+
+/** Puts everything a crew needs for one field on one page. */
+@Service
+class WorkOrders {
+  private static final double HAZARDS_NEAR_DEGREES = 0.01;
+
+  private final Seasons seasons;
+  private final CoverDesk covers;
+  private final Machines machines;
+  private final SeedLots lots;
+  private final Marks marks;
+  private final LoadDesk loads;
+  private final Calibrations calibrations;
+  private final Pdf pdf;
+
+  WorkOrders(
+      Seasons seasons,
+      CoverDesk covers,
+      Machines machines,
+      SeedLots lots,
+      Marks marks,
+      LoadDesk loads,
+      Calibrations calibrations,
+      Pdf pdf) {
+    this.seasons = seasons;
+    this.covers = covers;
+    this.machines = machines;
+    this.lots = lots;
+    this.marks = marks;
+    this.loads = loads;
+    this.calibrations = calibrations;
+    this.pdf = pdf;
+  }
+
+  byte[] print(UUID farmId, UUID fieldId, UUID machineId) {
+    Seasons.FarmSeason farm = seasons.one(farmId, fieldId);
+    FieldSeasons season = farm.onlyField();
+    FieldView field = season.field();
+    MachineView machine = machines.one(farmId, machineId);
+    LoadsView worked = loads.loads(farmId, fieldId, machineId, null, 1);
+    LoadDesk.FillingPlace filling = loads.fillingPlace(farmId, field);
+    List<MarkView> near = near(farmId, field);
+    List<MarkView> hazards = near.stream().filter(m -> m.kind().hazard()).toList();
+    List<MarkView> others = near.stream().filter(m -> !m.kind().hazard()).toList();
+    Map<String, Object> page = new HashMap<>();
+    page.put("farm", farm.farm().name());
+    page.put("field", field.name());
+    page.put("acres", number(field.acres(), 1));
+    page.put("farmstead", field.farmstead());
+    page.put("machine", machine.name());
+    page.put("work", machine.kind().words());
+    page.put("hired", machine.hired());
+    page.put("window", window(season));
+    page.put("crop", season.crop().crop().kind().name().toLowerCase(Locale.ROOT).replace('_', ' '));
+    page.put("access", field.access().isBlank() ? "not written down" : field.access());
+    page.put("note", field.note());
+    page.put("filling", filling.words());
+    page.put("map", FieldMap.draw(field.shape(), hazards, others, filling.at()));
+    page.put("seed", seed(farm, season));
+    page.put("total", number(worked.poundsInAll(), 0));
+    page.put("loads", worked.passes().stream().map(WorkOrders::pass).toList());
+    page.put("hours", number(worked.hours(), 1));
+    page.put("setting", setting(farmId, machine, worked));
+    page.put("hazards", hazards(hazards));
+    page.put("cautions", new ArrayList<>(Cautions.of(machine.kind())));
+    page.put("notes", worked.cautions());
+    page.put("rows", farm.farm().rules().rows().words());
+    page.put("drill", machine.kind() == nimblefurrow.core.schedule.MachineKind.DRILL);
+    return pdf.print("work-order", page);
+  }
+
+  private List<MarkView> near(UUID farmId, FieldView field) {
+    var around = field.shape().getEnvelopeInternal();
+    around.expandBy(HAZARDS_NEAR_DEGREES);
+    return marks.all(farmId).stream()
+        .filter(m -> around.intersects(m.geometry().getEnvelopeInternal()))
+        .toList();
+  }
+
+  private static List<Map<String, Object>> hazards(List<MarkView> hazards) {
+    List<Map<String, Object>> lines = new ArrayList<>();
+    for (MarkView h : hazards) {
+      lines.add(
+          Map.of(
+              "number", lines.size() + 1,
+              "words", h.words() + (h.name().isBlank() ? "" : ", " + h.name()),
+              "keep", number(h.keepAwayFt(), 0)));
+    }
+    return lines;
+  }
+
+  private List<Map<String, Object>> seed(Seasons.FarmSeason farm, FieldSeasons season) {
+    Map<String, List<String>> lotNames = new HashMap<>();
+    lots.all(farm.farm().id())
+        .forEach(
+            l ->
+                lotNames
+                    .computeIfAbsent(l.species(), s -> new ArrayList<>())
+                    .add(
+                        l.name()
+                            + (l.binRun() ? " (bin-run)" : "")
+                            + (l.organic() ? " (organic)" : "")));
+    return covers.seed(farm, season).stream()
+        .map(
+            m ->
+                Map.<String, Object>of(
+                    "name", m.name(),
+                    "live", number(m.liveRate(), 1),
+                    "bulk", number(m.bulkRate(), 1),
+                    "pounds", number(m.fieldPounds(), 0),
+                    "lots", String.join(", ", lotNames.getOrDefault(m.species(), List.of("none")))))
+        .toList();
+  }
+
+  private static Map<String, Object> pass(LoadDesk.PassView p) {
+    Map<String, Object> line = new HashMap<>();
+    line.put("seed", p.seed());
+    line.put("rate", number(p.bulkRate(), 1));
+    line.put("impossible", p.impossible());
+    line.put("count", p.loads());
+    line.put("load", number(p.loadPounds(), 0));
+    line.put("acres", number(p.acresPerLoad(), 1));
+    line.put("last", number(p.lastPounds(), 0));
+    line.put("perHour", number(p.acresPerHour(), 1));
+    return line;
+  }
+
+  private String setting(UUID farm, MachineView machine, LoadsView worked) {
+    double rate = worked.passes().stream().mapToDouble(LoadDesk.PassView::bulkRate).sum();
+    double mph = machine.setup().speedMph() == null ? 0 : machine.setup().speedMph();
+    Optional<NextSetting> next =
+        calibrations.next(farm, machine.id(), SeedRate.poundsPerAcre(rate), mph, "", "");
+    String corrections =
+        String.join(
+            "; ",
+            calibrations.corrections(farm, machine.id()).stream()
+                .map(
+                    c ->
+                        "checked in the field with %s: lays %s %% of what it is set for"
+                            .formatted(
+                                c.lot().isBlank() ? "any lot" : c.lot(),
+                                number(c.factor() * 100, 0)))
+                .toList());
+    String set =
+        next.map(n -> "set " + number(n.setting(), 1) + " by the catch tests at this speed")
+            .orElse("no catch test at this speed yet: catch one before the field");
+    return corrections.isEmpty() ? set : set + "; " + corrections;
+  }
+
+  private static String window(FieldSeasons season) {
+    Optional<LocalDate> from = season.now().window().flatMap(w -> w.bestFrom().median());
+    Optional<LocalDate> to = season.now().window().flatMap(w -> w.closes().median());
+    UnitSystem us = UnitSystem.US;
+    return from.isPresent() && to.isPresent()
+        ? us.say(from.get()) + " to " + us.say(to.get())
+        : "see the planner";
+  }
+
+  private static String number(double value, int digits) {
+    return String.format(Locale.ENGLISH, "%,." + digits + "f", value);
+  }
+}
