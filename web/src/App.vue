@@ -20,6 +20,8 @@ const pages = [
   { to: '/', words: 'Season' },
   { to: '/fields', words: 'Fields' },
   { to: '/cover', words: 'Cover' },
+  { to: '/order', words: 'Seed' },
+  { to: '/machines', words: 'Machines' },
   { to: '/dispatch', words: 'Dispatch' },
   { to: '/logbook', words: 'Logbook' },
   { to: '/farm', words: 'Farm' },

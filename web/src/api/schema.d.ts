@@ -4,6 +4,134 @@
  */
 
 export interface paths {
+    "/api/advice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["advice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calibrations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calibrations/catch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["caught"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calibrations/machines/{machineId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_5"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calibrations/meter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["meter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calibrations/pans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pans"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calibrations/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_9"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_9"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cover/try": {
         parameters: {
             query?: never;
@@ -125,7 +253,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["undo"];
+        post: operations["undo_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -155,9 +283,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_6"];
         put?: never;
-        post: operations["bring_1"];
+        post: operations["bring_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -285,7 +413,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["start"];
+        post: operations["start_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -299,7 +427,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_5"];
+        get: operations["all_8"];
         put?: never;
         post?: never;
         delete?: never;
@@ -332,9 +460,9 @@ export interface paths {
             cookie?: never;
         };
         get: operations["one"];
-        put: operations["change_2"];
+        put: operations["change_4"];
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -356,6 +484,310 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fields/{id}/left-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["leaveOut"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/flight/plans/{fieldId}/{machineId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/flight/plans/{fieldId}/{machineId}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/flight/runs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_5"];
+        put?: never;
+        post: operations["start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/flight/runs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_2"];
+        put?: never;
+        post?: never;
+        delete: operations["remove_5"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/flight/runs/{id}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["events"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/flight/runs/{id}/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["log"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/flight/runs/{id}/pause": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pause"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/flight/runs/{id}/resume": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["resume"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/herbicides/fields/{fieldId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_3"];
+        put?: never;
+        post: operations["add_5"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/herbicides/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_8"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/land": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["map"];
+        put?: never;
+        post: operations["draw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/land/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/land/{id}/boundary": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["redraw"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/land/{id}/hole": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["hole"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/land/{id}/join": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["join"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/land/{id}/split": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["split"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/loads": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["loads"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/loads/ways/{fieldId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ways"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/log": {
         parameters: {
             query?: never;
@@ -363,9 +795,41 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_4"];
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{entryId}/applied": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_2"];
+        put?: never;
+        post: operations["bring_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{entryId}/applied/points": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["points_1"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -382,7 +846,39 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_3"];
+        delete: operations["remove_7"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lot-papers/lots/{lotId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_1"];
+        put?: never;
+        post: operations["add_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lot-papers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_1"];
+        put?: never;
+        post?: never;
+        delete: operations["remove_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -395,9 +891,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_3"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -412,9 +908,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_1"];
+        put: operations["change_3"];
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -427,9 +923,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_2"];
         put?: never;
-        post: operations["add"];
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -444,9 +940,153 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change"];
+        put: operations["change_2"];
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/setup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setUp"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/marks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_1"];
         post?: never;
         delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mixes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["keep_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mixes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_6"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/openings/{fieldId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_4"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["order"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/order/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/order/prices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["price"];
+        post: operations["paste"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -500,6 +1140,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/simulator/drill-monitor/{fieldId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["points"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/species": {
         parameters: {
             query?: never;
@@ -507,8 +1163,24 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_4"];
+        get: operations["all_7"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/species/{species}/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["figures"];
+        put: operations["change"];
         post?: never;
         delete?: never;
         options?: never;
@@ -564,10 +1236,64 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/work-orders/{fieldId}/{machineId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["print"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AdviceForm: {
+            /** Format: uuid */
+            fieldId: string;
+            goals: {
+                [key: string]: number;
+            };
+            /** Format: int32 */
+            mostSpecies?: number;
+            /** @enum {string} */
+            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL";
+            ways?: ("DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING")[];
+        };
+        AdviceView: {
+            ranked: components["schemas"]["OptionView"][];
+            ways: ("DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING")[];
+            whyNot: components["schemas"]["WhyNotView"][];
+        };
+        AppliedView: {
+            /** Format: double */
+            actualRate: number;
+            blocks: components["schemas"]["Block"][];
+            boundary: string;
+            /** Format: double */
+            coveredAcres: number;
+            field: string;
+            /** Format: double */
+            fieldAcres: number;
+            /** Format: double */
+            outsidePounds: number;
+            /** Format: double */
+            overlappedPercent: number;
+            /** Format: double */
+            pounds: number;
+            /** Format: double */
+            skippedPercent: number;
+            source: string;
+            track: number[][];
+        };
         Band: {
             /** Format: date */
             early?: string;
@@ -582,6 +1308,30 @@ export interface components {
             /** Format: date */
             to?: string;
             words: string;
+        };
+        BenchAnswer: {
+            cautions: string[];
+            earliest?: string;
+            latest?: string;
+            moisture?: components["schemas"]["MoistureAnswer"];
+            nitrogen?: components["schemas"]["NitrogenAnswer"];
+            /** Format: double */
+            poundsPerCubicFoot: number;
+            steps: components["schemas"]["StepAnswer"][];
+            /** Format: double */
+            totalShare: number;
+        };
+        Block: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            latitude: number;
+            /** Format: double */
+            longitude: number;
+            /** Format: double */
+            poundsPerAcre: number;
+            /** Format: double */
+            wide: number;
         };
         BoardView: {
             fit: components["schemas"]["FitRow"][];
@@ -607,6 +1357,67 @@ export interface components {
             to: string;
             words: string;
         };
+        CalibrationDetails: {
+            /** Format: double */
+            acres?: number;
+            /** Format: double */
+            distanceFt?: number;
+            /** @enum {string} */
+            driving?: "BACK_AND_FORTH" | "ONE_WAY";
+            /** Format: double */
+            expectedLbAc?: number;
+            /** Format: double */
+            gapIn?: number;
+            /** Format: double */
+            grams?: number;
+            /** Format: double */
+            mph?: number;
+            /** Format: int32 */
+            outlets?: number;
+            /** Format: int32 */
+            outletsPerGap?: number;
+            panGrams?: number[];
+            /** Format: double */
+            panSpacingFt?: number;
+            /** Format: double */
+            rowSpacingIn?: number;
+            /** Format: double */
+            setting?: number;
+            /** Format: double */
+            slip?: number;
+            sprocket?: string;
+            /** Format: double */
+            swathFt?: number;
+            /** Format: double */
+            targetLbAc?: number;
+            /** Format: double */
+            usedLb?: number;
+            /** Format: double */
+            wheelFt?: number;
+            /** Format: double */
+            wheelTurns?: number;
+        };
+        CalibrationView: {
+            by: string;
+            /** Format: double */
+            cv?: number;
+            details: components["schemas"]["CalibrationDetails"];
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "CATCH" | "PANS" | "CHECK";
+            lot: string;
+            /** Format: uuid */
+            machineId: string;
+            /** Format: date */
+            madeOn: string;
+            /** Format: double */
+            rate?: number;
+            /** Format: double */
+            swathFt?: number;
+            /** @enum {string} */
+            verdict?: "GOOD" | "NEAR" | "OFF";
+        };
         CallView: {
             action?: string;
             /** Format: date */
@@ -616,6 +1427,16 @@ export interface components {
             /** @enum {string} */
             kind: "CHOOSE_COVER" | "PLACE_SEEDING" | "LOG_WORK" | "DECIDE_END" | "PLACE_END" | "COUNT_STEMS" | "CHANGE_PLAN";
             says: string;
+        };
+        CatchView: {
+            /** Format: double */
+            distanceFt: number;
+            /** Format: double */
+            rate: number;
+            /** @enum {string} */
+            verdict?: "GOOD" | "NEAR" | "OFF";
+            /** Format: double */
+            widthFt: number;
         };
         Change: {
             /** Format: date */
@@ -628,9 +1449,27 @@ export interface components {
             beforePounds?: number;
             what: string;
         };
+        Choice: {
+            title: string;
+            value: string;
+        };
+        Choices: {
+            goals: components["schemas"]["Choice"][];
+            machines: components["schemas"]["Choice"][];
+            routes: components["schemas"]["Choice"][];
+            ways: components["schemas"]["Choice"][];
+        };
+        Correction: {
+            /** Format: int32 */
+            checks: number;
+            /** Format: double */
+            factor: number;
+            lot: string;
+        };
         CoverAnswer: {
             /** Format: int32 */
             bags: number;
+            bench: components["schemas"]["BenchAnswer"];
             /** Format: double */
             bulkRate: number;
             /** Format: double */
@@ -653,14 +1492,14 @@ export interface components {
         };
         CoverDetails: {
             /** @enum {string} */
-            goal: "HOLD_SOIL" | "KEEP_NITROGEN" | "FIX_NITROGEN" | "LOOSEN" | "SMOTHER_WEEDS";
+            goal: "HOLD_SOIL" | "KEEP_NITROGEN" | "FIX_NITROGEN" | "LOOSEN" | "SMOTHER_WEEDS" | "STOP_CRUSTING" | "CARRY_TRAFFIC" | "FEED_CATTLE" | "BUILD_ORGANIC" | "BREAK_PESTS" | "COST_SHARE";
             members: components["schemas"]["MemberDetails"][];
             /** Format: date */
             planned?: string;
             /** @enum {string} */
             route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL";
             /** @enum {string} */
-            way: "DRILL" | "INTERSEEDER" | "AIRPLANE" | "DRONE";
+            way: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING";
         };
         CropDetails: {
             dates?: {
@@ -721,6 +1560,19 @@ export interface components {
             rainIn: number;
             /** Format: double */
             windMph: number;
+        };
+        DealerView: {
+            /** Format: double */
+            cost: number;
+            dealer: string;
+            /** Format: int32 */
+            packs: number;
+            /** Format: double */
+            pounds: number;
+        };
+        Draw: {
+            name: string;
+            shape: string;
         };
         Entry: {
             /** Format: double */
@@ -804,6 +1656,7 @@ export interface components {
             entry: components["schemas"]["Entry"];
             field: string;
             machine?: string;
+            mapped: boolean;
         };
         FieldAnswer: {
             cover?: string;
@@ -838,7 +1691,13 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
+        FieldNeed: {
+            field: string;
+            /** Format: double */
+            pounds: number;
+        };
         FieldView: {
+            access: string;
             /** Format: double */
             acres: number;
             boundary: string;
@@ -847,6 +1706,9 @@ export interface components {
             farmstead: string;
             /** Format: uuid */
             id: string;
+            leftOutReason: string;
+            /** Format: int32 */
+            leftOutSeason?: number;
             name: string;
             note: string;
             organic: boolean;
@@ -862,12 +1724,46 @@ export interface components {
             chain: components["schemas"]["Link"][];
             field: components["schemas"]["FieldView"];
         };
+        FigureForm: {
+            figure: string;
+            /** Format: double */
+            value?: number;
+        };
+        FigureView: {
+            changed: boolean;
+            key: string;
+            /** Format: double */
+            startingValue?: number;
+            unit: string;
+            /** Format: double */
+            value?: number;
+            words: string;
+        };
         FitRow: {
             chances: number[];
             /** Format: date */
             first: string;
             /** @enum {string} */
-            kind: "DRILL" | "INTERSEEDER" | "AIRPLANE" | "DRONE" | "ROLLER" | "SPRAYER" | "PLANTER";
+            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER";
+        };
+        FlightView: {
+            /** Format: double */
+            acres: number;
+            endsAt: number[];
+            legs: components["schemas"]["LegView"][];
+            /** Format: double */
+            minutes: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: double */
+            pounds: number;
+        };
+        HazardView: {
+            /** Format: double */
+            keepAwayFt: number;
+            name: string;
+            shape: string;
+            words: string;
         };
         ImportReport: {
             /** Format: int32 */
@@ -896,19 +1792,41 @@ export interface components {
             fieldId: string;
             id: string;
             /** @enum {string} */
-            kind: "DRILL" | "INTERSEEDER" | "AIRPLANE" | "DRONE" | "ROLLER" | "SPRAYER" | "PLANTER";
+            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER";
             /** Format: date */
             opens?: string;
             place?: components["schemas"]["PlaceView"];
             unplaced?: string;
             words: string;
         };
+        Join: {
+            /** Format: uuid */
+            other: string;
+        };
         Keep: {
             cover: components["schemas"]["CoverDetails"];
             /** Format: int32 */
             version?: number;
         };
+        KeepForm: {
+            details: components["schemas"]["CalibrationDetails"];
+            /** @enum {string} */
+            kind: "CATCH" | "PANS" | "CHECK";
+            lot?: string;
+            /** Format: uuid */
+            machineId: string;
+            /** Format: date */
+            madeOn?: string;
+        };
+        KindView: {
+            /** Format: double */
+            keepAwayFt: number;
+            /** @enum {string} */
+            kind: "WIRE" | "TOWER" | "HOUSE" | "OPEN_WATER" | "BEES" | "SENSITIVE_CROP" | "TREES" | "ROAD" | "ACCESS" | "FILLING_PLACE" | "SOFT_SPOT" | "RUTS";
+            words: string;
+        };
         LandForm: {
+            access?: string;
             /** @enum {string} */
             drainage: "GOOD" | "MODERATE" | "POOR";
             farmstead?: string;
@@ -922,6 +1840,13 @@ export interface components {
             tiled: boolean;
             /** Format: int32 */
             version: number;
+        };
+        LandMap: {
+            farmsteads: components["schemas"]["Stead"][];
+            fields: components["schemas"]["FieldView"][];
+            kinds: components["schemas"]["KindView"][];
+            marks: components["schemas"]["MarkView"][];
+            undo?: string;
         };
         LaneView: {
             /** Format: double */
@@ -943,6 +1868,37 @@ export interface components {
             route?: string;
             stakes: components["schemas"]["Stake"][];
         };
+        LeftOut: {
+            reason?: string;
+            /** Format: int32 */
+            season?: number;
+        };
+        LegView: {
+            line: number[];
+            spreading: boolean;
+        };
+        LineView: {
+            /** Format: double */
+            boughtLb: number;
+            /** Format: double */
+            cost: number;
+            dealer: string;
+            fields: components["schemas"]["FieldNeed"][];
+            /** Format: double */
+            inStoreLb: number;
+            name: string;
+            /** Format: double */
+            neededLb: number;
+            /** Format: double */
+            packLb: number;
+            /** Format: int32 */
+            packs: number;
+            /** Format: double */
+            pricePerLb: number;
+            /** Format: double */
+            shortLb: number;
+            species: string;
+        };
         Link: {
             cover?: components["schemas"]["CoverDetails"];
             crop?: components["schemas"]["CropDetails"];
@@ -957,12 +1913,47 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        LoadForm: {
+            /** Format: uuid */
+            fieldId: string;
+            /** Format: uuid */
+            machineId: string;
+            /** Format: double */
+            rateFactor?: number;
+            setup?: components["schemas"]["MachineSetup"];
+        };
+        LoadsView: {
+            /** Format: double */
+            acres: number;
+            /** Format: double */
+            acresPerUnload?: number;
+            cautions: string[];
+            cover: string;
+            /** Format: double */
+            ferryFeet?: number;
+            field: string;
+            /** Format: double */
+            hours: number;
+            machine: string;
+            passes: components["schemas"]["PassView"][];
+            /** Format: double */
+            poundsInAll: number;
+            price: components["schemas"]["PriceView"];
+            /** Format: double */
+            runFeet: number;
+            steps: components["schemas"]["StepView"][];
+            /** Format: int32 */
+            unloadsPerFill?: number;
+        };
         LotForm: {
+            binRun?: boolean;
+            dealer?: string;
             /** Format: double */
             germination: number;
             /** Format: double */
             hardSeed?: number;
             name: string;
+            organic?: boolean;
             /** Format: double */
             pounds: number;
             /** Format: double */
@@ -970,8 +1961,11 @@ export interface components {
             species: string;
             /** Format: date */
             testedOn?: string;
+            untreated?: boolean;
         };
         LotView: {
+            binRun: boolean;
+            dealer: string;
             /** Format: double */
             germination: number;
             /** Format: double */
@@ -979,6 +1973,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+            organic: boolean;
             /** Format: double */
             pounds: number;
             /** Format: double */
@@ -986,6 +1981,12 @@ export interface components {
             species: string;
             /** Format: date */
             testedOn?: string;
+            untreated: boolean;
+        };
+        MachineCalibrations: {
+            corrections: components["schemas"]["Correction"][];
+            next?: components["schemas"]["NextView"];
+            tests: components["schemas"]["CalibrationView"][];
         };
         MachineForm: {
             /** Format: double */
@@ -994,8 +1995,88 @@ export interface components {
             costPerAcre: number;
             hired: boolean;
             /** @enum {string} */
-            kind: "DRILL" | "INTERSEEDER" | "AIRPLANE" | "DRONE" | "ROLLER" | "SPRAYER" | "PLANTER";
+            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER";
             name: string;
+        };
+        MachineSetup: {
+            /** Format: double */
+            acresPerYear?: number;
+            /** Format: int32 */
+            batteries?: number;
+            /** Format: double */
+            batteryMinutes?: number;
+            bookedDays?: string[];
+            /** Format: double */
+            chargeMinutes?: number;
+            /** Format: int32 */
+            chargers?: number;
+            /** Format: double */
+            coolMinutes?: number;
+            drivers?: string[];
+            /** Format: double */
+            efficiency?: number;
+            /** Format: double */
+            ferryMph?: number;
+            /** Format: double */
+            fill?: number;
+            /** Format: double */
+            fillMinutes?: number;
+            /** Format: double */
+            fixedPerYear?: number;
+            /** Format: double */
+            galPerAc?: number;
+            /** Format: double */
+            gapIn?: number;
+            /** Format: double */
+            gateLbMin?: number;
+            /** Format: double */
+            grainTankBu?: number;
+            /** Format: double */
+            hopperFt3?: number;
+            /** Format: double */
+            leastRateLbAc?: number;
+            /** Format: double */
+            loadLimitLb?: number;
+            /** Format: double */
+            quotePerAcre?: number;
+            /** Format: double */
+            quotePerHour?: number;
+            /** Format: double */
+            quoteSetUp?: number;
+            /** Format: double */
+            quoteThresholdLbAc?: number;
+            /** Format: double */
+            rentPerDay?: number;
+            /** Format: double */
+            rowSpacingIn?: number;
+            /** Format: int32 */
+            rows?: number;
+            /** Format: int32 */
+            rowsPerGap?: number;
+            /** Format: double */
+            runningPerHour?: number;
+            /** Format: double */
+            scaleHigh?: number;
+            /** Format: double */
+            scaleLow?: number;
+            /** Format: double */
+            slip?: number;
+            /** Format: double */
+            speedMph?: number;
+            /** Format: double */
+            stripMiles?: number;
+            /** Format: double */
+            tankGal?: number;
+            /** Format: double */
+            tenderLb?: number;
+            /** Format: double */
+            turnSeconds?: number;
+            /** Format: double */
+            wheelFt?: number;
+            /** Format: double */
+            widthFt?: number;
+            /** Format: double */
+            yieldBuAc?: number;
         };
         MachineView: {
             /** Format: double */
@@ -1005,8 +2086,9 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "DRILL" | "INTERSEEDER" | "AIRPLANE" | "DRONE" | "ROLLER" | "SPRAYER" | "PLANTER";
+            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER";
             name: string;
+            setup: components["schemas"]["MachineSetup"];
         };
         Mark: {
             code: string;
@@ -1016,6 +2098,25 @@ export interface components {
             late?: string;
             /** Format: date */
             middle: string;
+            words: string;
+        };
+        MarkForm: {
+            /** Format: double */
+            keepAwayFt?: number;
+            /** @enum {string} */
+            kind: "WIRE" | "TOWER" | "HOUSE" | "OPEN_WATER" | "BEES" | "SENSITIVE_CROP" | "TREES" | "ROAD" | "ACCESS" | "FILLING_PLACE" | "SOFT_SPOT" | "RUTS";
+            name?: string;
+            shape: string;
+        };
+        MarkView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            keepAwayFt: number;
+            /** @enum {string} */
+            kind: "WIRE" | "TOWER" | "HOUSE" | "OPEN_WATER" | "BEES" | "SENSITIVE_CROP" | "TREES" | "ROAD" | "ACCESS" | "FILLING_PLACE" | "SOFT_SPOT" | "RUTS";
+            name: string;
+            shape: string;
             words: string;
         };
         MarkedDay: {
@@ -1038,6 +2139,8 @@ export interface components {
             bulkRate: number;
             /** Format: double */
             costPerAcre: number;
+            /** Format: int32 */
+            emergencePercent: number;
             /** Format: double */
             fieldPounds: number;
             /** Format: date */
@@ -1055,6 +2158,7 @@ export interface components {
             /** Format: double */
             share: number;
             species: string;
+            stand?: string;
             /** Format: date */
             survivesUntil?: string;
             /** Format: int32 */
@@ -1066,6 +2170,74 @@ export interface components {
             species: string;
             /** Format: double */
             typedRate?: number;
+            /** @enum {string} */
+            typedUnit?: "LB_AC" | "BU_AC" | "KG_HA" | "SEEDS_FT2";
+        };
+        MeterForm: {
+            /** Format: double */
+            mph: number;
+            /** Format: double */
+            targetLbAc: number;
+            /** Format: double */
+            widthFt: number;
+        };
+        MeterPoint: {
+            /** Format: double */
+            mph: number;
+            /** Format: double */
+            rate: number;
+            within: boolean;
+        };
+        MeterView: {
+            /** Format: double */
+            fastest: number;
+            /** Format: double */
+            poundsPerMinute: number;
+            /** Format: double */
+            slowest: number;
+            table: components["schemas"]["MeterPoint"][];
+        };
+        MixForm: {
+            members: components["schemas"]["MemberDetails"][];
+            name: string;
+        };
+        MixView: {
+            /** Format: uuid */
+            id: string;
+            members: components["schemas"]["MemberDetails"][];
+            name: string;
+        };
+        MoistureAnswer: {
+            /** Format: int32 */
+            chancePercent: number;
+            /** Format: int32 */
+            dryDaysBad: number;
+            /** Format: int32 */
+            dryDaysMiddle: number;
+            /** Format: int32 */
+            lossBadPercent: number;
+            /** Format: int32 */
+            lossMiddlePercent: number;
+            /** Format: double */
+            wantedIn: number;
+        };
+        Moment: {
+            /** Format: double */
+            batteryPercent: number;
+            /** @enum {string} */
+            doing: "FERRY" | "SPREADING" | "TURNING" | "REFILLING" | "HOLDING_FOR_WIND" | "LANDED";
+            /** Format: int32 */
+            flight: number;
+            /** Format: double */
+            latitude: number;
+            /** Format: double */
+            longitude: number;
+            /** Format: double */
+            poundsDone: number;
+            /** Format: double */
+            seconds: number;
+            /** Format: double */
+            windMph: number;
         };
         MoveForm: {
             acceptLate: boolean;
@@ -1078,6 +2250,11 @@ export interface components {
         Name: {
             name: string;
         };
+        Need: {
+            /** Format: int32 */
+            count: number;
+            what: string;
+        };
         NewFarm: {
             /** Format: email */
             email: string;
@@ -1089,6 +2266,128 @@ export interface components {
             name: string;
             password: string;
         };
+        NextView: {
+            /** Format: double */
+            error?: number;
+            notes: string[];
+            /** Format: double */
+            setting?: number;
+            /** Format: double */
+            target: number;
+        };
+        NitrogenAnswer: {
+            /** Format: double */
+            availableLbAc: number;
+            /** Format: double */
+            carbonToNitrogen: number;
+            /** Format: double */
+            contentLbAc: number;
+            /** Format: date */
+            on: string;
+        };
+        OpeningView: {
+            /** @enum {string} */
+            crop: "CORN_GRAIN" | "CORN_SILAGE" | "SOYBEANS" | "WINTER_WHEAT" | "OATS" | "OTHER";
+            gained: string[];
+            /** Format: date */
+            grainHarvest?: string;
+            /** Format: int32 */
+            grainHeat: number;
+            /** Format: date */
+            harvest?: string;
+            /** Format: date */
+            harvestEarly?: string;
+            /** Format: date */
+            harvestLate?: string;
+            /** Format: int32 */
+            heatHigh: number;
+            /** Format: int32 */
+            heatLow: number;
+            /** Format: int32 */
+            heatMiddle: number;
+            /** Format: date */
+            planted: string;
+            possible: string[];
+            useful: string[];
+        };
+        OptionView: {
+            /** Format: int32 */
+            chancePercent: number;
+            /** Format: double */
+            costPerAcre: number;
+            members: components["schemas"]["MemberDetails"][];
+            name: string;
+            reasons: string[];
+            /** Format: int32 */
+            score: number;
+            /** Format: int32 */
+            servedPercent: number;
+            /** Format: date */
+            sowing: string;
+            /** @enum {string} */
+            way: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING";
+            wayWords: string;
+        };
+        OrderView: {
+            /** Format: double */
+            cost: number;
+            dealers: components["schemas"]["DealerView"][];
+            farm: string;
+            lines: components["schemas"]["LineView"][];
+            /** Format: double */
+            spare: number;
+        };
+        PansView: {
+            curve: components["schemas"]["SwathPoint"][];
+            even?: components["schemas"]["SwathPoint"];
+            ground: number[];
+            /** Format: double */
+            mostCv: number;
+            offered?: components["schemas"]["SwathPoint"];
+            /** Format: double */
+            shownSwathFt?: number;
+            /** Format: double */
+            throwFt: number;
+        };
+        PaperView: {
+            /** Format: int32 */
+            bytes: number;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            type: string;
+        };
+        PassView: {
+            /** Format: double */
+            acresPerHour: number;
+            /** Format: double */
+            acresPerLoad: number;
+            /** Format: double */
+            bulkRate: number;
+            /** Format: double */
+            hours: number;
+            impossible?: string;
+            /** Format: double */
+            lastAcres: number;
+            /** Format: double */
+            lastPounds: number;
+            limits: string;
+            /** Format: double */
+            loadPounds: number;
+            /** Format: int32 */
+            loads: number;
+            /** Format: double */
+            minutesPerLoad: number;
+            needs: components["schemas"]["Need"][];
+            notes: string[];
+            /** Format: double */
+            poundsPerCubicFoot: number;
+            refillsAtAcres: number[];
+            seed: string;
+        };
+        Pasted: {
+            text: string;
+        };
         PlaceView: {
             days: components["schemas"]["DayView"][];
             /** Format: int32 */
@@ -1098,6 +2397,38 @@ export interface components {
             /** Format: uuid */
             machineId: string;
             why: string;
+        };
+        PlanView: {
+            /** Format: double */
+            airMinutes: number;
+            /** Format: double */
+            apartFt: number;
+            /** Format: double */
+            bearing: number;
+            boundary: string;
+            cautions: string[];
+            /** Format: double */
+            dayHours: number;
+            field: string;
+            filling: string;
+            flights: components["schemas"]["FlightView"][];
+            /** Format: double */
+            flownAcres: number;
+            hazards: components["schemas"]["HazardView"][];
+            home: number[];
+            /** Format: double */
+            leftOutAcres: number;
+            /** Format: int32 */
+            lines: number;
+            machine: string;
+            /** Format: int32 */
+            pass: number;
+            passes: string[];
+            /** Format: double */
+            pounds: number;
+            /** Format: double */
+            rate: number;
+            seed: string;
         };
         Preview: {
             /** Format: double */
@@ -1115,6 +2446,31 @@ export interface components {
             boundary?: string;
             name: string;
             problem?: string;
+        };
+        PriceForm: {
+            dealer?: string;
+            /** Format: double */
+            packLb: number;
+            /** Format: double */
+            pricePerLb: number;
+            species: string;
+        };
+        PriceView: {
+            /** Format: double */
+            byAcre?: number;
+            /** Format: double */
+            byHour?: number;
+            /** Format: double */
+            charged?: number;
+            /** Format: double */
+            crossingLbAc?: number;
+            hourly: boolean;
+            /** Format: double */
+            own?: number;
+            /** Format: double */
+            pass: number;
+            /** Format: double */
+            rented?: number;
         };
         Ridge: {
             days: number[];
@@ -1149,12 +2505,48 @@ export interface components {
             words: string;
         };
         Rules: {
+            /** Format: double */
+            mostCv?: number;
             /** @enum {string} */
             overBeans: "BEFORE_LEAF_DROP" | "HALF_DEFOLIATED";
             /** @enum {string} */
             overCorn: "HALF_LEAVES_GONE" | "WEEKS_BEFORE_HARVEST";
             /** @enum {string} */
+            placing?: "ORDINARY" | "EVEN";
+            /** @enum {string} */
             rolling: "FULL_FLOWERING" | "MILK";
+            /** @enum {string} */
+            rows?: "SHALLOW_ANGLE" | "PARALLEL_OFFSET" | "NO_ROWS";
+            /** Format: double */
+            spare?: number;
+        };
+        RunView: {
+            done: boolean;
+            /** Format: uuid */
+            entryId?: string;
+            field: string;
+            /** Format: uuid */
+            fieldId: string;
+            /** Format: int32 */
+            flights: number;
+            /** Format: uuid */
+            id: string;
+            machine: string;
+            /** Format: uuid */
+            machineId: string;
+            now: components["schemas"]["Moment"];
+            /** Format: int32 */
+            pass: number;
+            paused: boolean;
+            /** Format: double */
+            plannedPounds: number;
+            /** Format: double */
+            pounds: number;
+            /** Format: double */
+            seconds: number;
+            seed: string;
+            /** Format: double */
+            totalSeconds: number;
         };
         Saved: {
             changes: components["schemas"]["Change"][];
@@ -1197,19 +2589,30 @@ export interface components {
             /** Format: double */
             longitude: number;
             markedDays: components["schemas"]["MarkedDay"][];
+            /** Format: double */
+            mostCv: number;
             name: string;
             /** @enum {string} */
             overBeans: "BEFORE_LEAF_DROP" | "HALF_DEFOLIATED";
             /** @enum {string} */
             overCorn: "HALF_LEAVES_GONE" | "WEEKS_BEFORE_HARVEST";
             /** @enum {string} */
+            placing: "ORDINARY" | "EVEN";
+            /** @enum {string} */
             rolling: "FULL_FLOWERING" | "MILK";
+            /** @enum {string} */
+            rows: "SHALLOW_ANGLE" | "PARALLEL_OFFSET" | "NO_ROWS";
+            /** Format: double */
+            spare: number;
             /** Format: date */
             today: string;
             /** @enum {string} */
             units: "US" | "METRIC";
             /** @enum {string} */
             weatherSource: "NONE" | "SIMULATED" | "IMPORTED";
+        };
+        Shape: {
+            shape: string;
         };
         Sheet: {
             /** Format: date */
@@ -1256,9 +2659,17 @@ export interface components {
             source: "NONE" | "SIMULATED" | "IMPORTED";
         };
         SpeciesView: {
+            /** Format: double */
+            bushelPounds?: number;
+            /** Format: double */
+            cap?: number;
+            /** Format: int32 */
+            changed: number;
             /** @enum {string} */
-            family: "GRASS" | "LEGUME" | "BRASSICA";
+            family: "GRASS" | "LEGUME" | "BRASSICA" | "BROADLEAF";
             id: string;
+            /** @enum {string} */
+            life: "WINTER" | "PERENNIAL" | "WINTER_KILLED" | "WARM";
             name: string;
             /** Format: double */
             pricePerPound: number;
@@ -1271,6 +2682,14 @@ export interface components {
             /** Format: double */
             seedsPerPound: number;
             winterHardy: boolean;
+        };
+        Split: {
+            line: string;
+            name: string;
+        };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout: number;
         };
         StageAnswer: {
             code: string;
@@ -1287,6 +2706,51 @@ export interface components {
             locked: boolean;
             machine?: string;
             words: string;
+        };
+        StartForm: {
+            /** Format: double */
+            bearing?: number;
+            /** Format: uuid */
+            fieldId: string;
+            /** Format: double */
+            homeLatitude?: number;
+            /** Format: double */
+            homeLongitude?: number;
+            /** Format: uuid */
+            machineId: string;
+            /** Format: double */
+            marginFt?: number;
+            /** Format: int32 */
+            pass?: number;
+            /** Format: double */
+            timesFaster?: number;
+            /** Format: double */
+            windMph?: number;
+        };
+        Stead: {
+            /** Format: double */
+            latitude: number;
+            /** Format: double */
+            longitude: number;
+            name: string;
+        };
+        StepAnswer: {
+            /** Format: int32 */
+            afterDays: number;
+            /** Format: double */
+            hours: number;
+            what: string;
+            /** Format: int32 */
+            withinDays: number;
+        };
+        StepView: {
+            /** Format: int32 */
+            afterDays: number;
+            /** Format: double */
+            hours: number;
+            what: string;
+            /** Format: int32 */
+            withinDays: number;
         };
         Strip: {
             /** Format: date */
@@ -1313,14 +2777,83 @@ export interface components {
             /** Format: int32 */
             wantedYears: number;
         };
+        SwathPoint: {
+            /** Format: double */
+            cv: number;
+            /** Format: double */
+            swathFt: number;
+        };
         Try: {
             candidate: components["schemas"]["CoverDetails"];
             /** Format: uuid */
             fieldId: string;
         };
+        Undone: {
+            said?: string;
+        };
         Units: {
             /** @enum {string} */
             units: "US" | "METRIC";
+        };
+        UseForm: {
+            active: string;
+            /** Format: date */
+            appliedOn: string;
+            /** Format: int32 */
+            days: number;
+            families?: ("GRASS" | "LEGUME" | "BRASSICA" | "BROADLEAF")[];
+            species?: string[];
+        };
+        UseView: {
+            active: string;
+            /** Format: date */
+            appliedOn: string;
+            /** Format: int32 */
+            days: number;
+            families: ("GRASS" | "LEGUME" | "BRASSICA" | "BROADLEAF")[];
+            /** Format: uuid */
+            fieldId: string;
+            /** Format: uuid */
+            id: string;
+            species: string[];
+            /** Format: date */
+            until: string;
+        };
+        WayView: {
+            /** Format: double */
+            acresPerHour: number;
+            /** Format: date */
+            best?: string;
+            /** Format: double */
+            bulkRate: number;
+            /** Format: int32 */
+            chancePercent: number;
+            cheapest: boolean;
+            /** Format: double */
+            hours: number;
+            impossible?: string;
+            likely: boolean;
+            /** Format: int32 */
+            loads: number;
+            machine: string;
+            /** Format: uuid */
+            machineId: string;
+            /** Format: date */
+            opens?: string;
+            /** Format: double */
+            passPerAcre: number;
+            /** Format: double */
+            perAcre: number;
+            /** Format: double */
+            perThousandPlants?: number;
+            planned: boolean;
+            /** Format: double */
+            plantsPerSquareFoot: number;
+            /** Format: double */
+            seedPerAcre: number;
+            /** @enum {string} */
+            way: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING";
+            wayWords: string;
         };
         WhatIfForm: {
             /** Format: date */
@@ -1339,6 +2872,16 @@ export interface components {
             late: boolean;
             says: string[];
         };
+        WhyNotView: {
+            /** @enum {string} */
+            kind: "ORGANIC" | "RESTRICTION" | "NO_WINDOW" | "METHOD" | "TOO_LATE" | "SOIL" | "NEXT_CROP" | "HOW_IT_DIES" | "METERING";
+            name: string;
+            reason: string;
+            species: string;
+            /** @enum {string} */
+            way: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING";
+            wayWords: string;
+        };
         WindowAnswer: {
             bestFrom: components["schemas"]["DateRange"];
             bestTo: components["schemas"]["DateRange"];
@@ -1353,7 +2896,7 @@ export interface components {
             possible?: string;
             remedy?: string;
             /** @enum {string} */
-            way: "DRILL" | "INTERSEEDER" | "AIRPLANE" | "DRONE";
+            way: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING";
             words: string;
         };
     };
@@ -1365,6 +2908,193 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    advice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AdviceForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AdviceView"];
+                };
+            };
+        };
+    };
+    keep_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalibrationView"];
+                };
+            };
+        };
+    };
+    caught: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalibrationDetails"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CatchView"];
+                };
+            };
+        };
+    };
+    of_5: {
+        parameters: {
+            query?: {
+                targetLbAc?: number;
+                mph?: number;
+                sprocket?: string;
+                lot?: string;
+            };
+            header?: never;
+            path: {
+                machineId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MachineCalibrations"];
+                };
+            };
+        };
+    };
+    meter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeterForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeterView"];
+                };
+            };
+        };
+    };
+    pans: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalibrationDetails"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PansView"];
+                };
+            };
+        };
+    };
+    remove_9: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    all_9: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Choices"];
+                };
+            };
+        };
+    };
     tried: {
         parameters: {
             query?: never;
@@ -1589,7 +3319,7 @@ export interface operations {
             };
         };
     };
-    undo: {
+    undo_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1633,7 +3363,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -1653,7 +3383,7 @@ export interface operations {
             };
         };
     };
-    bring_1: {
+    bring_2: {
         parameters: {
             query?: {
                 save?: boolean;
@@ -1838,7 +3568,7 @@ export interface operations {
             };
         };
     };
-    start: {
+    start_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1862,7 +3592,7 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    all_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -1950,7 +3680,7 @@ export interface operations {
             };
         };
     };
-    change_2: {
+    change_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -1976,7 +3706,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2022,7 +3752,548 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    leaveOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeftOut"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FieldView"];
+                };
+            };
+        };
+    };
+    plan_1: {
+        parameters: {
+            query?: {
+                pass?: number;
+                bearing?: number;
+                marginFt?: number;
+                longitude?: number;
+                latitude?: number;
+            };
+            header?: never;
+            path: {
+                fieldId: string;
+                machineId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    file_1: {
+        parameters: {
+            query?: {
+                pass?: number;
+                bearing?: number;
+                marginFt?: number;
+                longitude?: number;
+                latitude?: number;
+                format?: string;
+            };
+            header?: never;
+            path: {
+                fieldId: string;
+                machineId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    all_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"][];
+                };
+            };
+        };
+    };
+    start: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StartForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+        };
+    };
+    one_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+        };
+    };
+    remove_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    events: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    log: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+        };
+    };
+    pause: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+        };
+    };
+    resume: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+        };
+    };
+    of_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UseView"][];
+                };
+            };
+        };
+    };
+    add_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UseForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UseView"];
+                };
+            };
+        };
+    };
+    remove_8: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    map: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LandMap"];
+                };
+            };
+        };
+    };
+    draw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Draw"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FieldView"];
+                };
+            };
+        };
+    };
+    undo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Undone"];
+                };
+            };
+        };
+    };
+    redraw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Shape"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FieldView"];
+                };
+            };
+        };
+    };
+    hole: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Shape"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FieldView"];
+                };
+            };
+        };
+    };
+    join: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Join"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FieldView"];
+                };
+            };
+        };
+    };
+    split: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Split"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FieldView"][];
+                };
+            };
+        };
+    };
+    loads: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LoadForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoadsView"];
+                };
+            };
+        };
+    };
+    ways: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WayView"][];
+                };
+            };
+        };
+    };
+    all_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -2042,7 +4313,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -2066,7 +4337,80 @@ export interface operations {
             };
         };
     };
-    remove_3: {
+    of_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                entryId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AppliedView"];
+                };
+            };
+        };
+    };
+    bring_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                entryId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AppliedView"];
+                };
+            };
+        };
+    };
+    points_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                entryId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    remove_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -2086,7 +4430,100 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    of_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lotId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperView"][];
+                };
+            };
+        };
+    };
+    add_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lotId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperView"][];
+                };
+            };
+        };
+    };
+    one_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    remove_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2106,7 +4543,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2130,7 +4567,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2156,7 +4593,213 @@ export interface operations {
             };
         };
     };
+    remove_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MachineView"][];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MachineForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MachineView"];
+                };
+            };
+        };
+    };
+    change_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MachineForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MachineView"];
+                };
+            };
+        };
+    };
     remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    setUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MachineSetup"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MachineView"];
+                };
+            };
+        };
+    };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkView"][];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarkForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkView"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarkForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkView"];
+                };
+            };
+        };
+    };
+    remove: {
         parameters: {
             query?: never;
             header?: never;
@@ -2191,12 +4834,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["MachineView"][];
+                    "application/json": components["schemas"]["MixView"][];
                 };
             };
         };
     };
-    add: {
+    keep_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2205,7 +4848,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["MachineForm"];
+                "application/json": components["schemas"]["MixForm"];
             };
         };
         responses: {
@@ -2215,38 +4858,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["MachineView"];
+                    "application/json": components["schemas"]["MixView"];
                 };
             };
         };
     };
-    change: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["MachineForm"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MachineView"];
-                };
-            };
-        };
-    };
-    remove: {
+    remove_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -2263,6 +4880,118 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    of_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpeningView"][];
+                };
+            };
+        };
+    };
+    order: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: {
+                format?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    price: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PriceForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    paste: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Pasted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
             };
         };
     };
@@ -2370,7 +5099,34 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    points: {
+        parameters: {
+            query?: {
+                widthFt?: number;
+                mph?: number;
+                rateLbAc?: number;
+                seed?: number;
+            };
+            header?: never;
+            path: {
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    all_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -2386,6 +5142,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SpeciesView"][];
+                };
+            };
+        };
+    };
+    figures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                species: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FigureView"][];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                species: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FigureForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FigureView"][];
                 };
             };
         };
@@ -2459,6 +5263,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Summary"];
+                };
+            };
+        };
+    };
+    print: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fieldId: string;
+                machineId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

@@ -19,6 +19,15 @@ export const massUnit = computed(() => (us.value ? 'lb' : 'kg'))
 export const densityUnit = computed(() => (us.value ? 'per ft²' : 'per m²'))
 export const perAreaUnit = computed(() => (us.value ? '$/ac' : '$/ha'))
 
+export const lengthUnit = computed(() => (us.value ? 'ft' : 'm'))
+export const speedUnit = computed(() => (us.value ? 'mph' : 'km/h'))
+export const volumeUnit = computed(() => (us.value ? 'ft³' : 'L'))
+export const bulkUnit = computed(() => (us.value ? 'lb/ft³' : 'kg/hL'))
+
+export const length = (feet: number, digits = 0) => number(us.value ? feet : feet * 0.3048, digits)
+export const speed = (mph: number, digits = 1) => number(us.value ? mph : mph * 1.609344, digits)
+export const bulk = (lbFt3: number) => number(us.value ? lbFt3 : lbFt3 * 1.601846, 1)
+
 export const area = (acres: number, digits = 0) => number(us.value ? acres : acres * HA_PER_AC, digits)
 export const rate = (lbAc: number, digits = 1) => number(us.value ? lbAc : (lbAc * KG_PER_LB) / HA_PER_AC, digits)
 export const mass = (lb: number, digits = 0) => number(us.value ? lb : lb * KG_PER_LB, digits)
@@ -34,4 +43,6 @@ export const matter = (lbAc: number) => number(Math.round((us.value ? lbAc : (lb
 /** A rate as typed in the farm's units, back to lb/ac for the server. */
 export const typedRate = (value: number) => (us.value ? value : (value * HA_PER_AC) / KG_PER_LB)
 export const typedMass = (value: number) => (us.value ? value : value / KG_PER_LB)
+export const typedLength = (value: number) => (us.value ? value : value / 0.3048)
+export const typedSpeed = (value: number) => (us.value ? value : value / 1.609344)
 export const typedArea = (value: number) => (us.value ? value : value / HA_PER_AC)

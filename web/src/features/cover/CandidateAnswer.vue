@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../../api/client'
+import MixBench from './MixBench.vue'
 import { range, short } from '../../format/dates'
 import { density, densityUnit, mass, massUnit, matter, money, number, perArea, perAreaUnit, rate, rateUnit } from '../../format/units'
 
@@ -44,6 +45,8 @@ const best = computed(() => range(props.answer.window.bestFrom.middle, props.ans
       <p class="quiet small">Seed for this field {{ money(answer.fieldCost) }} at starting-value prices. <template v-for="m in answer.members" :key="m.species"><template v-if="m.winterKillPercent > 4">{{ m.name }}: {{ m.winterKillPercent }} % chance of winter-kill. </template></template></p>
       <ul class="notes"><template v-for="m in answer.members" :key="m.species"><li v-for="n in m.notes" :key="n">{{ m.name }}: {{ n }}</li></template></ul>
     </section>
+
+    <MixBench :answer="answer" />
 
     <section v-if="chosen" aria-label="Its end">
       <h3>{{ chosen.words }}</h3>

@@ -8,8 +8,10 @@ import { short } from '../../format/dates'
 import { area, areaUnit } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
+import AdvicePanel from './AdvicePanel.vue'
 import CandidateAnswer from './CandidateAnswer.vue'
 import CandidateForm from './CandidateForm.vue'
+import NamedMixes from './NamedMixes.vue'
 import { copy, dropDrafts, keepDrafts, readDrafts, usual, type Cover } from './draft'
 
 interface Tried {
@@ -137,6 +139,11 @@ async function leaveOut() {
   }
 }
 
+function take(option: Schemas['OptionView'], goal: Cover['goal']) {
+  const at = drafts.value.length - 1
+  change(at, { ...drafts.value[at]!, goal, way: option.way, members: option.members, planned: undefined })
+}
+
 const changed = (i: number) => JSON.stringify(drafts.value[i]) !== JSON.stringify(kept.value?.cover)
 </script>
 
@@ -150,6 +157,8 @@ const changed = (i: number) => JSON.stringify(drafts.value[i]) !== JSON.stringif
     <Refusal :says="error?.message || problem" />
     <p v-if="error && fieldId"><router-link to="/fields">Enter the field's crop</router-link></p>
     <div v-if="saved" role="status" class="saved">{{ saved }} <v-btn size="small" variant="text" color="primary" @click="undo">Undo</v-btn> <router-link to="/">See it on the sheet</router-link></div>
+    <div class="desk" :class="{ advised: drafts.length === 1 }">
+    <AdvicePanel v-if="fieldId && drafts.length === 1 && kept && !kept.sown" :field-id="fieldId" :route="drafts[0]!.route" :goal="drafts[0]!.goal" :takes="true" @take="take" />
     <div class="pair" :class="{ two: drafts.length > 1 }">
       <v-card v-for="(draft, i) in drafts" :key="i" class="candidate pa-4">
         <div class="card-head">
@@ -158,6 +167,7 @@ const changed = (i: number) => JSON.stringify(drafts.value[i]) !== JSON.stringif
           <v-btn v-else icon size="x-small" variant="text" :aria-label="`Drop candidate ${i === 0 ? 'A' : 'B'}`" @click="drop(i)"><v-icon :icon="mdiClose" /></v-btn>
         </div>
         <CandidateForm v-if="species" :model-value="draft" :species="species" :sown="kept?.sown ?? false" @update:model-value="change(i, $event)" />
+        <NamedMixes v-if="!kept?.sown" :members="draft.members" @take="change(i, { ...draft, members: $event })" />
         <Refusal :says="tried[i]?.problem" />
         <CandidateAnswer v-if="tried[i]?.answer" class="mt-3" :answer="tried[i]!.answer!" />
         <div v-if="planner" class="acts">
@@ -167,13 +177,14 @@ const changed = (i: number) => JSON.stringify(drafts.value[i]) !== JSON.stringif
         </div>
       </v-card>
     </div>
+    </div>
   </div>
 </template>
 
 <style scoped>
 .head { display: flex; align-items: center; gap: 16px; flex-wrap: wrap; margin-bottom: 10px; } .pick { max-width: 260px; min-width: 220px; } .about { margin: 0; }
-.pair { display: grid; grid-template-columns: minmax(0, 760px); gap: 14px; } .pair.two { grid-template-columns: repeat(2, minmax(0, 1fr)); }
+.desk { display: grid; gap: 14px; align-items: start; } .desk.advised { grid-template-columns: 380px minmax(0, 1fr); } .desk.advised > .pair:only-child { grid-column: 1 / -1; } .pair { display: grid; grid-template-columns: minmax(0, 900px); gap: 14px; } .pair.two { grid-template-columns: repeat(2, minmax(0, 1fr)); }
 .card-head { display: flex; justify-content: space-between; align-items: center; margin-bottom: 10px; } .acts { display: flex; gap: 12px; align-items: center; flex-wrap: wrap; margin-top: 12px; }
 .saved { border-left: 4px solid var(--sage); padding: 4px 10px; margin-bottom: 10px; }
-@media (max-width: 900px) { .pair.two { grid-template-columns: 1fr; } }
+@media (max-width: 900px) { .desk.advised, .pair.two { grid-template-columns: 1fr; } }
 </style>

@@ -2,26 +2,11 @@ import type { Schemas } from '../../api/client'
 
 export type Cover = Schemas['CoverDetails']
 
-export const goals = [
-  { value: 'KEEP_NITROGEN', title: 'Keep nitrogen from leaching' },
-  { value: 'HOLD_SOIL', title: 'Hold the soil' },
-  { value: 'SMOTHER_WEEDS', title: 'Smother weeds' },
-  { value: 'FIX_NITROGEN', title: 'Fix nitrogen' },
-  { value: 'LOOSEN', title: 'Loosen tight ground' },
-] as const
-
-export const routes = [
-  { value: 'EARLY_SPRAY', title: 'Early spray, plant into the brown' },
-  { value: 'PLANT_GREEN', title: 'Plant green, spray at planting' },
-  { value: 'ROLL', title: 'Roll and crimp' },
-  { value: 'WINTER_KILL', title: 'Winter-kill' },
-] as const
-
-export const ways = [
-  { value: 'DRILL', title: 'Drill after harvest' },
-  { value: 'DRONE', title: 'Drone over the standing crop' },
-  { value: 'AIRPLANE', title: 'Airplane over the standing crop' },
-  { value: 'INTERSEEDER', title: 'Interseeder between corn rows' },
+export const rateUnits = [
+  { value: 'LB_AC', title: 'lb/ac' },
+  { value: 'BU_AC', title: 'bu/ac' },
+  { value: 'KG_HA', title: 'kg/ha' },
+  { value: 'SEEDS_FT2', title: 'seeds/ft²' },
 ] as const
 
 export const usual: Cover = { goal: 'KEEP_NITROGEN', route: 'EARLY_SPRAY', way: 'DRILL', members: [{ species: 'cereal-rye', share: 1 }] }

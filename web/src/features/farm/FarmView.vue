@@ -4,7 +4,6 @@ import { ref } from 'vue'
 import { api, got, type Schemas } from '../../api/client'
 import Refusal from '../../parts/Refusal.vue'
 import { loadSession, planner } from '../../session'
-import MachineTable from './MachineTable.vue'
 import LotTable from './LotTable.vue'
 import WeatherCard from './WeatherCard.vue'
 
@@ -28,7 +27,7 @@ async function act(asked: Promise<unknown>, words: string) {
 
 function rule(change: Partial<Schemas['Rules']>) {
   const now = farm.value!
-  const body = { overCorn: now.overCorn, overBeans: now.overBeans, rolling: now.rolling, ...change }
+  const body = { overCorn: now.overCorn, overBeans: now.overBeans, rolling: now.rolling, placing: now.placing, rows: now.rows, spare: now.spare, mostCv: now.mostCv, ...change }
   void act(got(api.PUT('/api/farm/rules', { body })), 'House rule saved; every window follows it.')
 }
 </script>
@@ -46,11 +45,15 @@ function rule(change: Partial<Schemas['Rules']>) {
           <v-select label="Seed over standing corn" :disabled="!planner" :model-value="farm.overCorn" :items="[{ value: 'HALF_LEAVES_GONE', title: 'when half the leaves are gone' }, { value: 'WEEKS_BEFORE_HARVEST', title: '4 to 6 weeks before harvest' }]" hint="More light for the seed, or more time to grow" persistent-hint @update:model-value="rule({ overCorn: $event })" />
           <v-select label="Seed over standing soybeans" :disabled="!planner" :model-value="farm.overBeans" :items="[{ value: 'BEFORE_LEAF_DROP', title: 'before leaf drop, so leaves bury the seed' }, { value: 'HALF_DEFOLIATED', title: 'when half defoliated' }]" hint="Falling leaves as mulch, or more light" persistent-hint @update:model-value="rule({ overBeans: $event })" />
           <v-select label="Roll" :disabled="!planner" :model-value="farm.rolling" :items="[{ value: 'FULL_FLOWERING', title: 'at full flowering' }, { value: 'MILK', title: 'at milk to soft dough' }]" hint="Earlier planting, or a surer kill" persistent-hint @update:model-value="rule({ rolling: $event })" />
+          <v-select label="Placement" :disabled="!planner" :model-value="farm.placing" :items="[{ value: 'ORDINARY', title: 'ordinary' }, { value: 'EVEN', title: 'very even, so the combine seeder goes thinner' }]" hint="Full rates, or count on even placement" persistent-hint @update:model-value="rule({ placing: $event })" />
+          <v-select label="Drilled cover rows" :disabled="!planner" :model-value="farm.rows" :items="[{ value: 'SHALLOW_ANGLE', title: 'at a shallow angle to the coming rows' }, { value: 'PARALLEL_OFFSET', title: 'parallel and offset from old and coming rows' }, { value: 'NO_ROWS', title: 'no rows: broadcast' }]" hint="Better cover, or fewer turns; printed on the work order" persistent-hint @update:model-value="rule({ rows: $event })" />
+          <v-text-field label="Spare seed" suffix="%" type="number" step="any" :disabled="!planner" :model-value="farm.spare * 100" hint="Ordered beyond the need" persistent-hint @change="rule({ spare: Number(($event.target as HTMLInputElement).value) / 100 })" />
+          <v-text-field label="Unevenness borne in a pan test" suffix="%" type="number" step="any" :disabled="!planner" :model-value="farm.mostCv * 100" hint="15 for an even spread, 20 for cover crops" persistent-hint @change="rule({ mostCv: Number(($event.target as HTMLInputElement).value) / 100 })" />
         </div>
         <v-text-field class="mt-4" label="Farm name" :disabled="!planner" :model-value="farm.name" @change="act(got(api.PUT('/api/farm/name', { body: { name: ($event.target as HTMLInputElement).value } })), 'Name saved.')" />
         <p class="quiet mt-2 figures">{{ Math.abs(farm.latitude).toFixed(2) }}° {{ farm.latitude < 0 ? 'S' : 'N' }}, {{ Math.abs(farm.longitude).toFixed(2) }}° {{ farm.longitude < 0 ? 'W' : 'E' }}</p>
       </v-card>
-      <MachineTable />
+      <v-card class="pa-4"><h2>Seed and machines</h2><p><router-link to="/catalogue">Catalogue of species</router-link>: every figure, yours to change. <router-link to="/machines">Machines and crews</router-link>: set-up, calibration, loads, prices.</p></v-card>
       </div>
       <div class="column">
         <WeatherCard />

@@ -5,12 +5,14 @@ import { api, got } from '../../api/client'
 import { long } from '../../format/dates'
 import { mass, massUnit, number, typedMass } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
+import LotPapers from './LotPapers.vue'
 import { planner } from '../../session'
 
 const queries = useQueryClient()
 const { data: lots } = useQuery({ queryKey: ['lots'], queryFn: () => got(api.GET('/api/lots')) })
 const { data: species } = useQuery({ queryKey: ['species'], queryFn: () => got(api.GET('/api/species')), staleTime: Infinity })
-const form = reactive({ species: 'cereal-rye', name: '', purity: '', germination: '', hardSeed: '', testedOn: '', pounds: '' })
+const form = reactive({ species: 'cereal-rye', name: '', purity: '', germination: '', hardSeed: '', testedOn: '', pounds: '', dealer: '', binRun: false, untreated: false, organic: false })
+const papersOf = ref('')
 const problem = ref('')
 
 async function act(asked: () => Promise<unknown>, clear = false) {
@@ -23,7 +25,7 @@ async function act(asked: () => Promise<unknown>, clear = false) {
     problem.value = (e as Error).message
   }
 }
-const add = () => act(() => got(api.POST('/api/lots', { body: { species: form.species, name: form.name, purity: Number(form.purity), germination: Number(form.germination), hardSeed: form.hardSeed === '' ? undefined : Number(form.hardSeed), testedOn: form.testedOn || undefined, pounds: typedMass(Number(form.pounds || 0)) } })), true)
+const add = () => act(() => got(api.POST('/api/lots', { body: { species: form.species, name: form.name, purity: Number(form.purity), germination: Number(form.germination), hardSeed: form.hardSeed === '' ? undefined : Number(form.hardSeed), testedOn: form.testedOn || undefined, pounds: typedMass(Number(form.pounds || 0)), dealer: form.dealer, binRun: form.binRun, untreated: form.untreated, organic: form.organic } })), true)
 const remove = (id: string) => act(() => got(api.DELETE('/api/lots/{id}', { params: { path: { id } } })))
 const percent = (share: number) => number(share * 100, 0) + ' %'
 </script>
@@ -33,17 +35,19 @@ const percent = (share: number) => number(share * 100, 0) + ' %'
     <h2>Seed lots</h2>
     <table class="plain">
       <thead><tr><th>Lot</th><th class="n">purity</th><th class="n">germ.</th><th class="n">hard</th><th>tested</th><th class="n">{{ massUnit }}</th><th /></tr></thead>
-      <tbody><tr v-for="l in lots" :key="l.id"><td>{{ l.name }}<br /><span class="quiet">{{ species?.find((s) => s.id === l.species)?.name }}</span></td><td class="n">{{ percent(l.purity) }}</td><td class="n">{{ percent(l.germination) }}</td><td class="n">{{ l.hardSeed ? percent(l.hardSeed) : '' }}</td><td class="figures">{{ l.testedOn ? long(l.testedOn) : 'never' }}</td><td class="n">{{ mass(l.pounds) }}</td><td><v-btn v-if="planner" size="x-small" variant="text" :aria-label="`Take out ${l.name}`" @click="remove(l.id)">Take out</v-btn></td></tr></tbody>
+      <tbody><tr v-for="l in lots" :key="l.id"><td>{{ l.name }}<br /><span class="quiet">{{ [species?.find((s) => s.id === l.species)?.name, l.binRun ? 'bin-run' : '', l.organic ? 'organic' : '', l.untreated ? 'untreated' : '', l.dealer].filter(Boolean).join(', ') }}</span></td><td class="n">{{ percent(l.purity) }}</td><td class="n">{{ percent(l.germination) }}</td><td class="n">{{ l.hardSeed ? percent(l.hardSeed) : '' }}</td><td class="figures">{{ l.testedOn ? long(l.testedOn) : 'never' }}</td><td class="n">{{ mass(l.pounds) }}</td><td><v-btn size="x-small" variant="text" :aria-label="`Papers of ${l.name}`" :aria-expanded="papersOf === l.id" @click="papersOf = papersOf === l.id ? '' : l.id">Papers</v-btn><v-btn v-if="planner" size="x-small" variant="text" :aria-label="`Take out ${l.name}`" @click="remove(l.id)">Take out</v-btn></td></tr></tbody>
     </table>
+    <LotPapers v-if="papersOf" :key="papersOf" :lot-id="papersOf" :name="lots?.find((l) => l.id === papersOf)?.name ?? ''" />
     <form v-if="planner" class="form" @submit.prevent="add">
       <v-select v-model="form.species" label="Species" :items="species?.map((s) => ({ value: s.id, title: s.name }))" /><v-text-field v-model="form.name" label="Lot" required /><v-text-field v-model="form.pounds" :label="`In store, ${massUnit}`" type="number" step="any" />
       <v-text-field v-model="form.purity" label="Purity, %" type="number" step="any" required /><v-text-field v-model="form.germination" label="Germination, %" type="number" step="any" required /><v-text-field v-model="form.hardSeed" label="Hard seed, %" type="number" step="any" />
-      <v-text-field v-model="form.testedOn" label="Tested on" type="date" /><v-btn class="add" type="submit" variant="tonal" color="primary">Add the lot</v-btn>
+      <v-text-field v-model="form.testedOn" label="Tested on" type="date" /><v-text-field v-model="form.dealer" label="Dealer" />
+      <div class="ticks"><v-checkbox v-model="form.binRun" label="Bin-run" /><v-checkbox v-model="form.untreated" label="Untreated" /><v-checkbox v-model="form.organic" label="Organic" /></div><v-btn class="add" type="submit" variant="tonal" color="primary">Add the lot</v-btn>
     </form>
     <Refusal :says="problem" />
   </v-card>
 </template>
 
 <style scoped>
-.form { display: grid; grid-template-columns: 1fr 1fr 1fr; gap: 8px; margin-top: 12px; align-items: center; } .add { grid-column: span 2; }
+.form { display: grid; grid-template-columns: 1fr 1fr 1fr; gap: 8px; margin-top: 12px; align-items: center; } .add { grid-column: span 3; } .ticks { display: flex; gap: 8px; grid-column: span 3; }
 </style>

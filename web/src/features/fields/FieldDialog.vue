@@ -5,11 +5,13 @@ import { api, got, type Schemas } from '../../api/client'
 import { short } from '../../format/dates'
 import Refusal from '../../parts/Refusal.vue'
 import { cropWords } from '../season/lanes'
+import OpeningsCard from './OpeningsCard.vue'
+import SprayCard from './SprayCard.vue'
 
 const props = defineProps<{ entry: Schemas['FieldWithChain'] }>()
 const open = defineModel<boolean>({ required: true })
 const queries = useQueryClient()
-const land = reactive({ name: '', farmstead: '', soil: 'SILT_LOAM' as Schemas['LandForm']['soil'], drainage: 'MODERATE' as Schemas['LandForm']['drainage'], tiled: false, organic: false, slopePercent: 0, note: '' })
+const land = reactive({ name: '', farmstead: '', soil: 'SILT_LOAM' as Schemas['LandForm']['soil'], drainage: 'MODERATE' as Schemas['LandForm']['drainage'], tiled: false, organic: false, slopePercent: 0, note: '', access: '' })
 const crop = reactive({ kind: 'CORN_GRAIN' as Schemas['CropForm']['kind'], planted: '', maturity: 104, harvestMoisture: 20, harvest: '' })
 const problem = ref('')
 const said = ref('')
@@ -17,7 +19,7 @@ const said = ref('')
 watch(open, (is) => {
   if (!is) return
   const f = props.entry.field
-  Object.assign(land, { name: f.name, farmstead: f.farmstead, soil: f.soil, drainage: f.drainage, tiled: f.tiled, organic: f.organic, slopePercent: f.slopePercent, note: f.note })
+  Object.assign(land, { name: f.name, farmstead: f.farmstead, soil: f.soil, drainage: f.drainage, tiled: f.tiled, organic: f.organic, slopePercent: f.slopePercent, note: f.note, access: f.access })
   problem.value = ''
   said.value = ''
 }, { immediate: true })
@@ -56,7 +58,8 @@ const crops = Object.entries(cropWords).map(([value, title]) => ({ value, title 
           <v-select v-model="land.drainage" label="Drainage" :items="[{ value: 'GOOD', title: 'Good' }, { value: 'MODERATE', title: 'Moderate' }, { value: 'POOR', title: 'Poor' }]" />
           <v-text-field v-model="land.slopePercent" label="Slope, %" type="number" min="0" max="60" />
           <div class="d-flex ga-4"><v-checkbox v-model="land.tiled" label="Tiled" /><v-checkbox v-model="land.organic" label="Organic" /></div>
-          <v-text-field v-model="land.note" class="wide" label="Access, soft spots, anything to know" />
+          <v-text-field v-model="land.note" class="wide" label="Soft spots, ruts, anything to know" />
+          <v-text-field v-model="land.access" class="wide" label="Way in, for people who do not know it" />
           <v-btn type="submit" color="primary">Save the land</v-btn>
         </form>
         <h2 class="mt-5">Chain</h2>
@@ -75,6 +78,8 @@ const crops = Object.entries(cropWords).map(([value, title]) => ({ value, title 
         </form>
         <Refusal :says="problem" />
         <p v-if="said" role="status">{{ said }}</p>
+        <OpeningsCard v-if="open" class="mt-5" :field-id="entry.field.id" />
+        <SprayCard v-if="open" class="mt-5" :field-id="entry.field.id" />
       </v-card-text>
       <v-card-actions><v-spacer /><v-btn variant="text" @click="open = false">Close</v-btn></v-card-actions>
     </v-card>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { mdiPencilOutline } from '@mdi/js'
 import { useQuery } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import { api, got, type Schemas } from '../../api/client'
 import { short } from '../../format/dates'
 import { area, areaUnit } from '../../format/units'
@@ -12,7 +13,12 @@ import { cropWords } from '../season/lanes'
 import FieldDialog from './FieldDialog.vue'
 import ImportDialog from './ImportDialog.vue'
 
+const MapPane = defineAsyncComponent(() => import('./MapPane.vue'))
+
 type Entry = Schemas['FieldWithChain']
+const route = useRoute()
+const router = useRouter()
+const view = computed(() => (route.query.view === 'map' ? 'map' : 'list'))
 const { data: fields, error } = useQuery({ queryKey: ['fields'], queryFn: () => got(api.GET('/api/fields')) })
 const find = ref('')
 const bringing = ref(false)
@@ -29,6 +35,14 @@ function chain(entry: Entry): string {
     .join(' → ')
 }
 
+function editById(id: string) {
+  const entry = fields.value?.find((f) => f.field.id === id)
+  if (entry) edit(entry)
+}
+watch([fields, () => route.query.field], () => {
+  if (route.query.field && fields.value && !editing.value) editById(String(route.query.field))
+}, { immediate: true })
+
 function edit(entry: Entry) {
   chosen.value = entry
   editing.value = true
@@ -39,16 +53,18 @@ function edit(entry: Entry) {
   <div class="page">
     <div class="head">
       <h1>Fields</h1>
-      <v-text-field v-model="find" class="find" label="Find a field" clearable />
+      <div class="switch" role="group" aria-label="Show as"><button type="button" :aria-pressed="view === 'list'" @click="router.replace({ query: {} })">List</button><button type="button" :aria-pressed="view === 'map'" @click="router.replace({ query: { view: 'map' } })">Map</button></div>
+      <v-text-field v-if="view === 'list'" v-model="find" class="find" label="Find a field" clearable />
       <span class="figures">{{ shown.length }} fields, {{ area(total) }} {{ areaUnit }}</span>
       <v-spacer />
       <a href="/api/exchange/fields" download="fields.geojson">Save as GeoJSON</a>
       <v-btn v-if="planner" color="primary" @click="bringing = true">Bring fields</v-btn>
     </div>
     <Refusal :says="error?.message" />
-    <v-card v-if="fields && !fields.length" class="pa-8 text-center">
+    <MapPane v-if="view === 'map'" @change="editById" />
+    <v-card v-else-if="fields && !fields.length" class="pa-8 text-center">
       <h2>Bring your boundaries</h2>
-      <p>A GeoJSON or KML file from your monitor, your agronomist or a map tool. You see what is in it before anything is kept.</p>
+      <p>A GeoJSON, KML or zipped shapefile from your monitor, your agronomist or a map tool. You see what is in it before anything is kept.</p>
       <v-btn v-if="planner" class="mt-3" color="primary" @click="bringing = true">Choose a file</v-btn>
     </v-card>
     <table v-else class="plain">
@@ -56,7 +72,7 @@ function edit(entry: Entry) {
       <tbody>
         <tr v-for="f in shown" :key="f.field.id">
           <td><FieldOutline :boundary="f.field.boundary" /></td>
-          <td><b>{{ f.field.name }}</b></td>
+          <td><b>{{ f.field.name }}</b><span v-if="f.field.leftOutSeason" class="trouble"><br />left out {{ f.field.leftOutSeason }}</span></td>
           <td class="whole">{{ f.field.farmstead }}</td>
           <td class="n">{{ area(f.field.acres, 1) }}</td>
           <td class="whole">{{ soils[f.field.soil] }}</td>
@@ -72,5 +88,6 @@ function edit(entry: Entry) {
 </template>
 
 <style scoped>
+.switch { display: flex; border: 1px solid var(--hair); border-radius: 4px; overflow: hidden; } .switch button { min-height: 40px; padding: 0 16px; border: 0; background: rgb(var(--v-theme-surface)); color: inherit; cursor: pointer; } .switch button[aria-pressed='true'] { background: rgb(var(--v-theme-primary)); color: rgb(var(--v-theme-on-primary)); font-weight: 700; }
 .head { display: flex; gap: 14px; align-items: center; margin-bottom: 10px; flex-wrap: wrap; } .find { max-width: 230px; } .chain { font-size: 0.88rem; } td { vertical-align: middle; } .whole { white-space: nowrap; }
 </style>

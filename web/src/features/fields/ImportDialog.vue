@@ -39,9 +39,9 @@ async function read(save: boolean) {
 
 <template>
   <v-dialog v-model="open" max-width="640" scrollable>
-    <v-card title="Bring fields" subtitle="GeoJSON or KML, in longitude and latitude, up to 12 MB">
+    <v-card title="Bring fields" subtitle="GeoJSON, KML or a zipped shapefile, in longitude and latitude, up to 12 MB">
       <v-card-text>
-        <v-file-input v-model="file" label="File" density="compact" variant="outlined" accept=".geojson,.json,.kml" @update:model-value="read(false)" />
+        <v-file-input v-model="file" label="File" density="compact" variant="outlined" accept=".geojson,.json,.kml,.zip" @update:model-value="read(false)" />
         <Refusal :says="problem" />
         <template v-if="preview">
           <p><b>{{ preview.good }} good</b>, {{ area(preview.acres, 1) }} {{ areaUnit }}<template v-if="preview.refused">; <span class="trouble">{{ preview.refused }} refused</span></template>. Nothing is kept yet.</p>

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { mdiDeleteOutline } from '@mdi/js'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, got, type Schemas } from '../../api/client'
+import { api, got, upload, type Schemas } from '../../api/client'
 import { long } from '../../format/dates'
 import { area, areaUnit, mass, massUnit, number, rain, rate, rateUnit, temperature, wind } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
+import AppliedDialog from './AppliedDialog.vue'
 import LogForm from './LogForm.vue'
 
 const route = useRoute()
@@ -20,13 +21,34 @@ const shown = computed(() => {
   return (entries.value ?? []).filter((e) => `${e.field} ${e.about} ${e.entry.lot} ${e.entry.note}`.toLowerCase().includes(wanted)).slice(0, 120)
 })
 
-function figures({ entry: e, actualRate }: Schemas['EntryView']): string {
+function figures(e: Schemas['Entry'], actualRate?: number): string {
   const parts: string[] = []
   if (e.acres) parts.push(`${area(e.acres, 1)} ${areaUnit.value}`)
   if (e.pounds) parts.push(`${mass(e.pounds)} ${massUnit.value}`)
   if (actualRate) parts.push(`${rate(actualRate)} ${rateUnit.value}`)
   if (e.details.yieldPerAcre) parts.push(`${number(e.details.yieldPerAcre, 1)} per acre`)
   return parts.join(' · ')
+}
+
+const mapOpen = ref(false)
+const mapOf = ref('')
+function showMap(id: string) {
+  mapOf.value = id
+  mapOpen.value = true
+}
+watch(() => route.query.map, (id) => id && showMap(String(id)), { immediate: true })
+
+async function bring(id: string, event: Event) {
+  const input = event.target as HTMLInputElement
+  problem.value = ''
+  try {
+    await upload(`/api/log/${id}/applied`, input.files![0]!)
+    await queries.invalidateQueries()
+    showMap(id)
+  } catch (e) {
+    problem.value = (e as Error).message
+  }
+  input.value = ''
 }
 
 async function remove(id: string) {
@@ -48,22 +70,25 @@ async function remove(id: string) {
         <Refusal :says="error?.message || problem" />
         <p v-if="entries && !entries.length" class="quiet">Nothing is written down yet. What you save here moves the forecasts of its field.</p>
         <ol>
-          <li v-for="{ entry, field, about, machine, actualRate } in shown" :key="entry.id">
+          <li v-for="{ entry, field, about, machine, actualRate, mapped } in shown" :key="entry.id">
             <span class="figures when">{{ long(entry.on) }}</span>
             <div><b>{{ field }}</b>, {{ about }}<span v-if="machine" class="quiet"> · {{ machine }}</span><br />
-              <span class="figures">{{ figures({ entry, field, about, machine, actualRate }) }}</span><span v-if="entry.lot" class="quiet"> · lot {{ entry.lot }}</span>
+              <span class="figures">{{ figures(entry, actualRate) }}</span><span v-if="entry.lot" class="quiet"> · lot {{ entry.lot }}</span>
               <span v-if="entry.note"> · {{ entry.note }}</span>
-              <span v-if="entry.details.weather" class="quiet small figures"><template v-if="figures({ entry, field, about, machine, actualRate })"> · </template>{{ temperature(entry.details.weather.maxF) }} / {{ temperature(entry.details.weather.minF) }}, rain {{ rain(entry.details.weather.rainIn) }}, wind {{ wind(entry.details.weather.windMph) }}</span>
-              <span class="quiet small"> · {{ entry.by }}</span></div>
+              <span v-if="entry.details.weather" class="quiet small figures"><template v-if="figures(entry, actualRate)"> · </template>{{ temperature(entry.details.weather.maxF) }} / {{ temperature(entry.details.weather.minF) }}, rain {{ rain(entry.details.weather.rainIn) }}, wind {{ wind(entry.details.weather.windMph) }}</span>
+              <span class="quiet small"> · {{ entry.by }}</span>
+              <template v-if="entry.kind === 'SEEDED'"> <v-btn v-if="mapped" size="x-small" variant="tonal" color="primary" :aria-label="`What was laid where in ${field}`" @click="showMap(entry.id)">What was laid where</v-btn><label v-else class="bring">Bring the machine's points<input type="file" accept=".csv" :aria-label="`Points of ${field}, CSV`" @change="bring(entry.id, $event)" /></label></template></div>
             <v-btn v-if="planner" icon size="x-small" variant="text" :aria-label="`Remove ${field}, ${about}`" @click="remove(entry.id)"><v-icon :icon="mdiDeleteOutline" /></v-btn>
           </li>
         </ol>
       </section>
     </div>
+    <AppliedDialog v-model="mapOpen" :entry-id="mapOf" />
   </div>
 </template>
 
 <style scoped>
+.bring { font-size: 0.84rem; color: rgb(var(--v-theme-primary)); cursor: pointer; text-decoration: underline; } .bring input { position: absolute; opacity: 0; width: 1px; height: 1px; } .bring:focus-within { outline: 3px solid rgb(var(--v-theme-primary)); }
 .both { display: grid; grid-template-columns: 430px 1fr; gap: 18px; align-items: start; } .side { position: sticky; top: 66px; } .head { display: flex; align-items: center; gap: 14px; justify-content: space-between; } .find { max-width: 240px; }
 ol { list-style: none; margin: 8px 0; padding: 0; } li { display: grid; grid-template-columns: 132px 1fr auto; gap: 8px; padding: 7px 0; border-bottom: 1px solid var(--hair); } .small { font-size: 0.88rem; }
 @media (max-width: 900px) { .both { grid-template-columns: 1fr; } .side { position: static; } li { grid-template-columns: 1fr auto; } .when { grid-column: 1 / -1; } }

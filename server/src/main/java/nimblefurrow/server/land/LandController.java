@@ -25,7 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/land")
 class LandController {
-  record Map(
+  record LandMap(
       List<FieldView> fields,
       List<Fields.Stead> farmsteads,
       List<MarkView> marks,
@@ -58,9 +58,9 @@ class LandController {
   }
 
   @GetMapping
-  Map map() {
+  LandMap map() {
     UUID farm = current.id();
-    return new Map(
+    return new LandMap(
         fields.all(farm),
         fields.farmsteads(farm),
         marks.all(farm),

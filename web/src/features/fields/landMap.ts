@@ -1,0 +1,154 @@
+import Feature from 'ol/Feature'
+import OlMap from 'ol/Map'
+import View from 'ol/View'
+import { defaults as controls, ScaleLine } from 'ol/control'
+import { click } from 'ol/events/condition'
+import GeoJSON from 'ol/format/GeoJSON'
+import type Geometry from 'ol/geom/Geometry'
+import Draw from 'ol/interaction/Draw'
+import Modify from 'ol/interaction/Modify'
+import Select from 'ol/interaction/Select'
+import Snap from 'ol/interaction/Snap'
+import VectorLayer from 'ol/layer/Vector'
+import VectorSource from 'ol/source/Vector'
+import { Circle, Fill, RegularShape, Stroke, Style, Text } from 'ol/style'
+import 'ol/ol.css'
+import type { Schemas } from '../../api/client'
+
+const PROJECTION = { dataProjection: 'EPSG:4326', featureProjection: 'EPSG:3857', decimals: 7 }
+const format = new GeoJSON()
+
+const color = (name: string) => getComputedStyle(document.querySelector('.v-application') ?? document.body).getPropertyValue(name).trim()
+
+/** The farm's land drawn without any tiles: fields, farmsteads, roads, hazards. */
+export class LandMap {
+  readonly map: OlMap
+  private readonly fields = new VectorSource()
+  private readonly marks = new VectorSource()
+  private readonly steads = new VectorSource()
+  private readonly sketch = new VectorSource()
+  private readonly fieldLayer: VectorLayer
+  private readonly snap = new Snap({ source: this.fields, pixelTolerance: 12 })
+  private tools: (Draw | Modify | Snap | Select)[] = []
+  private readonly select: Select
+  chosen = ''
+
+  constructor(target: HTMLElement, onChoose: (id: string) => void) {
+    this.fieldLayer = new VectorLayer({ source: this.fields, style: (f) => this.fieldStyle(f as Feature) })
+    this.map = new OlMap({
+      target,
+      controls: controls({ attribution: false, rotate: false }).extend([new ScaleLine({ units: 'us' })]),
+      layers: [
+        this.fieldLayer,
+        new VectorLayer({ source: this.marks, style: (f) => this.markStyle(f as Feature), declutter: true }),
+        new VectorLayer({ source: this.steads, style: (f) => this.steadStyle(f as Feature) }),
+        new VectorLayer({ source: this.sketch, style: new Style({ stroke: new Stroke({ color: color('--flax'), width: 3 }), fill: new Fill({ color: 'rgba(77,99,168,0.18)' }) }) }),
+      ],
+      view: new View({ center: [0, 0], zoom: 2, maxZoom: 20 }),
+    })
+    this.select = new Select({ condition: click, layers: [this.fieldLayer], style: null })
+    this.select.on('select', (e) => onChoose(String(e.selected[0]?.getId() ?? '')))
+    this.map.addInteraction(this.select)
+  }
+
+  show(land: Schemas['LandMap'], chosen: string, fitted: boolean): void {
+    this.chosen = chosen
+    this.fields.clear()
+    this.fields.addFeatures(land.fields.map((f) => this.feature(f.id, f.boundary, { name: f.name, left: f.leftOutSeason !== undefined })))
+    this.marks.clear()
+    this.marks.addFeatures(land.marks.map((m) => this.feature(m.id, m.shape, { kind: m.kind, name: m.name || m.words, keep: m.keepAwayFt })))
+    this.steads.clear()
+    this.steads.addFeatures(land.farmsteads.map((s) => this.feature(s.name, JSON.stringify({ type: 'Point', coordinates: [s.longitude, s.latitude] }), { name: s.name })))
+    const extent = this.fields.getExtent()
+    if (!fitted && extent && Number.isFinite(extent[0]!)) this.map.getView().fit(extent, { padding: [30, 30, 30, 30] })
+  }
+
+  choose(id: string, near: boolean): void {
+    this.chosen = id
+    this.fieldLayer.changed()
+    const extent = this.fields.getFeatureById(id)?.getGeometry()?.getExtent()
+    if (near && extent) this.map.getView().fit(extent, { padding: [120, 120, 120, 120], duration: 250, maxZoom: 17 })
+  }
+
+  /** Draws one shape, then hands it over as GeoJSON. */
+  draw(kind: 'Point' | 'LineString' | 'Polygon', done: (geoJson: string) => void): void {
+    this.stop()
+    const draw = new Draw({ source: this.sketch, type: kind })
+    draw.on('drawend', (e) => {
+      done(format.writeGeometry(e.feature.getGeometry()!, PROJECTION))
+      this.stop()
+    })
+    this.begin([draw, this.snap])
+  }
+
+  /** Lets the chosen field's corners be moved; every change is told. */
+  modify(changed: (geoJson: string) => void): void {
+    this.stop()
+    const feature = this.fields.getFeatureById(this.chosen)
+    if (!feature || Array.isArray(feature)) return
+    const own = new VectorSource({ features: [feature as Feature<Geometry>] })
+    const modify = new Modify({ source: own })
+    modify.on('modifyend', () => changed(format.writeGeometry((feature as Feature).getGeometry()!, PROJECTION)))
+    this.begin([modify, this.snap])
+  }
+
+  /** Puts a shape back under the chosen field, as when an unsaved change is taken back. */
+  put(geoJson: string): void {
+    const feature = this.fields.getFeatureById(this.chosen)
+    if (feature && !Array.isArray(feature)) feature.setGeometry(format.readGeometry(geoJson, PROJECTION) ?? undefined)
+  }
+
+  stop(): void {
+    for (const tool of this.tools) this.map.removeInteraction(tool)
+    this.tools = []
+    this.sketch.clear()
+    this.select.setActive(true)
+  }
+
+  dispose(): void {
+    this.map.setTarget(undefined)
+  }
+
+  private begin(tools: (Draw | Modify | Snap)[]): void {
+    this.select.setActive(false)
+    for (const tool of tools) this.map.addInteraction(tool)
+    this.tools = tools
+  }
+
+  private feature(id: string, geoJson: string, properties: Record<string, unknown>): Feature {
+    const feature = new Feature<Geometry>({ geometry: format.readGeometry(geoJson, PROJECTION) as Geometry, ...properties })
+    feature.setId(id)
+    return feature
+  }
+
+  private fieldStyle(f: Feature): Style {
+    const here = f.getId() === this.chosen
+    return new Style({
+      fill: new Fill({ color: f.get('left') ? color('--straw') : color('--sage-soft') }),
+      stroke: new Stroke({ color: here ? color('--flax') : color('--loam'), width: here ? 4 : 1.4 }),
+      zIndex: here ? 2 : 1,
+      text: new Text({ text: String(f.get('name')), font: '13px "Atkinson Hyperlegible", sans-serif', overflow: false, fill: new Fill({ color: color('--loam') }), stroke: new Stroke({ color: color('--furrow'), width: 3 }) }),
+    })
+  }
+
+  private markStyle(f: Feature): Style[] {
+    const kind = String(f.get('kind'))
+    const hazard = Number(f.get('keep')) > 0
+    const ink = kind === 'ROAD' ? color('--quiet') : hazard ? color('--madder') : kind === 'OPEN_WATER' ? color('--flax') : color('--ochre')
+    const symbol = kind === 'FILLING_PLACE' ? new RegularShape({ points: 3, radius: 9, fill: new Fill({ color: ink }) }) : hazard ? new RegularShape({ points: 4, radius: 8, angle: Math.PI / 4, fill: new Fill({ color: ink }) }) : new Circle({ radius: 6, fill: new Fill({ color: ink }) })
+    const style = new Style({
+      image: symbol,
+      stroke: new Stroke({ color: ink, width: kind === 'ROAD' ? 1.6 : 2.6, lineDash: kind === 'WIRE' ? [10, 5] : undefined }),
+      fill: new Fill({ color: kind === 'OPEN_WATER' ? 'rgba(77,99,168,0.35)' : 'rgba(166,61,47,0.15)' }),
+      text: kind === 'ROAD' ? undefined : new Text({ text: String(f.get('name')), offsetY: -14, font: '12px "Atkinson Hyperlegible", sans-serif', fill: new Fill({ color: color('--loam') }), stroke: new Stroke({ color: color('--furrow'), width: 3 }), overflow: true }),
+    })
+    return [style]
+  }
+
+  private steadStyle(f: Feature): Style {
+    return new Style({
+      image: new RegularShape({ points: 5, radius: 10, angle: 0, fill: new Fill({ color: color('--loam') }) }),
+      text: new Text({ text: String(f.get('name')), offsetY: 18, font: 'bold 13px "Atkinson Hyperlegible", sans-serif', fill: new Fill({ color: color('--loam') }), stroke: new Stroke({ color: color('--furrow'), width: 4 }) }),
+    })
+  }
+}

@@ -1,0 +1,36 @@
+<script setup lang="ts">
+import { reactive } from 'vue'
+import { api, got, type Schemas } from '../../api/client'
+import { figure, useAct } from '../../parts/act'
+import Refusal from '../../parts/Refusal.vue'
+
+const props = defineProps<{ machine: Schemas['MachineView']; target: number; lot: string }>()
+const typed = reactive({ usedLb: '', acres: '' })
+const { problem, said, busy, act } = useAct()
+const words = { GOOD: 'good', NEAR: 'near', OFF: 'off: set again' }
+
+async function keep() {
+  const saved = await act(() => got(api.POST('/api/calibrations', { body: { machineId: props.machine.id, kind: 'CHECK', lot: props.lot || undefined, details: { expectedLbAc: props.target, usedLb: figure(typed.usedLb), acres: figure(typed.acres), sprocket: '' } } })))
+  if (saved) {
+    said.value = `Laid ${saved.rate?.toFixed(1)} lb/ac: ${saved.verdict ? words[saved.verdict] : ''}. The correction for this lot follows.`
+    typed.usedLb = ''
+    typed.acres = ''
+  }
+}
+</script>
+
+<template>
+  <v-card class="pa-4">
+    <h2>First acres</h2>
+    <p class="quiet">Pounds used against acres covered, the same day. The machine's correction for this lot is kept and offered next time.</p>
+    <form class="form" @submit.prevent="keep">
+      <v-text-field v-model="typed.usedLb" label="Pounds used" suffix="lb" type="number" inputmode="decimal" step="any" required /><v-text-field v-model="typed.acres" label="Acres covered" suffix="ac" type="number" inputmode="decimal" step="any" required />
+      <v-btn class="wide" type="submit" block size="large" color="primary" :loading="busy">Keep this check</v-btn>
+    </form>
+    <Refusal :says="problem" /><p v-if="said" role="status">{{ said }}</p>
+  </v-card>
+</template>
+
+<style scoped>
+.form { display: grid; grid-template-columns: 1fr 1fr; gap: 10px; } .wide { grid-column: 1 / -1; }
+</style>

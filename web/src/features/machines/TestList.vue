@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import { mdiDeleteOutline } from '@mdi/js'
+import { computed } from 'vue'
+import { api, got, type Schemas } from '../../api/client'
+import { linear } from '../../draw/chart'
+import { long } from '../../format/dates'
+import { useAct } from '../../parts/act'
+import Refusal from '../../parts/Refusal.vue'
+import { planner } from '../../session'
+
+const props = defineProps<{ tests: Schemas['CalibrationView'][]; target: number; setting?: number }>()
+const { problem, act } = useAct()
+const catches = computed(() => props.tests.filter((t) => t.kind === 'CATCH' && t.details.setting !== undefined && t.rate !== undefined))
+const x = computed(() => linear([...catches.value.map((t) => t.details.setting!), props.setting ?? 0], 40, 330))
+const y = computed(() => linear([...catches.value.map((t) => t.rate!), props.target || 1], 170, 12))
+const newest = computed(() => [...props.tests].reverse())
+const words = { GOOD: 'good', NEAR: 'near', OFF: 'off' }
+const remove = (id: string) => act(() => got(api.DELETE('/api/calibrations/{id}', { params: { path: { id } } })))
+
+function about(t: Schemas['CalibrationView']): string {
+  if (t.kind === 'CATCH') return `catch at ${t.details.setting ?? '?'}${t.details.mph ? `, ${t.details.mph} mph` : ''}`
+  if (t.kind === 'PANS') return `pans, swath ${t.swathFt?.toFixed(1) ?? '?'} ft`
+  return `first ${t.details.acres} ac`
+}
+</script>
+
+<template>
+  <section aria-label="Tests so far">
+    <h2>Tests so far</h2>
+    <svg v-if="catches.length" viewBox="0 0 350 200" role="img" aria-label="Rate against setting">
+      <line x1="40" x2="340" :y1="y(target)" :y2="y(target)" class="target" /><text x="342" :y="y(target) - 5" text-anchor="end" class="figures t">target {{ target }} lb/ac</text>
+      <line v-if="setting !== undefined" :x1="x(setting)" :x2="x(setting)" y1="12" y2="172" class="set" /><text v-if="setting !== undefined" :x="x(setting)" y="186" text-anchor="middle" class="figures t">{{ setting.toFixed(1) }}</text>
+      <g v-for="t in catches" :key="t.id"><circle :cx="x(t.details.setting!)" :cy="y(t.rate!)" r="5" class="dot" /><text :x="x(t.details.setting!) + 8" :y="y(t.rate!) + 14" class="figures t">{{ t.rate!.toFixed(0) }}</text></g>
+    </svg>
+    <Refusal :says="problem" />
+    <p v-if="!tests.length" class="quiet">None yet. A chart is only a start; one catch before the field saves the first acres.</p>
+    <ul>
+      <li v-for="t in newest" :key="t.id"><span class="figures">{{ long(t.madeOn) }}</span> {{ about(t) }}<template v-if="t.rate !== undefined">: <b class="figures">{{ t.rate.toFixed(1) }} lb/ac</b></template><span v-if="t.verdict" :class="{ trouble: t.verdict === 'OFF' }"> {{ words[t.verdict] }}</span><span class="quiet small"> {{ t.lot }} · {{ t.by }}</span>
+        <v-btn v-if="planner" icon size="x-small" variant="text" :aria-label="`Remove ${about(t)}`" @click="remove(t.id)"><v-icon :icon="mdiDeleteOutline" /></v-btn></li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+svg { width: 100%; max-width: 460px; height: auto; } ul { list-style: none; padding: 0; margin: 4px 0; } li { border-bottom: 1px solid var(--hair); padding: 5px 0; } .small { font-size: 0.88rem; }
+.dot { fill: var(--flax); } .target { stroke: var(--ochre); stroke-dasharray: 5 4; stroke-width: 1.5; } .set { stroke: var(--sage); stroke-width: 3; } .t { font-size: 12px; fill: var(--quiet); }
+</style>

@@ -1,0 +1,33 @@
+import { useQueryClient } from '@tanstack/vue-query'
+import { ref } from 'vue'
+
+/** Does something at the server, then loads everything anew; keeps what it said or refused. */
+export function useAct() {
+  const queries = useQueryClient()
+  const problem = ref('')
+  const said = ref('')
+  const busy = ref(false)
+
+  async function act<T>(asked: () => Promise<T>, words = ''): Promise<T | undefined> {
+    problem.value = ''
+    said.value = ''
+    busy.value = true
+    try {
+      const answer = await asked()
+      await queries.invalidateQueries()
+      said.value = words
+      return answer
+    } catch (e) {
+      problem.value = (e as Error).message
+      return undefined
+    } finally {
+      busy.value = false
+    }
+  }
+  return { problem, said, busy, act }
+}
+
+/** A typed figure for the server; nothing typed is absent, not 0. */
+export function figure(typed: unknown): number | undefined {
+  return typed === '' || typed === null || typed === undefined ? undefined : Number(typed)
+}
