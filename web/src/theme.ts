@@ -30,6 +30,7 @@ export const vuetify = createVuetify({
     VTextField: { density: 'compact', variant: 'outlined', hideDetails: 'auto' },
     VSelect: { density: 'compact', variant: 'outlined', hideDetails: 'auto' },
     VAutocomplete: { density: 'compact', variant: 'outlined', hideDetails: 'auto' },
+    VCombobox: { density: 'compact', variant: 'outlined', hideDetails: 'auto' },
     VTextarea: { density: 'compact', variant: 'outlined', hideDetails: 'auto' },
     VBtn: { variant: 'flat', style: 'text-transform:none;letter-spacing:0' },
     VCard: { elevation: 0, border: true },

@@ -44,6 +44,8 @@ async function ask() {
     if (mine === round) [advice.value, problem.value] = [null, (e as Error).message]
   }
 }
+const weighed = computed(() => (choices.value?.goals ?? []).filter((g) => weights[g.value]))
+const others = computed(() => (choices.value?.goals ?? []).filter((g) => !weights[g.value]))
 const heaviest = computed(() => Object.entries(asked.value).sort((a, b) => b[1] - a[1])[0]?.[0] as Goal | undefined)
 const grouped = computed(() => {
   const by = new Map<string, Schemas['WhyNotView'][]>()
@@ -56,9 +58,9 @@ const grouped = computed(() => {
   <v-card class="pa-4 advice">
     <h2>What to sow</h2>
     <div class="goals" role="group" aria-label="Goals weighed">
-      <label v-for="g in choices?.goals" :key="g.value"><span :class="{ on: weights[g.value] }">{{ g.title }}</span><input v-model.number="weights[g.value]" type="range" min="0" max="3" step="1" :aria-label="`${g.title}: weight 0 to 3`" :aria-valuetext="weights[g.value] ? `weight ${weights[g.value]}` : 'left aside'" /></label>
+      <label v-for="g in weighed" :key="g.value"><span class="on">{{ g.title }}</span><input type="range" min="0" max="3" step="1" :value="weights[g.value]" :aria-label="`${g.title}: weight 0 to 3`" @input="weights[g.value] = Number(($event.target as HTMLInputElement).value)" /></label>
     </div>
-    <v-select v-model="most" class="most" label="Species at most" :items="[1, 2, 3]" />
+    <div class="row"><v-select label="Also for …" :items="others" :model-value="null" @update:model-value="$event && (weights[$event] = 1)" /><v-select v-model="most" label="Species at most" :items="[1, 2, 3]" /></div>
     <Refusal :says="problem" />
     <p v-if="!Object.keys(asked).length" class="quiet">Say what the cover is for.</p>
     <ol v-if="advice" class="ranked">
@@ -78,6 +80,6 @@ const grouped = computed(() => {
 </template>
 
 <style scoped>
-.goals { display: grid; grid-template-columns: 1fr; gap: 0; } .goals label { display: grid; grid-template-columns: 1fr 96px; gap: 8px; align-items: center; min-height: 30px; font-size: 0.93rem; color: var(--quiet); } .goals .on { font-weight: 700; color: var(--loam); } input[type='range'] { accent-color: var(--sage); min-height: 28px; } .most { max-width: 170px; margin: 8px 0; }
+.goals { display: grid; grid-template-columns: 1fr; gap: 0; } .goals label { display: grid; grid-template-columns: 1fr 96px; gap: 8px; align-items: center; min-height: 30px; font-size: 0.93rem; color: var(--quiet); } .goals .on { font-weight: 700; color: var(--loam); } input[type='range'] { accent-color: var(--sage); min-height: 28px; } .row { display: grid; grid-template-columns: 1.5fr 1fr; gap: 8px; margin: 8px 0; }
 .ranked { padding-left: 20px; margin: 0; } .ranked > li { padding: 6px 0; border-top: 1px solid var(--hair); } .line { display: flex; flex-wrap: wrap; gap: 2px 10px; align-items: baseline; } .line b::first-letter { text-transform: uppercase; } .bar { height: 6px; background: var(--furrow); border: 1px solid var(--hair); margin: 3px 0; } .bar span { display: block; height: 100%; background: var(--sage); } p { margin: 0; } ul { margin: 2px 0; padding-left: 18px; } summary { cursor: pointer; color: rgb(var(--v-theme-primary)); } .not { margin-top: 8px; } .not h3 { font-size: 0.95rem; margin: 6px 0 0; } .not h3::first-letter { text-transform: uppercase; }
 </style>

@@ -109,19 +109,19 @@ const asks: Record<Tool, string> = {
         <div v-if="tool === 'split'" class="tools"><v-text-field v-model="name" label="Name of the other part" /></div>
         <div v-if="tool === 'join'" class="tools"><v-select v-model="joining" label="Neighbour" :items="land.fields.filter((f) => f.id !== chosenId).map((f) => ({ value: f.id, title: f.name }))" /><v-btn size="small" color="primary" :disabled="!joining" @click="join">Join it into {{ chosen.name }}</v-btn></div>
         <form v-if="planner" class="leave" @submit.prevent="leaveOut(true)">
-          <v-text-field v-model="left.season" label="Leave out in season" type="number" placeholder="2026" /><v-text-field v-model="left.reason" label="Why" />
+          <v-text-field v-model="left.season" label="Season" type="number" placeholder="2026" /><v-text-field v-model="left.reason" label="Why" />
           <v-btn v-if="!chosen.leftOutSeason" size="small" variant="tonal" type="submit">Leave out</v-btn><v-btn v-else size="small" variant="tonal" @click="leaveOut(false)">Take in again</v-btn>
         </form>
         <p v-if="chosen.leftOutSeason" class="trouble">Left out in {{ chosen.leftOutSeason }}: {{ chosen.leftOutReason || 'no reason written down' }}</p>
       </template>
       <template v-else-if="planner">
         <div class="tools mt-3"><v-text-field v-model="name" label="Name of a new field" /><v-btn size="small" variant="tonal" color="primary" @click="use('draw')">Draw it</v-btn></div>
-        <details class="marks" open>
-          <summary>Mark something on the map</summary>
+        <section class="marks" aria-label="Mark something">
+          <h2>Mark something on the map</h2>
           <v-select v-model="mark.kind" label="What" :items="markWords" /><v-text-field v-model="mark.name" label="Name" /><v-text-field v-model="mark.keepAwayFt" label="Keep away" suffix="ft" type="number" step="any" />
           <v-btn size="small" variant="tonal" color="primary" @click="use('mark')">Draw it on the map</v-btn>
           <form class="typed" @submit.prevent="typedMark"><v-text-field v-model="mark.longitude" label="Longitude" type="number" step="any" required /><v-text-field v-model="mark.latitude" label="Latitude" type="number" step="any" required /><v-btn size="small" variant="text" type="submit">Mark this point</v-btn></form>
-        </details>
+        </section>
       </template>
       <details class="marks"><summary>{{ land.marks.length }} marks</summary>
         <ul><li v-for="m in land.marks" :key="m.id">{{ m.words }}<template v-if="m.name">: {{ m.name }}</template><span v-if="m.keepAwayFt" class="quiet figures"> keep {{ m.keepAwayFt }} ft</span> <v-btn v-if="planner" size="x-small" variant="text" :aria-label="`Take ${m.name || m.words} off the map`" @click="removeMark(m.id)">Take off</v-btn></li></ul></details>
@@ -130,7 +130,7 @@ const asks: Record<Tool, string> = {
 </template>
 
 <style scoped>
-.both { display: grid; grid-template-columns: 1fr 330px; gap: 14px; height: calc(100dvh - 150px); min-height: 460px; } .frame { position: relative; min-height: 0; } .map { width: 100%; height: 100%; background: var(--furrow); border: 1px solid var(--hair); } aside { overflow-y: auto; }
+.both { display: grid; grid-template-columns: 1fr 330px; gap: 14px; height: calc(100dvh - 150px); min-height: 460px; } .frame { position: relative; min-height: 0; } .map { width: 100%; height: 100%; background: var(--furrow); border: 1px solid var(--hair); } aside { overflow-y: auto; padding-top: 7px; }
 .asks { position: absolute; left: 50px; top: 8px; margin: 0; background: rgb(var(--v-theme-surface)); border: 1px solid var(--flax); padding: 4px 10px; border-radius: 3px; } .facts { margin: 8px 0; } .tools { display: flex; flex-wrap: wrap; gap: 6px; align-items: center; margin-bottom: 8px; } .tools > .v-input { min-width: 180px; }
 .leave { display: grid; grid-template-columns: 1fr 1.3fr; gap: 6px; margin: 8px 0; align-items: center; } .marks { margin-top: 10px; } .marks .v-input { margin-bottom: 8px; } .typed { display: grid; grid-template-columns: 1fr 1fr; gap: 6px; margin-top: 8px; } summary { cursor: pointer; font-weight: 700; padding: 6px 0; color: rgb(var(--v-theme-primary)); } ul { list-style: none; padding: 0; margin: 0; } li { border-bottom: 1px solid var(--hair); padding: 3px 0; }
 .map :deep(.ol-zoom button) { background: rgb(var(--v-theme-surface)); color: var(--loam); width: 34px; height: 34px; border: 1px solid var(--hair); font-size: 1.2rem; } .map :deep(.ol-scale-line) { background: rgb(var(--v-theme-surface)); } .map :deep(.ol-scale-line-inner) { color: var(--loam); border-color: var(--loam); }

@@ -14,7 +14,7 @@ const stops = computed(() => props.plan.flights.map((f) => planar.value.at(f.end
 const hazards = computed(() => props.plan.hazards.map((h) => {
   const places = geoPositions(h.shape).map((p) => planar.value.at(p[0], p[1]))
   return { ...h, d: shape(planar.value, h.shape), places, point: JSON.parse(h.shape).type === 'Point', keep: h.keepAwayFt * planar.value.perFoot }
-}))
+}).filter((h) => h.places.some(([x, y]) => x > -h.keep && y > -h.keep && x < W + h.keep && y < planar.value.height + h.keep)))
 const drone = computed(() => (props.run && !props.run.done ? planar.value.at(props.run.now.longitude, props.run.now.latitude) : null))
 
 function tap(event: MouseEvent) {
@@ -40,7 +40,7 @@ function tap(event: MouseEvent) {
     <circle v-for="(s, i) in stops" :key="i" :cx="s[0]" :cy="s[1]" r="2.6" class="stop" />
     <template v-for="h in hazards" :key="'m' + h.name + h.shape">
       <path v-if="!h.point" :d="h.d" class="hazard" /><rect v-else :x="h.places[0]![0] - 5" :y="h.places[0]![1] - 5" width="10" height="10" class="hazard solid" />
-      <text :x="Math.min(W - 8, Math.max(8, h.places[0]![0] + 9))" :y="Math.min(planar.height - 6, Math.max(14, h.places[0]![1] - 6))" class="t">{{ h.name || h.words }}</text>
+      <text v-if="h.places[0]![0] > 0 && h.places[0]![0] < W - 60 && h.places[0]![1] > 0 && h.places[0]![1] < planar.height" :x="h.places[0]![0] + 9" :y="Math.max(14, h.places[0]![1] - 6)" class="t">{{ h.name || h.words }}</text>
     </template>
     <path :d="`M${home[0]} ${home[1] - 11}l10 18h-20z`" class="home" />
     <g v-if="drone" class="drone"><circle :cx="drone[0]" :cy="drone[1]" r="9" /><circle :cx="drone[0]" :cy="drone[1]" r="3" class="eye" /></g>

@@ -68,7 +68,7 @@ const { data: tests, error } = useQuery({
 </template>
 
 <style scoped>
-.top { display: grid; grid-template-columns: 1.6fr 1fr 1fr 1.2fr; gap: 10px; margin-bottom: 10px; max-width: 1000px; }
+.top { display: grid; grid-template-columns: 1.6fr 1fr 1fr 1.2fr; gap: 10px; margin-bottom: 10px; max-width: 1000px; align-items: start; }
 .next { display: flex; flex-wrap: wrap; gap: 4px 12px; align-items: baseline; border-left: 4px solid var(--sage); padding: 6px 12px; margin-bottom: 10px; background: rgb(var(--v-theme-surface)); } .next b { font-size: 1.7rem; } .next span b { font-size: 1.1rem; }
 .pick { display: flex; border: 1px solid var(--hair); border-radius: 4px; overflow: hidden; max-width: 560px; margin-bottom: 12px; } .pick button { flex: 1; min-height: 46px; background: rgb(var(--v-theme-surface)); color: inherit; border: 0; border-right: 1px solid var(--hair); cursor: pointer; } .pick button:last-child { border-right: 0; } .pick button.here { background: rgb(var(--v-theme-primary)); color: rgb(var(--v-theme-on-primary)); font-weight: 700; }
 .both { display: grid; grid-template-columns: minmax(0, 560px) minmax(0, 1fr); gap: 18px; align-items: start; }

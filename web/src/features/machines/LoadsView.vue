@@ -28,9 +28,12 @@ const { data: ways, error: waysError } = useQuery({
   enabled: computed(() => fieldId.value !== ''),
 })
 const machineId = ref('')
-watch(ways, (all) => {
+let machineOf = ''
+watch([ways, fieldId], ([all, field]) => {
   const planned = all?.find((w) => w.planned) ?? all?.[0]
-  if (planned && !all?.some((w) => w.machineId === machineId.value)) machineId.value = planned.machineId
+  if (!planned) return
+  if (machineOf !== field || !all?.some((w) => w.machineId === machineId.value)) machineId.value = planned.machineId
+  machineOf = field
 }, { immediate: true })
 const machine = computed(() => machines.value?.find((m) => m.id === machineId.value))
 
@@ -96,7 +99,7 @@ const cents = (dollars?: number) => (dollars === undefined ? '' : '$' + number(d
               <span v-if="w.cheapest" class="tag best">cheapest by what comes up</span><span v-if="w.planned" class="tag">the plan</span></td>
             <template v-if="w.impossible"><td colspan="10" class="trouble">Not possible: {{ w.impossible }}</td></template>
             <template v-else>
-              <td class="figures">{{ short(w.opens) }}</td><td class="n" :class="{ trouble: !w.likely }">{{ w.chancePercent }} %</td><td class="n">{{ rate(w.bulkRate) }}</td><td class="n">{{ w.loads }}</td><td class="n">{{ number(w.hours, 1) }}</td>
+              <td class="figures when">{{ short(w.opens) }}</td><td class="n" :class="{ trouble: !w.likely }">{{ w.chancePercent }} %</td><td class="n">{{ rate(w.bulkRate) }}</td><td class="n">{{ w.loads }}</td><td class="n">{{ number(w.hours, 1) }}</td>
               <td class="n">{{ perArea(w.seedPerAcre) }}</td><td class="n">{{ perArea(w.passPerAcre) }}</td><td class="n"><b>{{ perArea(w.perAcre) }}</b></td><td class="n">{{ density(w.plantsPerSquareFoot) }}</td><td class="n">{{ cents(w.perThousandPlants) }}</td>
             </template>
           </tr>
@@ -117,7 +120,7 @@ const cents = (dollars?: number) => (dollars === undefined ? '' : '$' + number(d
               <div><dt>Pace</dt><dd>{{ area(p.acresPerHour, 1) }} {{ areaUnit }}/h</dd></div><div><dt>Hours</dt><dd>{{ number(p.hours, 1) }}</dd></div><div><dt>Load to load</dt><dd>{{ number(p.minutesPerLoad, 1) }} min</dd></div><div><dt>Held back by</dt><dd class="words">{{ p.limits }}</dd></div>
             </dl>
             <LoadStrip :pass="p" :acres="loads.acres" />
-            <p class="quiet small">{{ rate(p.bulkRate) }} {{ rateUnit }} bulk at {{ bulk(p.poundsPerCubicFoot) }} {{ bulkUnit }}<template v-for="n in p.needs" :key="n.what">; {{ n.count }} {{ n.what }}</template><template v-for="n in p.notes" :key="n">; {{ n }}</template>.</p>
+            <p class="quiet small">{{ rate(p.bulkRate) }} {{ rateUnit }} bulk at {{ bulk(p.poundsPerCubicFoot) }} {{ bulkUnit }}<template v-for="n in p.needs" :key="n.what">; {{ n.what }}: {{ n.count }}</template><template v-for="n in p.notes" :key="n">; {{ n }}</template>.</p>
           </template>
         </div>
         <p v-if="loads.unloadsPerFill !== undefined">Fill the seed box at every <b class="figures">{{ loads.unloadsPerFill || 'single' }}</b> grain unload{{ (loads.unloadsPerFill ?? 0) > 1 ? 's' : '' }} (a tank of grain is {{ area(loads.acresPerUnload ?? 0, 1) }} {{ areaUnit }}).</p>
@@ -149,7 +152,7 @@ const cents = (dollars?: number) => (dollars === undefined ? '' : '$' + number(d
 <style scoped>
 .head { display: flex; gap: 14px; align-items: center; flex-wrap: wrap; margin-bottom: 8px; justify-content: space-between; } .head h1 { margin-right: auto; } .pick { max-width: 260px; min-width: 220px; } .about { margin: 0; }
 .ways { margin-bottom: 14px; } .ways td, .ways th { padding: 3px 6px; } .ways tr.here td { background: color-mix(in srgb, var(--flax) 10%, transparent); } .ways tr.off b { font-weight: 400; }
-.choose { background: none; border: 0; color: inherit; text-align: left; cursor: pointer; padding: 4px 0; display: inline-flex; gap: 8px; flex-wrap: wrap; min-height: 32px; align-items: center; } .tag { font-size: 0.78rem; border: 1px solid var(--hair); border-radius: 9px; padding: 0 7px; margin-left: 6px; white-space: nowrap; } .tag.best { border-color: var(--sage); }
+.choose { background: none; border: 0; color: inherit; text-align: left; cursor: pointer; padding: 4px 0; display: inline-flex; gap: 8px; flex-wrap: wrap; min-height: 32px; align-items: center; } .tag { font-size: 0.78rem; border: 1px solid var(--hair); border-radius: 9px; padding: 0 7px; margin-left: 6px; white-space: nowrap; } td.when { white-space: nowrap; } .tag.best { border-color: var(--sage); }
 .both { display: grid; grid-template-columns: 1.7fr 1fr; gap: 14px; align-items: start; } .four { display: grid; grid-template-columns: repeat(4, 1fr); gap: 6px 12px; margin: 0 0 8px; } dt { font-size: 0.8rem; color: var(--quiet); } dd { margin: 0; font-family: var(--figures); font-size: 1.2rem; font-weight: 600; } dd.words { font-size: 1.02rem; } .pay { font-size: 1.45rem; }
 h3 { font-size: 1rem; margin: 6px 0 4px; } h3::first-letter { text-transform: uppercase; } .small { font-size: 0.88rem; } .form { display: grid; grid-template-columns: 1fr 1fr; gap: 8px; } .slide { display: block; margin-bottom: 12px; } .slide input { display: block; width: 100%; min-height: 32px; accent-color: var(--flax); } .big { font-weight: 700; }
 @media (max-width: 900px) { .both { grid-template-columns: 1fr; } .ways { display: block; overflow-x: auto; } .four { grid-template-columns: repeat(2, 1fr); } }

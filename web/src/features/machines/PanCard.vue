@@ -61,7 +61,7 @@ function keep() {
         <line x1="34" :x2="W - 8" :y1="curve.limit" :y2="curve.limit" class="limit" /><polyline :points="curve.points" class="line" />
         <text x="0" :y="curve.limit + 4" class="figures t">{{ (answer.mostCv * 100).toFixed(0) }} %</text>
         <line v-if="answer.offered" :x1="curve.x(answer.offered.swathFt)" :x2="curve.x(answer.offered.swathFt)" y1="10" y2="150" class="offered" />
-        <text v-for="e in curve.ends" :key="e.swathFt" :x="curve.x(e.swathFt)" y="170" text-anchor="middle" class="figures t">{{ e.swathFt.toFixed(0) }} ft</text>
+        <text v-for="(e, i) in curve.ends" :key="i" :x="curve.x(e.swathFt)" y="170" :text-anchor="i ? 'end' : 'start'" class="figures t">{{ e.swathFt.toFixed(0) }} ft</text>
       </svg>
       <p class="quiet small">On the ground across {{ typed.driving === 'ONE_WAY' ? 'one swath' : 'two swaths' }} of {{ answer.shownSwathFt?.toFixed(1) }} ft:</p>
       <svg v-if="answer.ground.length" :viewBox="`0 0 ${W} 74`" role="img" aria-label="Seed on the ground across the swaths"><polyline :points="`0,74 ${ground} ${W},74`" class="area" /></svg>

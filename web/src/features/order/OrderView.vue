@@ -51,7 +51,7 @@ async function paste() {
       <tbody>
         <template v-for="l in order.lines" :key="l.species">
           <tr>
-            <td><b>{{ l.name }}</b> <span class="quiet">{{ l.fields.length }} fields</span></td><td class="n">{{ mass(l.neededLb) }}</td><td class="n">{{ mass(l.inStoreLb) }}</td><td class="n" :class="{ trouble: l.shortLb > 0 }">{{ mass(l.shortLb) }}</td>
+            <td><b>{{ l.name }}</b> <span class="quiet">{{ l.fields.length === 1 ? l.fields[0]!.field : `${l.fields.length} fields` }}</span></td><td class="n">{{ mass(l.neededLb) }}</td><td class="n">{{ mass(l.inStoreLb) }}</td><td class="n" :class="{ trouble: l.shortLb > 0 }">{{ mass(l.shortLb) }}</td>
             <td class="n">{{ l.packs ? `${number(l.packs)} × ${mass(l.packLb)} ${massUnit}` : 'none' }}</td><td>{{ l.dealer || '–' }}</td><td class="n">{{ dollars(l.pricePerLb) }}</td><td class="n"><b>{{ dollars(l.cost) }}</b></td>
             <td><v-btn size="x-small" variant="text" :aria-expanded="opened === l.species" @click="open(l.species)">{{ opened === l.species ? 'Close' : 'Fields and price' }}</v-btn></td>
           </tr>

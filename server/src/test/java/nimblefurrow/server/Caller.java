@@ -86,6 +86,22 @@ public class Caller {
     return send("GET", path, null);
   }
 
+  /** A file as it is handed out. */
+  public byte[] bytes(String path) {
+    try {
+      HttpResponse<byte[]> answer =
+          client.send(
+              HttpRequest.newBuilder(URI.create(base + path)).build(),
+              HttpResponse.BodyHandlers.ofByteArray());
+      if (answer.statusCode() != 200) {
+        throw new IllegalStateException(path + " answered " + answer.statusCode());
+      }
+      return answer.body();
+    } catch (java.io.IOException | InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
   public Answer post(String path, Object body) {
     return send("POST", path, body);
   }

@@ -41,11 +41,7 @@ class LotPaperController {
     String name = file.getOriginalFilename() == null ? "paper" : file.getOriginalFilename();
     String plain = name.replaceAll("[\\\\/\\p{Cntrl}]", "_");
     return papers.add(
-        current.id(),
-        lotId,
-        plain.substring(0, Math.min(120, plain.length())),
-        file.getContentType(),
-        file.getBytes());
+        current.id(), lotId, plain.substring(0, Math.min(120, plain.length())), file.getBytes());
   }
 
   @GetMapping("/{id}")

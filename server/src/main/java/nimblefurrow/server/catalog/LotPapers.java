@@ -1,7 +1,8 @@
 package nimblefurrow.server.catalog;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.server.farm.SeedLots;
@@ -16,8 +17,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class LotPapers {
   private static final int MOST = 20;
-  private static final Set<String> KINDS =
-      Set.of("application/pdf", "image/png", "image/jpeg", "text/plain");
+
+  /** What files of each kind begin with; anything else must be plain text. */
+  private static final Map<String, String> BEGINNINGS =
+      Map.of(
+          "%PDF-", "application/pdf", "\u0089PNG", "image/png", "\u00ff\u00d8\u00ff", "image/jpeg");
 
   record PaperView(UUID id, String name, String type, int bytes) {}
 
@@ -43,12 +47,9 @@ class LotPapers {
   }
 
   @Transactional
-  List<PaperView> add(UUID farm, UUID lot, String name, String type, byte[] content) {
+  List<PaperView> add(UUID farm, UUID lot, String name, byte[] content) {
     if (of(farm, lot).size() >= MOST) {
       throw new OutOfRange("papers", "a lot keeps at most %d papers".formatted(MOST));
-    }
-    if (type == null || !KINDS.contains(type)) {
-      throw new OutOfRange("paper", "a paper is a PDF, PNG, JPEG or plain text file");
     }
     if (content.length == 0) {
       throw new OutOfRange("paper", "the file is empty");
@@ -56,9 +57,25 @@ class LotPapers {
     database
         .sql(
             "insert into lot_paper (id, farm_id, lot_id, name, type, content) values (?, ?, ?, ?, ?, ?)")
-        .params(UUID.randomUUID(), farm, lot, name, type, content)
+        .params(UUID.randomUUID(), farm, lot, name, kind(content), content)
         .update();
     return of(farm, lot);
+  }
+
+  /** What a file is by its content, whatever it calls itself. */
+  private static String kind(byte[] content) {
+    String start = new String(content, 0, Math.min(8, content.length), StandardCharsets.ISO_8859_1);
+    for (Map.Entry<String, String> known : BEGINNINGS.entrySet()) {
+      if (start.startsWith(known.getKey())) {
+        return known.getValue();
+      }
+    }
+    for (byte b : content) {
+      if (b == 0) {
+        throw new OutOfRange("paper", "a paper is a PDF, PNG, JPEG or plain text file");
+      }
+    }
+    return "text/plain";
   }
 
   @Transactional(readOnly = true)

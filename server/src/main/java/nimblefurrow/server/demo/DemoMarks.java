@@ -31,7 +31,7 @@ class DemoMarks {
     add(farm, MarkKind.TOWER, "Weather mast", point(1.3, 0.9));
     add(farm, MarkKind.BEES, "Hives by the windbreak", point(0.765, 0.3));
     add(farm, MarkKind.OPEN_WATER, "Barn pond", ring(0.70, 0.36, 0.745, 0.40));
-    add(farm, MarkKind.SENSITIVE_CROP, "Neighbour's melons", ring(1.01, 0.52, 1.12, 0.60));
+    add(farm, MarkKind.SENSITIVE_CROP, "Neighbour's melons", ring(-0.16, 0.10, -0.03, 0.20));
     add(farm, MarkKind.FILLING_PLACE, "Yard at the barn", point(0.512, 0.22));
     add(farm, MarkKind.FILLING_PLACE, "Cemetery gate", point(0.532, 0.60));
     add(farm, MarkKind.ACCESS, "East gate", point(1.0, 0.25));

@@ -1,0 +1,450 @@
+package nimblefurrow.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.ByteArrayInputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.apache.poi.xssf.usermodel.XSSFWorkbook;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+/** Everything that prepares seeding, over real HTTP on a farm of its own. */
+@ExtendWith(RunningServer.class)
+class SeedingApiTest {
+  private static Caller farm;
+  private static String field;
+  private static String drill;
+  private static String drone;
+
+  @BeforeAll
+  static void aFarm() {
+    farm = new Caller(RunningServer.address()).ownFarm();
+    field = TestFarm.field(farm, "Quiet Eighty");
+    drill = SeedingFarm.machine(farm, "Test drill", "DRILL", 6);
+    SeedingFarm.setUp(
+        farm,
+        drill,
+        Map.of(
+            "widthFt",
+            15,
+            "speedMph",
+            5,
+            "efficiency",
+            0.7,
+            "hopperFt3",
+            30,
+            "fill",
+            0.95,
+            "fillMinutes",
+            12,
+            "scaleHigh",
+            100,
+            "fixedPerYear",
+            6000,
+            "acresPerYear",
+            1000,
+            "runningPerHour",
+            64));
+    drone = SeedingFarm.drone(farm);
+    farm.post(
+        "/api/lots",
+        Map.of(
+            "species",
+            "cereal-rye",
+            "name",
+            "Test rye",
+            "purity",
+            98,
+            "germination",
+            85,
+            "testedOn",
+            farm.get("/api/session").json().path("today").asString(),
+            "pounds",
+            1000));
+    put("DRILL", "cereal-rye", 1);
+  }
+
+  private static void put(String way, Object... mix) {
+    JsonNode now = farm.get("/api/cover/" + field).json();
+    Map<String, Object> body =
+        now.has("version")
+            ? Map.of(
+                "cover", TestFarm.cover(way, "EARLY_SPRAY", mix),
+                "version", now.path("version").asInt())
+            : Map.of("cover", TestFarm.cover(way, "EARLY_SPRAY", mix));
+    Caller.Answer kept = farm.put("/api/cover/" + field, body);
+    assertThat(kept.status()).as(kept.text()).isEqualTo(200);
+  }
+
+  @Test
+  void widthAndSpeedMakeTheFieldCapacity() {
+    double rate = 0;
+    for (JsonNode m : farm.get("/api/machines").json()) {
+      rate = m.path("id").asString().equals(drill) ? m.path("acresPerHour").asDouble() : rate;
+    }
+    assertThat(rate).isCloseTo(6.36, within(0.005));
+  }
+
+  @Test
+  void loadsOfTheDrillAddUp() {
+    JsonNode loads = farm.post("/api/loads", Map.of("fieldId", field, "machineId", drill)).json();
+    JsonNode pass = loads.path("passes").get(0);
+    double acres = loads.path("acres").asDouble();
+    double rate = pass.path("bulkRate").asDouble();
+    // 30 ft³ of rye at 45 lb/ft³ filled to 0.95.
+    assertThat(pass.path("loadPounds").asDouble()).isCloseTo(1282.5, within(1e-6));
+    assertThat(pass.path("loads").asInt()).isEqualTo((int) Math.ceil(acres * rate / 1282.5));
+    assertThat(loads.path("poundsInAll").asDouble()).isCloseTo(acres * rate, within(1e-6));
+    assertThat(loads.path("price").path("own").asDouble())
+        .isCloseTo(6 + 64 / (acres / loads.path("hours").asDouble()), within(0.006));
+    double heavier =
+        farm.post("/api/loads", Map.of("fieldId", field, "machineId", drill, "rateFactor", 2))
+            .json()
+            .path("hours")
+            .asDouble();
+    assertThat(heavier).isGreaterThan(loads.path("hours").asDouble());
+  }
+
+  @Test
+  void waysInAreComparedByWhatComesUp() {
+    JsonNode ways = farm.get("/api/loads/ways/" + field).json();
+    assertThat(ways).hasSize(2);
+    for (JsonNode way : ways) {
+      double perThousand =
+          way.path("perAcre").asDouble() / (way.path("plantsPerSquareFoot").asDouble() * 43.56);
+      assertThat(way.path("perThousandPlants").asDouble()).isCloseTo(perThousand, within(1e-6));
+    }
+    assertThat(ways.toString()).contains("\"cheapest\":true");
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "hopperFt3,-1,hopper is 0–2000 ft³",
+    "widthFt,0,width is more than 0",
+    "fill,1.4,fill is 0.05–1",
+    "batteries,0,batteries is more than 0",
+    "slip,0.9,slip is 0–0.5"
+  })
+  void aSetUpThatCannotBeIsRefusedByName(String key, double value, String said) {
+    Caller.Answer refused =
+        farm.put(
+            "/api/machines/" + drill + "/setup",
+            Map.of(key, key.equals("batteries") ? (Object) (int) value : value));
+    assertThat(refused.status()).isEqualTo(400);
+    assertThat(refused.text()).contains(said);
+  }
+
+  @Test
+  void aCatchTestIsWorkedOutKeptAndSetsTheNext() {
+    Map<String, Object> caught =
+        Map.of(
+            "targetLbAc",
+            60,
+            "setting",
+            40,
+            "mph",
+            5,
+            "sprocket",
+            "",
+            "grams",
+            620,
+            "outlets",
+            8,
+            "rowSpacingIn",
+            7.5,
+            "distanceFt",
+            200);
+    JsonNode worked = farm.post("/api/calibrations/catch", caught).json();
+    assertThat(worked.path("rate").asDouble()).isCloseTo(59.5, within(0.05));
+    assertThat(worked.path("verdict").asString()).isEqualTo("GOOD");
+    JsonNode kept =
+        farm.post(
+                "/api/calibrations",
+                Map.of("machineId", drill, "kind", "CATCH", "lot", "Test rye", "details", caught))
+            .json();
+    JsonNode next =
+        farm.get("/api/calibrations/machines/" + drill + "?targetLbAc=72&mph=5&lot=Test%20rye")
+            .json()
+            .path("next");
+    assertThat(next.path("setting").asDouble())
+        .isCloseTo(40 * 72 / kept.path("rate").asDouble(), within(1e-6));
+    farm.post(
+        "/api/calibrations",
+        Map.of(
+            "machineId",
+            drill,
+            "kind",
+            "CHECK",
+            "lot",
+            "Test rye",
+            "details",
+            Map.of("expectedLbAc", 60, "usedLb", 648, "acres", 10)));
+    assertThat(
+            farm.get("/api/calibrations/machines/" + drill)
+                .json()
+                .path("corrections")
+                .get(0)
+                .path("factor")
+                .asDouble())
+        .isCloseTo(1.08, within(1e-9));
+    assertThat(farm.delete("/api/calibrations/" + kept.path("id").asString()).status())
+        .isEqualTo(200);
+  }
+
+  @Test
+  void pansAndMetersAnswerAtOnce() {
+    JsonNode pans =
+        farm.post(
+                "/api/calibrations/pans",
+                Map.of("panSpacingFt", 5, "panGrams", List.of(1, 3, 5, 7, 9, 9, 7, 5, 3, 1)))
+            .json();
+    assertThat(pans.path("offered").path("cv").asDouble()).isLessThanOrEqualTo(0.20);
+    assertThat(pans.path("curve")).hasSizeGreaterThan(10);
+    JsonNode meter =
+        farm.post("/api/calibrations/meter", Map.of("targetLbAc", 24, "widthFt", 20, "mph", 5.5))
+            .json();
+    assertThat(meter.path("poundsPerMinute").asDouble()).isCloseTo(5.33, within(0.005));
+    Caller.Answer bad =
+        farm.post("/api/calibrations/meter", Map.of("targetLbAc", -5, "widthFt", 20, "mph", 5.5));
+    assertThat(bad.status()).isEqualTo(400);
+    assertThat(bad.text()).contains("seed rate is 0–1000 lb/ac, got -5");
+    assertThat(farm.post("/api/calibrations/catch", Map.of("grams", 620)).text())
+        .contains("outlets caught is missing");
+  }
+
+  @Test
+  void adviceRanksAndSaysWhyNot() {
+    Caller farm = new Caller(RunningServer.address()).planner();
+    farm.put("/api/farm/day", Map.of("day", "2026-09-02"));
+    String field = "";
+    for (JsonNode f : farm.get("/api/fields").json()) {
+      boolean wanted = f.path("field").path("name").asString().equals("Windbreak Eighty");
+      field = wanted ? f.path("field").path("id").asString() : field;
+    }
+    JsonNode advice =
+        farm.post(
+                "/api/advice",
+                Map.of(
+                    "fieldId",
+                    field,
+                    "goals",
+                    Map.of("HOLD_SOIL", 2),
+                    "route",
+                    "EARLY_SPRAY",
+                    "ways",
+                    List.of("DRILL")))
+            .json();
+    assertThat(advice.path("ranked")).isNotEmpty();
+    assertThat(advice.path("ranked").get(0).path("reasons").toString()).contains("hold the soil");
+    assertThat(
+            farm.post(
+                    "/api/advice",
+                    Map.of("fieldId", field, "goals", Map.of("HOLD_SOIL", -2), "route", "ROLL"))
+                .text())
+        .contains("weight of a goal is more than 0");
+    JsonNode openings = farm.get("/api/openings/" + field).json();
+    assertThat(openings.get(0).path("heatMiddle").asInt()).isPositive();
+    assertThat(openings.get(0).path("gained")).isNotEmpty();
+  }
+
+  @Test
+  void aHerbicideTakesItsSpeciesOutOfTheAdvice() {
+    String other = TestFarm.field(farm, "Sprayed Forty " + System.nanoTime());
+    String today = farm.get("/api/session").json().path("today").asString();
+    farm.post(
+        "/api/herbicides/fields/" + other,
+        Map.of(
+            "active",
+            "imazethapyr",
+            "appliedOn",
+            today,
+            "days",
+            900,
+            "families",
+            List.of("GRASS"),
+            "species",
+            List.of()));
+    JsonNode advice =
+        farm.post(
+                "/api/advice",
+                Map.of(
+                    "fieldId",
+                    other,
+                    "goals",
+                    Map.of("HOLD_SOIL", 1),
+                    "route",
+                    "EARLY_SPRAY",
+                    "ways",
+                    List.of("DRILL")))
+            .json();
+    boolean told = false;
+    for (JsonNode why : advice.path("whyNot")) {
+      told |=
+          why.path("species").asString().equals("cereal-rye")
+              && why.path("reason").asString().contains("imazethapyr");
+    }
+    assertThat(told).isTrue();
+    assertThat(
+            farm.post(
+                    "/api/herbicides/fields/" + other,
+                    Map.of("active", "x", "appliedOn", today, "days", 10))
+                .text())
+        .contains("name at least one species or kind");
+    farm.delete("/api/fields/" + other);
+  }
+
+  @Test
+  void aFiguresOwnValueIsMarkedAndPutBack() {
+    farm.put("/api/species/oats/figures", Map.of("figure", "price_per_lb", "value", 0.5));
+    JsonNode price = figure("oats", "price_per_lb");
+    assertThat(price.path("changed").asBoolean()).isTrue();
+    assertThat(price.path("value").asDouble()).isEqualTo(0.5);
+    assertThat(price.path("startingValue").asDouble()).isEqualTo(0.28);
+    farm.put("/api/species/oats/figures", Map.of("figure", "price_per_lb"));
+    assertThat(figure("oats", "price_per_lb").path("changed").asBoolean()).isFalse();
+    Caller.Answer refused =
+        farm.put("/api/species/oats/figures", Map.of("figure", "rate_low", "value", 95));
+    assertThat(refused.status()).isEqualTo(400);
+    assertThat(refused.text()).contains("lowest full rate of Oats is at most its usual full rate");
+    assertThat(figure("oats", "rate_low").path("changed").asBoolean()).isFalse();
+  }
+
+  private static JsonNode figure(String species, String key) {
+    for (JsonNode f : farm.get("/api/species/" + species + "/figures").json()) {
+      if (f.path("key").asString().equals(key)) {
+        return f;
+      }
+    }
+    throw new AssertionError(key);
+  }
+
+  @Test
+  void theOrderIsNeedAndSpareLessTheStoreInWholeBags() throws Exception {
+    JsonNode order = farm.get("/api/order").json();
+    JsonNode rye = order.path("lines").get(0);
+    double needed = rye.path("neededLb").asDouble();
+    assertThat(rye.path("shortLb").asDouble()).isCloseTo(needed - 1000, within(1e-6));
+    assertThat(rye.path("packs").asInt()).isEqualTo((int) Math.ceil((needed - 1000) / 50 - 1e-9));
+    farm.post(
+        "/api/order/prices",
+        Map.of("text", "Species\tDealer\tPack\t$/lb\nCereal rye\tTansy Seed\t2000\t$0.24\n"));
+    JsonNode tote = farm.get("/api/order").json().path("lines").get(0);
+    assertThat(tote.path("dealer").asString()).isEqualTo("Tansy Seed");
+    assertThat(tote.path("cost").asDouble())
+        .isCloseTo(tote.path("packs").asInt() * 2000 * 0.24, within(0.01));
+    String csv = new String(farm.bytes("/api/order/file?format=csv"), StandardCharsets.UTF_8);
+    assertThat(csv).contains("species,dealer").contains("Cereal rye,Tansy Seed");
+    try (var book =
+        new XSSFWorkbook(new ByteArrayInputStream(farm.bytes("/api/order/file?format=xlsx")))) {
+      assertThat(book.getSheetAt(0).getRow(1).getCell(0).getStringCellValue())
+          .isEqualTo("Cereal rye");
+    }
+    try (var pdf = Loader.loadPDF(farm.bytes("/api/order/file?format=pdf"))) {
+      assertThat(new PDFTextStripper().getText(pdf)).contains("Cereal rye").contains("Tansy Seed");
+    }
+    farm.put(
+        "/api/order/prices",
+        Map.of("species", "cereal-rye", "dealer", "", "packLb", 50, "pricePerLb", 0.3));
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "Moon rye;A;50;1|line 1: there is no species “Moon rye”",
+        "Oats;A;0;1|line 1: pounds in a pack is more than 0 and at most 5000, got “0”",
+        "Oats;A;50;cheap|line 1: dollars a pound is more than 0 and at most 100, got “cheap”",
+        "Oats;A;50|line 1 has 3 columns"
+      })
+  void pricesThatCannotBeAreRefusedByLine(String text, String said) {
+    Caller.Answer refused = farm.post("/api/order/prices", Map.of("text", text));
+    assertThat(refused.status()).isEqualTo(400);
+    assertThat(refused.json().path("detail").asString()).contains(said);
+  }
+
+  @Test
+  void anOrderForNoSeedIsRefused() {
+    Caller empty = new Caller(RunningServer.address()).ownFarm();
+    Caller.Answer refused = empty.get("/api/order");
+    assertThat(refused.status()).isEqualTo(400);
+    assertThat(refused.text()).contains("no field wants seed");
+  }
+
+  @Test
+  void theWorkOrderSaysItAllOnOnePage() throws Exception {
+    farm.post(
+        "/api/marks",
+        Map.of(
+            "kind",
+            "WIRE",
+            "name",
+            "East line",
+            "shape",
+            "{\"type\":\"LineString\",\"coordinates\":[[-97.001,39.999],[-97.001,40.009]]}"));
+    try (var pdf = Loader.loadPDF(farm.bytes("/api/work-orders/" + field + "/" + drill))) {
+      assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+      assertThat(new PDFTextStripper().getText(pdf))
+          .contains("Work order: drill, Quiet Eighty")
+          .contains("Cereal rye")
+          .contains("Test rye")
+          .contains("power line, East line")
+          .contains("50 ft")
+          .contains("Guards on")
+          .contains("Operator")
+          .contains("lb a load");
+    }
+  }
+
+  @Test
+  void mixesArePutByNameAndRatesTypedInAnyUnit() {
+    farm.post(
+        "/api/mixes",
+        Map.of(
+            "name",
+            "Two goals",
+            "members",
+            List.of(
+                Map.of("species", "cereal-rye", "share", 0.6),
+                Map.of("species", "hairy-vetch", "share", 0.7))));
+    assertThat(farm.get("/api/mixes").text()).contains("Two goals");
+    Map<String, Object> cover = TestFarm.cover("DRILL", "EARLY_SPRAY");
+    cover.put(
+        "members",
+        List.of(
+            Map.of("species", "cereal-rye", "share", 1, "typedRate", 1.5, "typedUnit", "BU_AC")));
+    JsonNode answer =
+        farm.post("/api/cover/try", Map.of("fieldId", field, "candidate", cover)).json();
+    assertThat(answer.path("members").get(0).path("liveRate").asDouble()).isEqualTo(84);
+    assertThat(answer.path("bench").path("poundsPerCubicFoot").asDouble())
+        .isCloseTo(45, within(1e-9));
+    cover.put(
+        "members",
+        List.of(Map.of("species", "radish", "share", 1, "typedRate", 1, "typedUnit", "BU_AC")));
+    assertThat(farm.post("/api/cover/try", Map.of("fieldId", field, "candidate", cover)).text())
+        .contains("Oilseed radish is not sold by the bushel");
+  }
+
+  @Test
+  void papersOfALotAreWhatTheyAre() {
+    String lot = farm.get("/api/lots").json().get(0).path("id").asString();
+    Caller.Answer kept =
+        farm.upload("/api/lot-papers/lots/" + lot, "cert.pdf", "%PDF-1.4 x".getBytes());
+    assertThat(kept.json().get(0).path("type").asString()).isEqualTo("application/pdf");
+    String id = kept.json().get(0).path("id").asString();
+    assertThat(new String(farm.bytes("/api/lot-papers/" + id))).isEqualTo("%PDF-1.4 x");
+    assertThat(farm.upload("/api/lot-papers/lots/" + lot, "cert.pdf", new byte[] {1, 0, 2}).text())
+        .contains("a paper is a PDF, PNG, JPEG or plain text file");
+    assertThat(farm.upload("/api/lot-papers/lots/" + lot, "x.txt", new byte[0]).text())
+        .contains("the file is empty");
+    assertThat(farm.delete("/api/lot-papers/" + id).status()).isEqualTo(200);
+  }
+}

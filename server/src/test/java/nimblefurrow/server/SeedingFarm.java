@@ -1,0 +1,55 @@
+package nimblefurrow.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.Map;
+
+/** Machines that tests put on small farms. */
+final class SeedingFarm {
+  private SeedingFarm() {}
+
+  /** A drone of 88 lb with six batteries; answers its id. */
+  static String drone(Caller caller) {
+    String id = machine(caller, "Test drone", "DRONE", 15);
+    Map<String, Object> setup = new HashMap<>();
+    setup.put("widthFt", 30);
+    setup.put("speedMph", 14);
+    setup.put("hopperFt3", 2.6);
+    setup.put("fill", 0.95);
+    setup.put("loadLimitLb", 88);
+    setup.put("fillMinutes", 2);
+    setup.put("batteries", 6);
+    setup.put("batteryMinutes", 9);
+    setup.put("chargers", 3);
+    setup.put("chargeMinutes", 11);
+    setup.put("coolMinutes", 4);
+    setup.put("turnSeconds", 4);
+    setUp(caller, id, setup);
+    return id;
+  }
+
+  static String machine(Caller caller, String name, String kind, double acresPerHour) {
+    Caller.Answer made =
+        caller.post(
+            "/api/machines",
+            Map.of(
+                "name",
+                name,
+                "kind",
+                kind,
+                "acresPerHour",
+                acresPerHour,
+                "hired",
+                false,
+                "costPerAcre",
+                15));
+    assertThat(made.status()).as(made.text()).isEqualTo(200);
+    return made.json().path("id").asString();
+  }
+
+  static void setUp(Caller caller, String id, Map<String, Object> setup) {
+    Caller.Answer answer = caller.put("/api/machines/" + id + "/setup", setup);
+    assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+  }
+}
