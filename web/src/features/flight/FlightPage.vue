@@ -125,7 +125,7 @@ const share = computed(() => (run.value ? (run.value.seconds / run.value.totalSe
           <h2>Fly it with the stand-in</h2>
           <div v-if="!run || run.done" class="form">
             <v-text-field v-model="windMph" label="Wind" suffix="mph" type="number" step="any" />
-            <v-select v-model="faster" label="How fast" :items="[{ value: 1, title: 'as it flies' }, { value: 60, title: '60 times faster' }, { value: 600, title: '600 times faster' }]" />
+            <v-select v-model="faster" label="How fast" :items="[{ value: 1, title: 'as it flies' }, { value: 60, title: '60 times faster' }, { value: 600, title: '600 times faster' }, { value: 3600, title: 'an hour in a second' }]" />
             <v-btn v-if="planner" color="primary" @click="start">Start the flight</v-btn>
           </div>
           <template v-if="run">

@@ -12,19 +12,20 @@ import org.junit.jupiter.api.Test;
 /** Nothing serious stands in anyone's way on the main views, by day and by night. */
 class AccessibilityTest {
   private static final Map<String, String> VIEWS =
-      Map.of(
-          "/",
-          ".lane-head",
-          "/cover",
-          ".answer",
-          "/dispatch",
-          ".track",
-          "/logbook",
-          ".list li",
-          "/fields",
-          "table.plain td",
-          "/farm",
-          ".cards");
+      Map.ofEntries(
+          Map.entry("/", ".lane-head"),
+          Map.entry("/cover", ".answer"),
+          Map.entry("/dispatch", ".track"),
+          Map.entry("/logbook", ".list li"),
+          Map.entry("/fields", "table.plain td"),
+          Map.entry("/fields?view=map", ".map canvas"),
+          Map.entry("/machines", ".rig"),
+          Map.entry("/machines/calibrate", ".next"),
+          Map.entry("/machines/loads", "table.ways td"),
+          Map.entry("/machines/flight", "svg.plan"),
+          Map.entry("/order", "table.plain td"),
+          Map.entry("/catalogue", "table.plain td"),
+          Map.entry("/farm", ".cards"));
 
   @Test
   void mainViewsByDayAndByNight() {

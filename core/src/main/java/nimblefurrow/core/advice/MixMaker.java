@@ -6,6 +6,8 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.DoubleBinaryOperator;
+import java.util.function.ToDoubleFunction;
 import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
@@ -38,36 +40,50 @@ final class MixMaker {
     this.rates = Advice.rates(ask, way);
   }
 
+  /** Species that go together, before anything is written about them. */
+  record Scored(List<Fit> fits, double score) {}
+
+  /** The best of all that can be made of the species that will do. */
   List<Option> options(List<Fit> able) {
-    List<Option> options = new ArrayList<>();
+    List<Scored> scored = new ArrayList<>();
     Map<Family, List<Fit>> families = new EnumMap<>(Family.class);
     for (Fit fit : able) {
-      options.add(option(List.of(fit)));
+      add(scored, List.of(fit));
       families.computeIfAbsent(fit.species().family(), f -> new ArrayList<>()).add(fit);
     }
     if (ask.mostSpecies() > 1) {
       families.replaceAll((family, fits) -> best(fits));
-      pairs(new ArrayList<>(families.values()), options);
+      mixes(new ArrayList<>(families.values()), scored);
     }
-    return options;
+    return scored.stream()
+        .sorted(Comparator.comparingDouble(Scored::score).reversed())
+        .limit(Advice.SHOWN)
+        .map(this::option)
+        .toList();
+  }
+
+  private void add(List<Scored> scored, List<Fit> fits) {
+    scored.add(new Scored(fits, score(fits)));
   }
 
   private List<Fit> best(List<Fit> fits) {
     return fits.stream()
-        .sorted(Comparator.comparingDouble((Fit f) -> score(List.of(f))).reversed())
+        .map(f -> new Scored(List.of(f), score(List.of(f))))
+        .sorted(Comparator.comparingDouble(Scored::score).reversed())
         .limit(PER_FAMILY)
+        .map(s -> s.fits().get(0))
         .toList();
   }
 
-  private void pairs(List<List<Fit>> families, List<Option> options) {
+  private void mixes(List<List<Fit>> families, List<Scored> scored) {
     for (int a = 0; a < families.size(); a++) {
       for (int b = a + 1; b < families.size(); b++) {
         for (Fit one : families.get(a)) {
           for (Fit two : families.get(b)) {
-            options.add(option(List.of(one, two)));
+            add(scored, List.of(one, two));
             for (int c = b + 1; ask.mostSpecies() > 2 && c < families.size(); c++) {
               for (Fit three : families.get(c)) {
-                options.add(option(List.of(one, two, three)));
+                add(scored, List.of(one, two, three));
               }
             }
           }
@@ -87,14 +103,24 @@ final class MixMaker {
         });
   }
 
+  /** A figure of the members taken together by {@code with}, from {@code start}. */
+  private static double over(
+      List<Fit> fits, double start, ToDoubleFunction<Fit> of, DoubleBinaryOperator with) {
+    double taken = start;
+    for (Fit fit : fits) {
+      taken = with.applyAsDouble(taken, of.applyAsDouble(fit));
+    }
+    return taken;
+  }
+
   /**
    * 100 × goals served × what stands in the way: chance (counts 60 %), kill (40 %), establishment
    * (30 %), cost (up to 30 %), and 5 % for each further species to buy and to set.
    */
   private double score(List<Fit> fits) {
-    double chance = fits.stream().mapToDouble(Fit::chance).min().orElseThrow();
-    double kill = fits.stream().mapToDouble(Fit::kill).min().orElseThrow();
-    double up = fits.stream().mapToDouble(Fit::establishment).average().orElseThrow();
+    double chance = over(fits, 1, Fit::chance, Math::min);
+    double kill = over(fits, 1, Fit::kill, Math::min);
+    double up = over(fits, 0, Fit::establishment, Double::sum) / fits.size();
     return 100
         * served(fits)
         * (0.4 + 0.6 * chance)
@@ -105,36 +131,42 @@ final class MixMaker {
   }
 
   private double cost(List<Fit> fits) {
-    double cost = 0;
-    for (Fit fit : fits) {
-      cost +=
-          rates.live(new Mix.Member(fit.species(), share(fit.species(), fits))).poundsPerAcre()
+    return over(
+        fits,
+        0,
+        fit -> {
+          Mix.Member member = new Mix.Member(fit.species(), share(fit.species(), fits));
+          return rates.live(member).poundsPerAcre()
               / Advice.USUAL_LIVE_SHARE
               * fit.species().pricePerPound();
-    }
-    return cost;
+        },
+        Double::sum);
   }
 
   private static double share(Species species, List<Fit> fits) {
     if (fits.size() == 1) {
       return 1;
     }
-    boolean slower = fits.stream().anyMatch(f -> f.species() != species && f.species().slow());
+    boolean slower = false;
+    for (Fit fit : fits) {
+      slower |= fit.species() != species && fit.species().slow();
+    }
     double most = slower ? species.cap().orElse(SHARE_IN_MIX) : SHARE_IN_MIX;
     return Math.min(SHARE_IN_MIX, most);
   }
 
-  private Option option(List<Fit> fits) {
+  private Option option(Scored scored) {
+    List<Fit> fits = scored.fits();
     Mix mix =
         new Mix(
             fits.stream().map(f -> new Mix.Member(f.species(), share(f.species(), fits))).toList());
-    double chance = fits.stream().mapToDouble(Fit::chance).min().orElseThrow();
+    double chance = over(fits, 1, Fit::chance, Math::min);
     LocalDate sowing = fits.stream().map(Fit::sowing).min(LocalDate::compareTo).orElseThrow();
     return new Option(
         mix,
         way,
         sowing,
-        score(fits),
+        scored.score(),
         served(fits),
         chance,
         Money.of(cost(fits)),

@@ -38,10 +38,13 @@ final class Suitability {
   private final Ask ask;
   private final SeasonLore lore;
   private final LocalDate spring;
-  private final Map<Sown, SeedingWindow> windows = new HashMap<>();
+  private final Map<Sown, Seen> windows = new HashMap<>();
 
   /** What of a species the crop's windows depend on. */
   private record Sown(WayIn way, boolean brassica, boolean rye) {}
+
+  /** A window with the day on which one would sow. */
+  private record Seen(SeedingWindow window, LocalDate sowing) {}
 
   Suitability(Ask ask, SeasonLore lore) {
     this.ask = ask;
@@ -66,7 +69,8 @@ final class Suitability {
     }
     Sown sown =
         new Sown(way, species.family() == Family.BRASSICA, species.id().equals("cereal-rye"));
-    SeedingWindow window = windows.computeIfAbsent(sown, w -> cropWindow(species, way));
+    Seen seen = windows.computeIfAbsent(sown, w -> seen(cropWindow(species, way)));
+    SeedingWindow window = seen.window();
     if (window.impossible().isPresent()) {
       return no(species, way, WhyNot.Kind.NO_WINDOW, window.impossible().get());
     }
@@ -88,7 +92,7 @@ final class Suitability {
       late = true;
       notes.add(Reason.of("late, little cover: opens in time in {} of years", Share.of(chance)));
     }
-    LocalDate sowing = sowing(window);
+    LocalDate sowing = seen.sowing();
     for (Restriction restriction : ask.restrictions()) {
       Optional<Reason> against = restriction.against(species, sowing);
       if (against.isPresent()) {
@@ -158,9 +162,13 @@ final class Suitability {
         : Reason.of("never enough heat left before winter: it wants {}", species.useful());
   }
 
-  private LocalDate sowing(SeedingWindow window) {
+  private Seen seen(SeedingWindow window) {
     LocalDate today = lore.outlook().today();
-    return window.pencilled().filter(d -> d.isAfter(today)).orElse(today);
+    return new Seen(
+        window,
+        window.impossible().isPresent()
+            ? today
+            : window.pencilled().filter(d -> d.isAfter(today)).orElse(today));
   }
 
   private Optional<Reason> soil(Species species, WayIn way, LocalDate sowing) {

@@ -23,7 +23,7 @@ public final class FlightPlanner {
   private final FlyZone zone;
   private final double metresPerMinute;
   private double poundsPerMetre;
-  private SafePath ferry;
+  private Homeward ferry;
 
   private FlightPlanner(FlightJob job) {
     this.job = job;
@@ -53,7 +53,7 @@ public final class FlightPlanner {
     double metres = swaths.metres();
     double flownAcres = zone.squareMetres() / Area.ofAcres(1).hectares() / 10_000;
     poundsPerMetre = job.rate().poundsPerAcre() * flownAcres / metres;
-    ferry = new SafePath(zone.around());
+    ferry = new Homeward(new SafePath(zone.around()), home);
     List<Flight> flights = new ArrayList<>();
     for (int part : nearestFirst()) {
       flights.addAll(fly(zone.parts().get(part), swaths.byPart().get(part)));
@@ -68,6 +68,10 @@ public final class FlightPlanner {
         poundsPerMetre * METRES_PER_FOOT,
         job.home(),
         flights);
+  }
+
+  private SafePath around() {
+    return new SafePath(zone.around());
   }
 
   private List<Integer> nearestFirst() {
@@ -152,7 +156,7 @@ public final class FlightPlanner {
     private Coordinate at;
 
     Trip(Coordinate start) {
-      move(way(ferry, home, start), false);
+      move(known(ferry.to(start)), false);
       at = start;
     }
 
@@ -162,7 +166,7 @@ public final class FlightPlanner {
 
     void turnTo(Coordinate start, SafePath within) {
       List<Coordinate> way = within.between(at, start);
-      move(way == null ? way(ferry, at, start) : way, false);
+      move(way == null ? known(around().between(at, start)) : way, false);
       turnMinutes = job.turnSeconds() / 60;
       minutes += turnMinutes;
       at = start;
@@ -197,7 +201,7 @@ public final class FlightPlanner {
 
     private boolean inTime(LineSegment line, double metres) {
       Coordinate end = line.pointAlong(metres / line.getLength());
-      double back = SafePath.length(way(ferry, end, home)) / metresPerMinute;
+      double back = SafePath.length(known(ferry.from(end))) / metresPerMinute;
       return minutes + metres / metresPerMinute + back <= job.batteryMinutes() + 1e-9;
     }
 
@@ -208,7 +212,7 @@ public final class FlightPlanner {
     }
 
     Flight home() {
-      move(way(ferry, at, home), false);
+      move(known(ferry.from(at)), false);
       double pounds = metresSpread * poundsPerMetre;
       return new Flight(
           List.copyOf(legs),
@@ -224,8 +228,7 @@ public final class FlightPlanner {
           new Leg(way.stream().map(plane::toGlobe).toList(), spreading, metres / METRES_PER_FOOT));
     }
 
-    private List<Coordinate> way(SafePath paths, Coordinate from, Coordinate to) {
-      List<Coordinate> way = paths.between(from, to);
+    private List<Coordinate> known(List<Coordinate> way) {
       if (way == null) {
         throw new OutOfRange(
             "filling place",

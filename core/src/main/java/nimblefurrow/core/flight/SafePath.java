@@ -51,7 +51,7 @@ final class SafePath {
     }
   }
 
-  private boolean clear(Coordinate a, Coordinate b) {
+  boolean clear(Coordinate a, Coordinate b) {
     return a.distance(b) < 1e-9 || zone.covers(SHAPES.createLineString(new Coordinate[] {a, b}));
   }
 
@@ -63,57 +63,79 @@ final class SafePath {
     return seen[a][b];
   }
 
-  /** The way from a to b with both ends; null when there is none. */
-  List<Coordinate> between(Coordinate a, Coordinate b) {
-    if (clear(a, b)) {
-      return List.of(a, b);
-    }
-    int n = corners.size();
-    double[] length = new double[n];
-    int[] from = new int[n];
-    boolean[] done = new boolean[n];
-    Arrays.fill(length, Double.POSITIVE_INFINITY);
-    for (int i = 0; i < n; i++) {
-      if (clear(a, corners.get(i))) {
-        length[i] = a.distance(corners.get(i));
-        from[i] = -1;
-      }
-    }
-    while (true) {
-      int next = -1;
-      for (int i = 0; i < n; i++) {
-        if (!done[i]
-            && length[i] < Double.POSITIVE_INFINITY
-            && (next < 0
-                || length[i] + corners.get(i).distance(b)
-                    < length[next] + corners.get(next).distance(b))) {
-          next = i;
-        }
-      }
-      if (next < 0) {
-        return null;
-      }
-      done[next] = true;
-      if (clear(corners.get(next), b)) {
-        return traced(a, b, next, from);
-      }
-      for (int i = 0; i < n; i++) {
-        double by = length[next] + corners.get(next).distance(corners.get(i));
-        if (!done[i] && by < length[i] && clear(next, i)) {
-          length[i] = by;
-          from[i] = next;
-        }
-      }
-    }
+  Coordinate corner(int i) {
+    return corners.get(i);
   }
 
-  private List<Coordinate> traced(Coordinate a, Coordinate b, int last, int[] from) {
-    List<Coordinate> way = new ArrayList<>(List.of(b));
-    for (int at = last; at >= 0; at = from[at]) {
-      way.add(0, corners.get(at));
+  /**
+   * The shortest ways from one place to every corner.
+   *
+   * @param metres to each corner, infinite where there is no way
+   * @param towards the next corner on the way back to the place, −1 for the place itself
+   */
+  record Tree(double[] metres, int[] towards) {}
+
+  /** Grows the tree of a place, nearest corner first. */
+  Tree treeFrom(Coordinate place) {
+    int n = corners.size();
+    double[] metres = new double[n];
+    int[] towards = new int[n];
+    boolean[] done = new boolean[n];
+    Arrays.fill(metres, Double.POSITIVE_INFINITY);
+    for (int i = 0; i < n; i++) {
+      if (clear(place, corners.get(i))) {
+        metres[i] = place.distance(corners.get(i));
+        towards[i] = -1;
+      }
     }
-    way.add(0, a);
-    return way;
+    for (int next = nearest(metres, done); next >= 0; next = nearest(metres, done)) {
+      done[next] = true;
+      for (int i = 0; i < n; i++) {
+        double by = metres[next] + corners.get(next).distance(corners.get(i));
+        if (!done[i] && by < metres[i] && clear(next, i)) {
+          metres[i] = by;
+          towards[i] = next;
+        }
+      }
+    }
+    return new Tree(metres, towards);
+  }
+
+  private static int nearest(double[] metres, boolean[] done) {
+    int nearest = -1;
+    for (int i = 0; i < metres.length; i++) {
+      if (!done[i]
+          && metres[i] < Double.POSITIVE_INFINITY
+          && (nearest < 0 || metres[i] < metres[nearest])) {
+        nearest = i;
+      }
+    }
+    return nearest;
+  }
+
+  /** Of the corners seen from a point the one with the shortest way on; −1 when there is none. */
+  int firstSeen(Coordinate point, Tree tree) {
+    Integer[] order = new Integer[corners.size()];
+    double[] whole = new double[order.length];
+    for (int i = 0; i < order.length; i++) {
+      order[i] = i;
+      whole[i] = tree.metres()[i] + corners.get(i).distance(point);
+    }
+    Arrays.sort(order, (a, b) -> Double.compare(whole[a], whole[b]));
+    for (int i : order) {
+      if (whole[i] == Double.POSITIVE_INFINITY) {
+        return -1;
+      }
+      if (clear(point, corners.get(i))) {
+        return i;
+      }
+    }
+    return -1;
+  }
+
+  /** The way from a to b with both ends; null when there is none. */
+  List<Coordinate> between(Coordinate a, Coordinate b) {
+    return clear(a, b) ? List.of(a, b) : new Homeward(this, b).from(a);
   }
 
   static double length(List<Coordinate> way) {

@@ -22,7 +22,8 @@ import org.locationtech.jts.geom.util.AffineTransformation;
  */
 record Swaths(double bearing, List<List<LineSegment>> byPart) {
   private static final double SHORTEST_M = 0.5;
-  private static final int MOST_DIRECTIONS = 24;
+  private static final double LONG_EDGE = 3;
+  private static final int MOST_DIRECTIONS = 12;
   private static final GeometryFactory SHAPES = new GeometryFactory();
 
   /** Lines at a bearing. */
@@ -33,7 +34,7 @@ record Swaths(double bearing, List<List<LineSegment>> byPart) {
   /** Lines at the bearing that needs the fewest, and so the fewest turns. */
   static Swaths fewestTurns(List<Polygon> parts, double swathM) {
     Swaths best = null;
-    for (double bearing : bearings(parts)) {
+    for (double bearing : bearings(parts, swathM * LONG_EDGE)) {
       Swaths tried = at(parts, swathM, bearing);
       if (best == null || tried.count() < best.count()) {
         best = tried;
@@ -50,13 +51,16 @@ record Swaths(double bearing, List<List<LineSegment>> byPart) {
     return byPart.stream().flatMap(List::stream).mapToDouble(LineSegment::getLength).sum();
   }
 
-  /** The bearings of the parts' own edges, the longest first, and the four winds. */
-  private static Collection<Double> bearings(List<Polygon> parts) {
+  /** The bearings of the parts' own long edges, the longest first, and the four winds. */
+  private static Collection<Double> bearings(List<Polygon> parts, double leastM) {
     List<LineSegment> edges = new ArrayList<>();
     for (Polygon part : parts) {
       Coordinate[] c = part.getExteriorRing().getCoordinates();
       for (int i = 1; i < c.length; i++) {
-        edges.add(new LineSegment(c[i - 1], c[i]));
+        LineSegment edge = new LineSegment(c[i - 1], c[i]);
+        if (edge.getLength() >= leastM) {
+          edges.add(edge);
+        }
       }
     }
     edges.sort((a, b) -> Double.compare(b.getLength(), a.getLength()));

@@ -2,16 +2,20 @@ package nimblefurrow.server.workorder;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.core.calibration.NextSetting;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.schedule.Cautions;
+import nimblefurrow.core.schedule.MachineKind;
+import nimblefurrow.server.calibration.CalibrationKind;
 import nimblefurrow.server.calibration.Calibrations;
 import nimblefurrow.server.farm.Fields.FieldView;
 import nimblefurrow.server.farm.Machines;
@@ -31,6 +35,17 @@ import org.springframework.stereotype.Service;
 @Service
 class WorkOrders {
   private static final double HAZARDS_NEAR_DEGREES = 0.01;
+
+  private static final Set<MachineKind> SPREADS =
+      EnumSet.of(
+          MachineKind.DRONE,
+          MachineKind.AIRPLANE,
+          MachineKind.HELICOPTER,
+          MachineKind.HIGH_CLEARANCE,
+          MachineKind.BROADCAST,
+          MachineKind.BROADCAST_TILLAGE,
+          MachineKind.HARVEST_SPREADER,
+          MachineKind.FROST_SEEDING);
 
   private final Seasons seasons;
   private final CoverDesk covers;
@@ -93,7 +108,7 @@ class WorkOrders {
     page.put("cautions", new ArrayList<>(Cautions.of(machine.kind())));
     page.put("notes", worked.cautions());
     page.put("rows", farm.farm().rules().rows().words());
-    page.put("drill", machine.kind() == nimblefurrow.core.schedule.MachineKind.DRILL);
+    page.put("drill", machine.kind() == MachineKind.DRILL);
     return pdf.print("work-order", page);
   }
 
@@ -153,7 +168,22 @@ class WorkOrders {
     return line;
   }
 
+  /** What to set: by pans for what spreads, by catch tests for what meters into rows. */
   private String setting(UUID farm, MachineView machine, LoadsView worked) {
+    if (SPREADS.contains(machine.kind())) {
+      return calibrations.of(farm, machine.id()).stream()
+          .filter(c -> c.kind() == CalibrationKind.PANS && c.swathFt() != null)
+          .reduce((earlier, later) -> later)
+          .map(
+              c ->
+                  "swath %s ft by the pan test of %s"
+                      .formatted(number(c.swathFt(), 1), UnitSystem.US.say(c.madeOn())))
+          .orElse(
+              machine.setup().widthFt() == null
+                  ? "test the swath with pans before the field"
+                  : "swath %s ft as set up; test it with pans before the field"
+                      .formatted(number(machine.setup().widthFt(), 0)));
+    }
     double rate = worked.passes().stream().mapToDouble(LoadDesk.PassView::bulkRate).sum();
     double mph = machine.setup().speedMph() == null ? 0 : machine.setup().speedMph();
     Optional<NextSetting> next =
