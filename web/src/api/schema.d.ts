@@ -1310,6 +1310,7 @@ export interface components {
             words: string;
         };
         BenchAnswer: {
+            burndown: string[];
             cautions: string[];
             earliest?: string;
             latest?: string;
@@ -1317,6 +1318,7 @@ export interface components {
             nitrogen?: components["schemas"]["NitrogenAnswer"];
             /** Format: double */
             poundsPerCubicFoot: number;
+            sequences: components["schemas"]["SequenceAnswer"][];
             steps: components["schemas"]["StepAnswer"][];
             /** Format: double */
             totalShare: number;
@@ -1513,6 +1515,10 @@ export interface components {
             maturity: number;
         };
         CropForm: {
+            /** Format: date */
+            canopyClosed?: string;
+            /** Format: date */
+            canopyOpen?: string;
             /** Format: date */
             harvest?: string;
             /** Format: double */
@@ -2567,6 +2573,10 @@ export interface components {
             /** Format: int32 */
             withoutCrop: number;
         };
+        SequenceAnswer: {
+            name: string;
+            steps: components["schemas"]["StepAnswer"][];
+        };
         SessionView: {
             demo?: boolean;
             farm?: string;
@@ -2737,8 +2747,6 @@ export interface components {
         StepAnswer: {
             /** Format: int32 */
             afterDays: number;
-            /** Format: double */
-            hours: number;
             what: string;
             /** Format: int32 */
             withinDays: number;

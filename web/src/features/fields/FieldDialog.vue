@@ -12,7 +12,7 @@ const props = defineProps<{ entry: Schemas['FieldWithChain'] }>()
 const open = defineModel<boolean>({ required: true })
 const queries = useQueryClient()
 const land = reactive({ name: '', farmstead: '', soil: 'SILT_LOAM' as Schemas['LandForm']['soil'], drainage: 'MODERATE' as Schemas['LandForm']['drainage'], tiled: false, organic: false, slopePercent: 0, note: '', access: '' })
-const crop = reactive({ kind: 'CORN_GRAIN' as Schemas['CropForm']['kind'], planted: '', maturity: 104, harvestMoisture: 20, harvest: '' })
+const crop = reactive({ kind: 'CORN_GRAIN' as Schemas['CropForm']['kind'], planted: '', maturity: 104, harvestMoisture: 20, harvest: '', canopyClosed: '', canopyOpen: '' })
 const problem = ref('')
 const said = ref('')
 
@@ -41,7 +41,7 @@ const saveLand = () => act(() => got(api.PUT('/api/fields/{id}', { params: { pat
 const addCrop = () =>
   act(() => got(api.POST('/api/fields/{id}/crops', {
     params: { path: { id: props.entry.field.id } },
-    body: { kind: crop.kind, planted: crop.planted, maturity: crop.kind.startsWith('CORN') || crop.kind === 'SOYBEANS' ? Number(crop.maturity) : undefined, harvestMoisture: crop.kind.startsWith('CORN') ? Number(crop.harvestMoisture) : undefined, harvest: crop.harvest || undefined },
+    body: { kind: crop.kind, planted: crop.planted, maturity: crop.kind.startsWith('CORN') || crop.kind === 'SOYBEANS' ? Number(crop.maturity) : undefined, harvestMoisture: crop.kind.startsWith('CORN') ? Number(crop.harvestMoisture) : undefined, harvest: crop.harvest || undefined, canopyClosed: crop.canopyClosed || undefined, canopyOpen: crop.canopyOpen || undefined },
   })), 'Crop added to the chain.')
 const dropCrop = (id: string) => act(() => got(api.DELETE('/api/fields/crops/{linkId}', { params: { path: { linkId: id } } })), 'Taken out of the chain.')
 const crops = Object.entries(cropWords).map(([value, title]) => ({ value, title }))
@@ -74,6 +74,7 @@ const crops = Object.entries(cropWords).map(([value, title]) => ({ value, title 
           <v-text-field v-if="crop.kind.startsWith('CORN') || crop.kind === 'SOYBEANS'" v-model="crop.maturity" :label="crop.kind === 'SOYBEANS' ? 'Maturity group' : 'Relative maturity, days'" type="number" step="any" />
           <v-text-field v-if="crop.kind.startsWith('CORN')" v-model="crop.harvestMoisture" label="Harvest at moisture, %" type="number" step="any" />
           <v-text-field v-model="crop.harvest" :label="crop.kind === 'OTHER' ? 'Harvest' : 'Harvest, if you know better'" type="date" :required="crop.kind === 'OTHER'" />
+          <template v-if="crop.kind === 'OTHER'"><v-text-field v-model="crop.canopyClosed" label="Canopy closes" type="date" /><v-text-field v-model="crop.canopyOpen" label="Canopy opens again" type="date" /></template>
           <v-btn type="submit" color="primary" variant="tonal">Add the crop</v-btn>
         </form>
         <Refusal :says="problem" />

@@ -123,7 +123,7 @@ async function save() {
         <v-text-field v-model="form.frame" :label="units === 'US' ? 'Frame, ft²' : 'Frame, m²'" type="number" step="any" min="0" />
         <v-text-field v-model="form.grams" class="wide" label="Dry grams, one number a frame" hint="such as 118 96 131" persistent-hint />
       </template>
-      <v-select v-if="form.kind === 'CROP_STAGE'" v-model="form.stage" label="Stage" :items="[{ value: 'V4', title: 'Corn: 4 collars' }, { value: 'V6', title: 'Corn: 6 collars' }, { value: 'SILKING', title: 'Corn: silking' }, { value: 'HALF_MILK', title: 'Corn: half milk line' }, { value: 'BLACK_LAYER', title: 'Corn: black layer' }, { value: 'FIRST_YELLOW', title: 'Soybeans: first yellow leaf' }, { value: 'LEAF_DROP', title: 'Soybeans: leaf drop begins' }, { value: 'HEADING', title: 'Small grain: heading' }]" />
+      <v-select v-if="form.kind === 'CROP_STAGE'" v-model="form.stage" label="Stage" :items="[{ value: 'V4', title: 'Corn: 4 collars' }, { value: 'V6', title: 'Corn: 6 collars' }, { value: 'SILKING', title: 'Corn: silking' }, { value: 'HALF_MILK', title: 'Corn: half milk line' }, { value: 'BLACK_LAYER', title: 'Corn: black layer' }, { value: 'LEAVES_GOING', title: 'Corn: leaves begin to go' }, { value: 'HALF_LEAVES', title: 'Corn: half of the leaves lost' }, { value: 'FIRST_YELLOW', title: 'Soybeans: first yellow leaf' }, { value: 'LEAF_DROP', title: 'Soybeans: leaf drop begins' }, { value: 'HEADING', title: 'Small grain: heading' }]" />
       <v-text-field v-if="form.kind === 'HARVESTED'" v-model="form.yieldPerAcre" label="Yield per acre (bu or tons)" type="number" step="any" min="0" />
       <v-text-field v-model="form.note" class="wide" label="Note" />
       <Refusal class="wide" :says="problem" />

@@ -43,6 +43,7 @@ final class CropWindows {
             case CORN_GRAIN -> overCorn(brassicas);
             case CORN_SILAGE -> overSilage();
             case SOYBEANS -> overBeans(onlyRye);
+            case OTHER -> crop.has(CANOPY_OPEN) ? overOther() : noCanopy();
             default ->
                 CropWindow.impossible(
                     Reason.of("there is no corn or soybeans standing here to seed into"),
@@ -55,6 +56,19 @@ final class CropWindows {
                   Reason.of("frost seeding wants standing wheat in late winter"),
                   Reason.of("choose drill, airplane or drone here"));
     };
+  }
+
+  private static CropWindow noCanopy() {
+    return CropWindow.impossible(
+        Reason.of("when light reaches the ground under this crop is not entered"),
+        Reason.of("enter the day its canopy opens with the crop, or drill after harvest"));
+  }
+
+  /** Any other crop goes by its own dates: from the opening of its canopy to its harvest. */
+  private CropWindow overOther() {
+    LocalDate[] open = crop.each(CANOPY_OPEN);
+    LocalDate[] harvest = crop.each(HARVEST);
+    return CropWindow.open(open, open, plus(harvest, -14), plus(harvest, -7));
   }
 
   private CropWindow afterHarvest() {

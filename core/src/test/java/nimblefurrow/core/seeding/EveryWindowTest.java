@@ -87,6 +87,39 @@ class EveryWindowTest {
     assertThat(radish).isBefore(rye);
   }
 
+  @Test
+  void anyOtherCropGoesByItsOwnDates() {
+    Map<CropStage, LocalDate> dates =
+        Map.of(
+            CropStage.HARVEST, LocalDate.of(2026, 9, 20),
+            CropStage.CANOPY_OPEN, LocalDate.of(2026, 8, 20));
+    CropPlanting beets =
+        new CropPlanting(CropKind.OTHER, LocalDate.of(2026, 4, 20), 0, 20, dates, List.of());
+    CropCalendar crop = CropCalendar.of(beets, OUTLOOK);
+    SeedingWindow window =
+        new WindowRules(crop, Mix.of(species("cereal-rye")), false, HouseRules.USUAL, OUTLOOK)
+            .window(WayIn.DRONE);
+    assertThat(window.opens().median()).contains(LocalDate.of(2026, 8, 20));
+    assertThat(window.closes().median()).contains(LocalDate.of(2026, 9, 13));
+    CropPlanting plain =
+        new CropPlanting(
+            CropKind.OTHER,
+            LocalDate.of(2026, 4, 20),
+            0,
+            20,
+            Map.of(CropStage.HARVEST, LocalDate.of(2026, 9, 20)),
+            List.of());
+    SeedingWindow none =
+        new WindowRules(
+                CropCalendar.of(plain, OUTLOOK),
+                Mix.of(species("cereal-rye")),
+                false,
+                HouseRules.USUAL,
+                OUTLOOK)
+            .window(WayIn.DRONE);
+    assertThat(none.remedy().orElseThrow().text()).contains("canopy opens");
+  }
+
   @ParameterizedTest
   @EnumSource(WayIn.class)
   void everyWindowIsOpenOrSaysWhyNot(WayIn way) {

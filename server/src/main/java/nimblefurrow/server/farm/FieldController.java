@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -55,16 +56,26 @@ class FieldController {
       @Maybe Double maturity,
       @Maybe Double harvestMoisture,
       @Maybe LocalDate harvest,
+      @Maybe LocalDate canopyClosed,
+      @Maybe LocalDate canopyOpen,
       @Maybe Integer version) {
 
     CropDetails details() {
-      Map<CropStage, LocalDate> dates =
-          harvest == null ? Map.of() : Map.of(CropStage.HARVEST, harvest);
+      Map<CropStage, LocalDate> dates = new EnumMap<>(CropStage.class);
+      put(dates, CropStage.HARVEST, harvest);
+      put(dates, CropStage.CANOPY_CLOSED, canopyClosed);
+      put(dates, CropStage.CANOPY_OPEN, canopyOpen);
       return new CropDetails(
           kind,
           maturity == null ? 0 : maturity,
           harvestMoisture == null ? 20 : harvestMoisture,
           dates);
+    }
+  }
+
+  private static void put(Map<CropStage, LocalDate> dates, CropStage stage, LocalDate day) {
+    if (day != null) {
+      dates.put(stage, day);
     }
   }
 

@@ -6,7 +6,8 @@ import nimblefurrow.server.platform.Maybe;
 
 /**
  * What a mix comes to on the bench: room and weight, what parts in the hopper, nitrogen at its end,
- * which member is first and last, rain that surface seed may expect, and goes over the field.
+ * which member is first and last, rain that surface seed may expect, the goes over the field, and
+ * what a fall burndown means before and after the cover is up.
  */
 public record BenchAnswer(
     double poundsPerCubicFoot,
@@ -16,7 +17,9 @@ public record BenchAnswer(
     @Maybe String earliest,
     @Maybe String latest,
     @Maybe MoistureAnswer moisture,
-    List<StepAnswer> steps) {
+    List<StepAnswer> steps,
+    List<SequenceAnswer> sequences,
+    List<String> burndown) {
 
   /** Of the mat at its planned end; available is negative where it ties nitrogen up. */
   public record NitrogenAnswer(
@@ -31,5 +34,8 @@ public record BenchAnswer(
       int lossMiddlePercent,
       int lossBadPercent) {}
 
-  public record StepAnswer(String what, int afterDays, int withinDays, double hours) {}
+  public record StepAnswer(String what, int afterDays, int withinDays) {}
+
+  /** A sequence of goes over the field that may take the place of one. */
+  public record SequenceAnswer(String name, List<StepAnswer> steps) {}
 }

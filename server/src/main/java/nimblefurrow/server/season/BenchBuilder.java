@@ -8,6 +8,7 @@ import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.CoverStand;
 import nimblefurrow.core.cover.Nitrogen;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.WorkRate;
 import nimblefurrow.core.season.CoverPlan;
 import nimblefurrow.core.season.FieldSeason;
@@ -19,7 +20,8 @@ import nimblefurrow.core.weather.Outlook;
 
 /** Lays a mix on the bench. */
 final class BenchBuilder {
-  private static final WorkRate SMALL_OUTFIT = WorkRate.acresPerHour(2);
+  /** The bench tells waits, not hours: those follow from a machine and stand with its loads. */
+  private static final WorkRate ANY_RATE = WorkRate.acresPerHour(1);
 
   private final Seasons.FarmSeason farm;
   private final FieldSeason season;
@@ -47,15 +49,30 @@ final class BenchBuilder {
         flowering(species, Comparator.naturalOrder()),
         flowering(species, Comparator.reverseOrder()),
         moisture(species),
-        WorkSequence.of(
-                plan.way(),
-                species.stream().allMatch(Species::smallSeeded),
-                season.field().facts().area(),
-                SMALL_OUTFIT)
-            .stream()
-            .map(
-                s -> new BenchAnswer.StepAnswer(s.what(), s.afterDays(), s.withinDays(), s.hours()))
-            .toList());
+        steps(
+            WorkSequence.of(
+                plan.way(), species.stream().allMatch(Species::smallSeeded), area(), ANY_RATE)),
+        List.of(
+            sequence(
+                "Slurry over seeded ground",
+                WorkSequence.slurryOverSeed(area(), ANY_RATE, ANY_RATE)),
+            sequence("A cover after a cover", WorkSequence.coverAfterCover(area(), ANY_RATE)),
+            sequence("Forage cut, then a cover", WorkSequence.cutThenCover(area(), ANY_RATE))),
+        List.of(WorkSequence.fallBurndown(false), WorkSequence.fallBurndown(true)));
+  }
+
+  private Area area() {
+    return season.field().facts().area();
+  }
+
+  private static BenchAnswer.SequenceAnswer sequence(String name, List<WorkSequence.Step> steps) {
+    return new BenchAnswer.SequenceAnswer(name, steps(steps));
+  }
+
+  private static List<BenchAnswer.StepAnswer> steps(List<WorkSequence.Step> steps) {
+    return steps.stream()
+        .map(s -> new BenchAnswer.StepAnswer(s.what(), s.afterDays(), s.withinDays()))
+        .toList();
   }
 
   private Optional<BenchAnswer.NitrogenAnswer> nitrogen(CoverStand stand) {
