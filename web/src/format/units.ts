@@ -37,6 +37,9 @@ export const money = (dollars: number) => '$' + number(dollars, 0)
 export const temperature = (f: number) => number(us.value ? f : ((f - 32) * 5) / 9) + (us.value ? ' °F' : ' °C')
 export const rain = (inches: number) => (us.value ? number(inches, 2) + ' in' : number(inches * 25.4, 0) + ' mm')
 export const wind = (mph: number) => (us.value ? number(mph) + ' mph' : number(mph * 1.609344) + ' km/h')
+/** Heat, in °F-days as kept or °C-days. */
+export const heat = (fDays: number) => (us.value ? number(fDays) : number((fDays * 5) / 9))
+export const heatUnit = computed(() => (us.value ? '°F-days' : '°C-days'))
 /** Dry matter, rounded as sure as it is. */
 export const matter = (lbAc: number) => number(Math.round((us.value ? lbAc : (lbAc * KG_PER_LB) / HA_PER_AC) / 50) * 50)
 

@@ -67,7 +67,7 @@ const grouped = computed(() => {
       <li v-for="o in advice.ranked.slice(0, 8)" :key="o.name + o.way">
         <div class="line"><b>{{ o.name }}</b><span class="quiet">{{ o.wayWords }}, about {{ short(o.sowing) }}</span></div>
         <div class="bar" aria-hidden="true"><span :style="{ width: o.score + '%' }" /></div>
-        <p class="figures">in time in {{ o.chancePercent }} % of years · serves {{ o.servedPercent }} % · {{ perArea(o.costPerAcre) }} {{ perAreaUnit }} seed</p>
+        <p class="figures">in time {{ o.chancePercent }} % · serves {{ o.servedPercent }} % · seed {{ perArea(o.costPerAcre) }} {{ perAreaUnit }}</p>
         <details><summary>Why</summary><ul><li v-for="r in o.reasons" :key="r">{{ r }}</li></ul></details>
         <v-btn v-if="takes" size="x-small" variant="tonal" color="primary" :aria-label="`Try ${o.name}, ${o.wayWords}`" @click="emit('take', o, heaviest ?? goal)">Try this</v-btn>
       </li>

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, got } from '../../api/client'
 import { range, short } from '../../format/dates'
-import { number } from '../../format/units'
+import { heat, heatUnit } from '../../format/units'
 import { cropWords } from '../season/lanes'
 
 const props = defineProps<{ fieldId: string }>()
@@ -16,10 +16,10 @@ const { data, error } = useQuery({ queryKey: computed(() => ['openings', props.f
     <p v-if="error" class="quiet">{{ error.message }}</p>
     <div v-for="o in data" :key="o.planted" class="opening">
       <h3>After {{ cropWords[o.crop]?.toLowerCase() }} {{ o.planted.slice(0, 4) }}</h3>
-      <p>Off {{ range(o.harvestEarly, o.harvestLate) }}, then <b class="figures">{{ number(o.heatMiddle) }} °F-days</b> <span class="quiet figures">({{ number(o.heatLow) }}–{{ number(o.heatHigh) }})</span> to dormancy.</p>
+      <p>Off {{ range(o.harvestEarly, o.harvestLate) }}, then <b class="figures">{{ heat(o.heatMiddle) }} {{ heatUnit }}</b> <span class="quiet figures">({{ heat(o.heatLow) }}–{{ heat(o.heatHigh) }})</span> to dormancy.</p>
       <p v-if="o.useful.length"><b>Useful:</b> {{ o.useful.join(', ') }}<template v-if="o.possible.length">. <b>Possible:</b> {{ o.possible.join(', ') }}</template>.</p>
       <p v-else class="trouble">Nothing is useful after a harvest this late; rye may still live through winter.</p>
-      <p v-if="o.gained.length" class="quiet">A small grain off {{ short(o.grainHarvest) }} instead would leave {{ number(o.grainHeat) }} °F-days and open {{ o.gained.length }} more: {{ o.gained.slice(0, 8).join(', ') }}<template v-if="o.gained.length > 8">, …</template></p>
+      <p v-if="o.gained.length" class="quiet">A small grain off {{ short(o.grainHarvest) }} instead would leave {{ heat(o.grainHeat) }} {{ heatUnit }} and open {{ o.gained.length }} more: {{ o.gained.slice(0, 8).join(', ') }}<template v-if="o.gained.length > 8">, …</template></p>
     </div>
     <router-link :to="{ name: 'cover', params: { fieldId } }">Choose a cover</router-link>
   </section>

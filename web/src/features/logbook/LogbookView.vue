@@ -77,7 +77,7 @@ async function remove(id: string) {
               <span v-if="entry.note"> · {{ entry.note }}</span>
               <span v-if="entry.details.weather" class="quiet small figures"><template v-if="figures(entry, actualRate)"> · </template>{{ temperature(entry.details.weather.maxF) }} / {{ temperature(entry.details.weather.minF) }}, rain {{ rain(entry.details.weather.rainIn) }}, wind {{ wind(entry.details.weather.windMph) }}</span>
               <span class="quiet small"> · {{ entry.by }}</span>
-              <template v-if="entry.kind === 'SEEDED'"> <v-btn v-if="mapped" size="x-small" variant="tonal" color="primary" :aria-label="`What was laid where in ${field}`" @click="showMap(entry.id)">What was laid where</v-btn><label v-else class="bring">Bring the machine's points<input type="file" accept=".csv" :aria-label="`Points of ${field}, CSV`" @change="bring(entry.id, $event)" /></label></template></div>
+              <template v-if="entry.kind === 'SEEDED'"><br /><v-btn v-if="mapped" size="x-small" variant="tonal" color="primary" :aria-label="`What was laid where in ${field}`" @click="showMap(entry.id)">What was laid where</v-btn><label v-else class="bring">Bring the machine's points<input type="file" accept=".csv" :aria-label="`Points of ${field}, CSV`" @change="bring(entry.id, $event)" /></label></template></div>
             <v-btn v-if="planner" icon size="x-small" variant="text" :aria-label="`Remove ${field}, ${about}`" @click="remove(entry.id)"><v-icon :icon="mdiDeleteOutline" /></v-btn>
           </li>
         </ol>

@@ -68,11 +68,17 @@ final class MixMaker {
 
   private List<Fit> best(List<Fit> fits) {
     return fits.stream()
+        .filter(this::servesOneWell)
         .map(f -> new Scored(List.of(f), score(List.of(f))))
         .sorted(Comparator.comparingDouble(Scored::score).reversed())
         .limit(PER_FAMILY)
         .map(s -> s.fits().get(0))
         .toList();
+  }
+
+  /** A partner is only worth its trouble when it serves at least one of the goals well. */
+  private boolean servesOneWell(Fit fit) {
+    return ask.goals().keySet().stream().anyMatch(g -> g.servedBy(fit.species()) >= WELL - 1e-9);
   }
 
   private void mixes(List<List<Fit>> families, List<Scored> scored) {
@@ -114,8 +120,8 @@ final class MixMaker {
   }
 
   /**
-   * 100 × goals served × what stands in the way: chance (counts 60 %), kill (40 %), establishment
-   * (30 %), cost (up to 30 %), and 5 % for each further species to buy and to set.
+   * 100 × goals served × what stands in the way: chance (counts 60 %), kill (40 %), winter (50 %),
+   * establishment (30 %), cost (up to 30 %), and 5 % for each further species to buy and to set.
    */
   private double score(List<Fit> fits) {
     double chance = over(fits, 1, Fit::chance, Math::min);
@@ -125,6 +131,7 @@ final class MixMaker {
         * served(fits)
         * (0.4 + 0.6 * chance)
         * (0.6 + 0.4 * kill)
+        * (0.5 + 0.5 * over(fits, 1, Fit::survival, Math::min))
         * (0.7 + 0.3 * Math.min(1, up / 0.8))
         * (1 - Math.min(0.3, cost(fits) / DEAREST))
         * Math.pow(SIMPLER, fits.size() - 1.0);

@@ -32,6 +32,7 @@ final class Suitability {
   private static final double POSSIBLE = 0.5;
   private static final double SURE_WINTER_KILL = 0.8;
   private static final double ROLLER_AT_LEAST = 0.6;
+  private static final double SELDOM_LOST = 0.9;
   private static final double NO_FIGURE = 0.8;
   private static final double[] ALL_FLOWERING = {0, 0, 0, 0, 1, 0, 0};
 
@@ -112,6 +113,10 @@ final class Suitability {
     if (dies.isPresent()) {
       return no(species, way, WhyNot.Kind.HOW_IT_DIES, dies.get());
     }
+    double survival = species.winterHardy() ? 1 - lore.winterKill(species, sowing) : 1;
+    if (survival < SELDOM_LOST) {
+      notes.add(Reason.of("the winter kills it in {} of years", Share.of(1 - survival)));
+    }
     Optional<Reason> metering = metering(species, way);
     if (metering.isPresent()) {
       return no(species, way, WhyNot.Kind.METERING, metering.get());
@@ -124,6 +129,7 @@ final class Suitability {
                 sowing,
                 late ? chance * 0.4 : chance,
                 kill,
+                survival,
                 way.emergence(species, ask.soil()),
                 late,
                 notes)),

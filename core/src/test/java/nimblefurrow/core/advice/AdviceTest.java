@@ -133,6 +133,33 @@ class AdviceTest {
   }
 
   @Test
+  void aPartnerServesAGoalOrStaysOut() {
+    Advice advice =
+        advice(ask(OATS, Map.of(Goal.FIX_NITROGEN, 2.0), ALL, Route.PLANT_GREEN, false));
+    for (Option option : advice.ranked()) {
+      if (option.mix().members().size() > 1) {
+        assertThat(option.mix().members())
+            .allSatisfy(
+                m ->
+                    assertThat(Goal.FIX_NITROGEN.servedBy(m.species()))
+                        .isGreaterThanOrEqualTo(0.66));
+      }
+    }
+  }
+
+  @Test
+  void aHardierSpeciesOfTheSameServiceLeads() {
+    Advice advice =
+        advice(
+            ask(BEANS, Map.of(Goal.HOLD_SOIL, 1.0), Set.of(WayIn.DRILL), Route.EARLY_SPRAY, false));
+    List<String> names = advice.ranked().stream().map(o -> o.mix().name()).toList();
+    assertThat(names.indexOf("cereal rye")).isNotNegative();
+    assertThat(names.indexOf("cereal rye"))
+        .isLessThan(
+            names.contains("winter barley") ? names.indexOf("winter barley") : names.size());
+  }
+
+  @Test
   void aBullyIsHeldToItsCapBesideSlowerPartners() {
     for (Option option :
         advice(
