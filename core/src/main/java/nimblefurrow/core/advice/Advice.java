@@ -59,19 +59,17 @@ public record Advice(List<Option> ranked, List<WhyNot> whyNot) {
   }
 
   private static List<Option> ranked(Ask ask, Map<WayIn, List<Fit>> fits) {
-    Map<String, Option> best = new LinkedHashMap<>();
+    Map<List<String>, MixMaker.Scored> best = new LinkedHashMap<>();
     fits.forEach(
         (way, able) -> {
-          for (Option option : new MixMaker(ask, way).options(able)) {
-            best.merge(option.mix().name(), option, (a, b) -> a.score() >= b.score() ? a : b);
+          for (MixMaker.Scored one : new MixMaker(ask, way).scored(able)) {
+            best.merge(one.species(), one, (a, b) -> a.score() >= b.score() ? a : b);
           }
         });
     return best.values().stream()
-        .sorted(
-            Comparator.comparingDouble(Option::score)
-                .reversed()
-                .thenComparing(o -> o.costPerAcre().value()))
+        .sorted(Comparator.comparingDouble(MixMaker.Scored::score).reversed())
         .limit(SHOWN)
+        .map(MixMaker.Scored::option)
         .toList();
   }
 

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.DoubleBinaryOperator;
@@ -41,10 +42,23 @@ final class MixMaker {
   }
 
   /** Species that go together, before anything is written about them. */
-  record Scored(List<Fit> fits, double score) {}
+  record Scored(MixMaker by, List<Fit> fits, double score) {
+    /** What is sown, whichever way in. */
+    List<String> species() {
+      return fits.stream().map(f -> f.species().id()).toList();
+    }
+
+    Option option() {
+      return by.option(this);
+    }
+  }
+
+  private record Sown(String id, double share) {}
+
+  private final Map<Sown, Double> costs = new HashMap<>();
 
   /** The best of all that can be made of the species that will do. */
-  List<Option> options(List<Fit> able) {
+  List<Scored> scored(List<Fit> able) {
     List<Scored> scored = new ArrayList<>();
     Map<Family, List<Fit>> families = new EnumMap<>(Family.class);
     for (Fit fit : able) {
@@ -58,18 +72,17 @@ final class MixMaker {
     return scored.stream()
         .sorted(Comparator.comparingDouble(Scored::score).reversed())
         .limit(Advice.SHOWN)
-        .map(this::option)
         .toList();
   }
 
   private void add(List<Scored> scored, List<Fit> fits) {
-    scored.add(new Scored(fits, score(fits)));
+    scored.add(new Scored(this, fits, score(fits)));
   }
 
   private List<Fit> best(List<Fit> fits) {
     return fits.stream()
         .filter(this::servesOneWell)
-        .map(f -> new Scored(List.of(f), score(List.of(f))))
+        .map(f -> new Scored(this, List.of(f), score(List.of(f))))
         .sorted(Comparator.comparingDouble(Scored::score).reversed())
         .limit(PER_FAMILY)
         .map(s -> s.fits().get(0))
@@ -141,13 +154,17 @@ final class MixMaker {
     return over(
         fits,
         0,
-        fit -> {
-          Mix.Member member = new Mix.Member(fit.species(), share(fit.species(), fits));
-          return rates.live(member).poundsPerAcre()
-              / Advice.USUAL_LIVE_SHARE
-              * fit.species().pricePerPound();
-        },
+        fit ->
+            costs.computeIfAbsent(
+                new Sown(fit.species().id(), share(fit.species(), fits)),
+                sown -> costOf(fit.species(), sown.share())),
         Double::sum);
+  }
+
+  private double costOf(Species species, double share) {
+    return rates.live(new Mix.Member(species, share)).poundsPerAcre()
+        / Advice.USUAL_LIVE_SHARE
+        * species.pricePerPound();
   }
 
   private static double share(Species species, List<Fit> fits) {

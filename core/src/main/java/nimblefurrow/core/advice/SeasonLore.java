@@ -17,9 +17,22 @@ import nimblefurrow.core.weather.WeatherTrace;
 public final class SeasonLore {
   private static final int WARMTH_DAYS = 10;
 
-  private record Asked(Species species, boolean rollOnly, LocalDate spring) {}
+  /** One and the same species object; its figures are many and slow to compare. */
+  private record Same(Species species) {
+    @Override
+    public boolean equals(Object other) {
+      return other instanceof Same same && same.species == species;
+    }
 
-  private record Sown(Species species, LocalDate about) {}
+    @Override
+    public int hashCode() {
+      return System.identityHashCode(species);
+    }
+  }
+
+  private record Asked(Same species, boolean rollOnly, LocalDate spring) {}
+
+  private record Sown(Same species, LocalDate about) {}
 
   private final Outlook outlook;
   private final Map<Asked, LocalDate[]> last = new ConcurrentHashMap<>();
@@ -38,14 +51,14 @@ public final class SeasonLore {
   /** The last day that leaves a useful cover, in each climate year. */
   LocalDate[] lastUseful(Species species, boolean rollOnly, LocalDate spring) {
     return last.computeIfAbsent(
-        new Asked(species, rollOnly, spring),
-        a -> LastUseful.of(a.species(), a.rollOnly(), outlook, a.spring()).days());
+        new Asked(new Same(species), rollOnly, spring),
+        a -> LastUseful.of(species, rollOnly, outlook, spring).days());
   }
 
   /** The last day that still leaves a little cover. */
   LocalDate[] lastLittle(Species species, LocalDate spring) {
     return little.computeIfAbsent(
-        new Asked(species, false, spring),
+        new Asked(new Same(species), false, spring),
         a -> LastUseful.leaving(species, little(species), outlook, spring).days());
   }
 
@@ -62,8 +75,8 @@ public final class SeasonLore {
     LocalDate about =
         seeded.withDayOfMonth(1 + Math.min(2, (seeded.getDayOfMonth() - 1) / 10) * 10);
     return winterKill.computeIfAbsent(
-        new Sown(species, about),
-        s -> Winter.killChance(s.species(), outlook, s.about()).fraction());
+        new Sown(new Same(species), about),
+        s -> Winter.killChance(species, outlook, about).fraction());
   }
 
   /** Mean temperature of the ten days up to a day over all years, °F: stands for the topsoil's. */
