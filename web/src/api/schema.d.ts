@@ -1328,6 +1328,8 @@ export interface components {
             high: number;
             /** Format: double */
             latitude: number;
+            /** @enum {string} */
+            level: "SKIP" | "LIGHT" | "EVEN" | "HEAVY";
             /** Format: double */
             longitude: number;
             /** Format: double */

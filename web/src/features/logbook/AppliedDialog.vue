@@ -14,10 +14,9 @@ const planar = computed(() => (map.value ? fit(geoPositions(map.value.boundary),
 const blocks = computed(() => (planar.value && map.value ? map.value.blocks.map((b) => {
   const [x1, y1] = planar.value!.at(b.longitude - b.wide / 2, b.latitude + b.high / 2)
   const [x2, y2] = planar.value!.at(b.longitude + b.wide / 2, b.latitude - b.high / 2)
-  const ratio = map.value!.actualRate ? b.poundsPerAcre / map.value!.actualRate : 0
-  return { x: x1, y: y1, w: x2 - x1, h: y2 - y1, level: ratio < 0.5 ? 'bare' : ratio < 0.9 ? 'low' : ratio > 1.1 ? 'high' : 'even', rate: b.poundsPerAcre }
+  return { x: x1, y: y1, w: x2 - x1, h: y2 - y1, level: b.level.toLowerCase(), rate: b.poundsPerAcre }
 }) : []))
-const levels = [{ level: 'even', words: 'within 10 %' }, { level: 'low', words: 'lighter' }, { level: 'high', words: 'heavier' }, { level: 'bare', words: 'skip, under half' }]
+const levels = [{ level: 'even', words: 'within 10 %' }, { level: 'light', words: 'lighter' }, { level: 'heavy', words: 'heavier' }, { level: 'skip', words: 'skip, under half' }]
 </script>
 
 <template>
@@ -43,5 +42,5 @@ const levels = [{ level: 'even', words: 'within 10 %' }, { level: 'low', words: 
 
 <style scoped>
 .big { font-size: 1.15rem; font-weight: 600; margin: 0; } svg { width: 100%; height: auto; } .key svg { width: 16px; height: 16px; vertical-align: -3px; } .key { display: flex; gap: 16px; flex-wrap: wrap; } .field { fill: none; stroke: var(--loam); stroke-width: 2; } .track { fill: none; stroke: var(--loam); stroke-width: 0.6; opacity: 0.55; }
-rect.even { fill: var(--sage-soft); } rect.low { fill: var(--straw); } rect.high { fill: var(--ochre); } rect.bare { fill: var(--madder); opacity: 0.75; }
+rect.even { fill: var(--sage-soft); } rect.light { fill: var(--straw); } rect.heavy { fill: var(--ochre); } rect.skip { fill: var(--madder); opacity: 0.75; }
 </style>

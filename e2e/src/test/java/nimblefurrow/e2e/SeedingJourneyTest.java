@@ -81,6 +81,10 @@ class SeedingJourneyTest {
     double store = number(line.locator("td").nth(2).textContent());
     double lacking = number(line.locator("td").nth(3).textContent());
     assertThat(lacking).isCloseTo(Math.max(0, needed - store), within(1.5));
+    page.navigate(App.address() + "/cover");
+    field("Heron Slough");
+    button("Leave this field out").click();
+    assertThat(page.getByText("Heron Slough has no cover now.")).isVisible();
   }
 
   @Test
@@ -151,6 +155,10 @@ class SeedingJourneyTest {
     assertThat(map).containsText("Upper Creek: what was laid where");
     assertThat(map).containsText(Pattern.compile("skipped [0-9.]+ %"));
     assertThat(map.locator("rect").first()).isVisible();
+    map.getByText("Close").click();
+    button("Remove Upper Creek, sown").click();
+    assertThat(page.locator("li").filter(new Locator.FilterOptions().setHasText("Flown in")))
+        .hasCount(0);
   }
 
   @Test
@@ -223,5 +231,34 @@ class SeedingJourneyTest {
     field("Barn Eighty");
     assertThat(page.locator(".facts")).containsText("67.9 ac");
     assertThat(page.locator(".facts")).containsText("Gate on Church lane");
+  }
+
+  @Test
+  void withTheKeyboardAlone() {
+    page.navigate(App.address() + "/machines/loads");
+    field("Long Half");
+    assertThat(row("30 ft combine seeder")).isVisible();
+    tabTo("30 ft combine seeder");
+    page.keyboard().press("Enter");
+    Locator heading = page.locator("h2").filter(new Locator.FilterOptions().setHasText(" lb"));
+    assertThat(heading).containsText("30 ft combine seeder");
+    page.navigate(App.address() + "/machines/calibrate");
+    assertThat(page.locator(".next")).isVisible();
+    tabTo("Speed");
+    page.keyboard().press("Enter");
+    assertThat(page.getByText("stay between")).isVisible();
+  }
+
+  /** Presses Tab until the control with these words has the focus. */
+  private void tabTo(String words) {
+    for (int i = 0; i < 80; i++) {
+      page.keyboard().press("Tab");
+      Object text =
+          page.evaluate("document.activeElement.tagName + ':' + document.activeElement.innerText");
+      if (String.valueOf(text).startsWith("BUTTON:" + words)) {
+        return;
+      }
+    }
+    throw new AssertionError("no Tab leads to " + words);
   }
 }

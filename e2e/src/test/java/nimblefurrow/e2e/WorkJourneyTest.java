@@ -76,7 +76,7 @@ class WorkJourneyTest {
     page.getByLabel("Ferry Road: the answer").getByText("Change the cover").click();
     Locator seed = page.getByLabel("Seed", new Page.GetByLabelOptions().setExact(true));
     assertThat(seed).containsText("62.7");
-    page.getByLabel("Own lb/ac").fill("60");
+    page.getByLabel("Own rate").fill("60");
     page.keyboard().press("Tab");
     assertThat(seed).containsText("60.0");
     assertThat(seed).containsText("72.0");
@@ -84,7 +84,7 @@ class WorkJourneyTest {
     assertThat(seed).containsText("19.8");
     assertThat(page.getByLabel("Window", new Page.GetByLabelOptions().setExact(true)))
         .containsText(lastUseful);
-    page.getByLabel("Own lb/ac").fill("90");
+    page.getByLabel("Own rate").fill("90");
     page.keyboard().press("Tab");
     assertThat(seed).containsText("108.0");
   }
@@ -93,7 +93,7 @@ class WorkJourneyTest {
   @Order(4)
   void whatIsTriedOutlivesARefreshAndTwoStandSideBySide() {
     page.reload();
-    assertThat(page.getByLabel("Own lb/ac")).hasValue("90");
+    assertThat(page.getByLabel("Own rate")).hasValue("90");
     button("Compare with another").click();
     assertThat(page.getByText("Candidate B")).isVisible();
     page.locator(".candidate")
@@ -104,7 +104,7 @@ class WorkJourneyTest {
             AriaRole.OPTION, new Page.GetByRoleOptions().setName("Interseeder between corn rows"))
         .click();
     assertThat(page.locator(".candidate").nth(1))
-        .containsText("Not possible: the interseeder runs between corn rows");
+        .containsText("Not possible: it runs between corn rows");
     assertThat(page.locator(".candidate").nth(1))
         .containsText("Instead: choose drill, airplane or drone here");
     page.getByLabel("Drop candidate B").click();

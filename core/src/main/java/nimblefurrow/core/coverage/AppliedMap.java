@@ -27,9 +27,30 @@ public record AppliedMap(
     SeedRate actual,
     List<Block> blocks) {
 
-  /** A square of ground by its middle; side in degrees each way; 0 is a skip. */
+  /** A square of ground by its middle; side in degrees each way. */
   public record Block(
-      double longitude, double latitude, double wide, double high, double poundsPerAcre) {}
+      double longitude,
+      double latitude,
+      double wide,
+      double high,
+      double poundsPerAcre,
+      Level level) {}
+
+  /** How a block compares with the whole field's rate. */
+  public enum Level {
+    /** Under half of it. */
+    SKIP,
+    /** More than 10 % lighter. */
+    LIGHT,
+    EVEN,
+    /** More than 10 % heavier. */
+    HEAVY;
+
+    static Level of(double rate, double whole) {
+      double ratio = whole == 0 ? 0 : rate / whole;
+      return ratio < 0.5 ? SKIP : ratio < 0.9 ? LIGHT : ratio > 1.1 ? HEAVY : EVEN;
+    }
+  }
 
   private static final double BLOCK_M = 32;
 
@@ -49,10 +70,10 @@ public record AppliedMap(
         coveredAcres == 0
             ? SeedRate.ZERO
             : SeedRate.poundsPerAcre(Math.min(1000, ground.poundsInside() / coveredAcres)),
-        blocks(ground, plane));
+        blocks(ground, plane, coveredAcres == 0 ? 0 : ground.poundsInside() / coveredAcres));
   }
 
-  private static List<Block> blocks(Ground ground, LocalPlane plane) {
+  private static List<Block> blocks(Ground ground, LocalPlane plane, double whole) {
     List<Block> blocks = new ArrayList<>();
     for (Ground.Patch patch : ground.patches(BLOCK_M)) {
       var low = plane.toGlobe(patch.low());
@@ -63,7 +84,8 @@ public record AppliedMap(
               (low.y + high.y) / 2,
               high.x - low.x,
               high.y - low.y,
-              patch.poundsPerAcre()));
+              patch.poundsPerAcre(),
+              Level.of(patch.poundsPerAcre(), whole)));
     }
     return blocks;
   }

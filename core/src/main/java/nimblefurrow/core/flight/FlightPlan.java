@@ -46,6 +46,11 @@ public record FlightPlan(
     return Mass.ofPounds(flights.stream().mapToDouble(f -> f.pounds().pounds()).sum());
   }
 
+  /** Hours from the first start to the last landing, with a refill between flights. */
+  public double hours(double refillMinutes) {
+    return (minutes() + (flights.size() - 1) * refillMinutes) / 60;
+  }
+
   /** Minutes in the air, all flights together. */
   public double minutes() {
     return flights.stream().mapToDouble(Flight::minutes).sum();

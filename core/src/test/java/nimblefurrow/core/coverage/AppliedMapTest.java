@@ -68,6 +68,20 @@ class AppliedMapTest {
   }
 
   @Test
+  void blocksAreTheFieldsRateLighterHeavierOrSkips() {
+    assertThat(AppliedMap.Level.of(20, 72)).isEqualTo(AppliedMap.Level.SKIP);
+    assertThat(AppliedMap.Level.of(60, 72)).isEqualTo(AppliedMap.Level.LIGHT);
+    assertThat(AppliedMap.Level.of(75, 72)).isEqualTo(AppliedMap.Level.EVEN);
+    assertThat(AppliedMap.Level.of(90, 72)).isEqualTo(AppliedMap.Level.HEAVY);
+    assertThat(AppliedMap.Level.of(0, 0)).isEqualTo(AppliedMap.Level.SKIP);
+    AppliedMap half = AppliedMap.of(FIELD, passes(new double[] {5, 15, 25, 35, 45}, 1));
+    assertThat(half.blocks())
+        .as("the north of the field got nothing")
+        .anyMatch(b -> b.level() == AppliedMap.Level.SKIP)
+        .anyMatch(b -> b.level() == AppliedMap.Level.EVEN);
+  }
+
+  @Test
   void passesTooCloseOverlap() {
     // 25 passes 8 m apart with a 10 m swath: 24 seams of 2 m.
     AppliedMap map = AppliedMap.of(FIELD, passes(every(8), 1));

@@ -118,7 +118,6 @@ class FlightController {
               flat(List.of(f.endsAt())),
               f.legs().stream().map(l -> new LegView(l.spreading(), flat(l.points()))).toList()));
     }
-    double refills = (flights.size() - 1) * p.craft().refillMinutes();
     return new PlanView(
         p.field().field().name(),
         p.field().field().boundary(),
@@ -134,7 +133,7 @@ class FlightController {
         plan.apartFt(),
         plan.pounds().pounds(),
         plan.minutes(),
-        (plan.minutes() + refills) / 60,
+        plan.hours(p.craft().refillMinutes()),
         flat(List.of(plan.home())),
         p.filling(),
         p.hazards().stream()

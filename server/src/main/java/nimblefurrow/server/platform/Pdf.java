@@ -16,6 +16,10 @@ import org.springframework.stereotype.Component;
 /** Prints a page template with its figures as PDF; nothing is loaded from outside. */
 @Component
 public class Pdf {
+  static {
+    com.openhtmltopdf.util.XRLog.setLoggingEnabled(false);
+  }
+
   private final Map<String, Template> templates = new ConcurrentHashMap<>();
 
   /**
