@@ -1292,6 +1292,8 @@ export interface components {
             /** Format: double */
             skippedPercent: number;
             source: string;
+            /** Format: double */
+            swathFt: number;
             track: number[][];
         };
         Band: {
@@ -1433,6 +1435,8 @@ export interface components {
             says: string;
         };
         CatchView: {
+            /** Format: double */
+            bandRate?: number;
             /** Format: double */
             distanceFt: number;
             /** Format: double */

@@ -21,7 +21,7 @@ const words = { GOOD: 'within 5 %: good', NEAR: 'within 10 %: near', OFF: 'more 
 
 const details = computed((): Schemas['CalibrationDetails'] => ({
   targetLbAc: props.target || undefined, setting: figure(typed.setting), mph: props.mph || undefined, sprocket: typed.sprocket ?? '', grams: figure(typed.grams), outlets: figure(typed.outlets),
-  ...(rowsInGaps ? { outletsPerGap: figure(typed.outletsPerGap), gapIn: figure(typed.gapIn) } : { rowSpacingIn: figure(typed.rowSpacingIn) }),
+  ...(rowsInGaps ? { outletsPerGap: figure(typed.outletsPerGap), gapIn: figure(typed.gapIn), rowSpacingIn: figure(typed.rowSpacingIn) } : { rowSpacingIn: figure(typed.rowSpacingIn) }),
   ...(typed.by === 'wheel' ? { wheelTurns: figure(typed.wheelTurns), wheelFt: figure(typed.wheelFt), slip: figure(typed.slip) } : { distanceFt: figure(typed.distanceFt) }),
 }))
 const enough = computed(() => details.value.grams !== undefined && details.value.outlets !== undefined)
@@ -52,12 +52,12 @@ async function keep() {
       <v-text-field v-model="typed.setting" label="Setting" type="number" inputmode="decimal" step="any" /><v-text-field v-model="typed.sprocket" label="Sprocket or gear" />
       <v-text-field v-model="typed.grams" label="Caught" suffix="g" type="number" inputmode="decimal" step="any" /><v-text-field v-model="typed.outlets" label="Outlets caught" type="number" inputmode="numeric" />
       <v-text-field v-if="!rowsInGaps" v-model="typed.rowSpacingIn" label="Row spacing" suffix="in" type="number" inputmode="decimal" step="any" />
-      <template v-else><v-text-field v-model="typed.outletsPerGap" label="Outlets in a gap" type="number" inputmode="numeric" /><v-text-field v-model="typed.gapIn" label="Gap" suffix="in" type="number" inputmode="decimal" step="any" /></template>
+      <template v-else><v-text-field v-model="typed.outletsPerGap" label="Outlets in a gap" type="number" inputmode="numeric" /><v-text-field v-model="typed.gapIn" label="Gap" suffix="in" type="number" inputmode="decimal" step="any" /><v-text-field v-model="typed.rowSpacingIn" label="Row spacing in the gap" suffix="in" type="number" inputmode="decimal" step="any" /></template>
       <v-select v-model="typed.by" label="Distance by" :items="[{ value: 'distance', title: 'driven' }, { value: 'wheel', title: 'wheel turns' }]" />
       <v-text-field v-if="typed.by === 'distance'" v-model="typed.distanceFt" label="Distance" suffix="ft" type="number" inputmode="decimal" step="any" />
       <template v-else><v-text-field v-model="typed.wheelTurns" label="Wheel turns" type="number" inputmode="decimal" step="any" /><v-text-field v-model="typed.wheelFt" label="Rolling circumference" suffix="ft" type="number" inputmode="decimal" step="any" /><v-text-field v-model="typed.slip" label="Slip, 0–0.5" type="number" inputmode="decimal" step="any" /></template>
     </div>
-    <div v-if="answer" class="answer" :class="answer.verdict?.toLowerCase()" role="status"><b class="figures">{{ answer.rate.toFixed(1) }} lb/ac</b><span v-if="answer.verdict">{{ words[answer.verdict] }}</span><span class="quiet small">{{ answer.widthFt.toFixed(2) }} ft wide over {{ answer.distanceFt.toFixed(0) }} ft</span></div>
+    <div v-if="answer" class="answer" :class="answer.verdict?.toLowerCase()" role="status"><b class="figures">{{ answer.rate.toFixed(1) }} lb/ac</b><span v-if="answer.verdict">{{ words[answer.verdict] }}</span><span class="quiet small">{{ answer.widthFt.toFixed(2) }} ft wide over {{ answer.distanceFt.toFixed(0) }} ft<template v-if="answer.bandRate !== undefined">; in the sown bands {{ answer.bandRate.toFixed(1) }} lb/ac</template></span></div>
     <Refusal :says="wrong || problem" />
     <v-btn class="mt-2" block size="large" color="primary" :disabled="!answer" :loading="busy" @click="keep">Keep this test</v-btn>
     <p v-if="said" role="status">{{ said }}</p>

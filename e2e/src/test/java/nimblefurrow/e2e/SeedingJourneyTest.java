@@ -156,7 +156,7 @@ class SeedingJourneyTest {
     assertThat(map).containsText(Pattern.compile("skipped [0-9.]+ %"));
     assertThat(map.locator("rect").first()).isVisible();
     map.getByText("Close").click();
-    button("Remove Upper Creek, sown").click();
+    button("Remove Upper Creek, sown").first().click();
     assertThat(page.locator("li").filter(new Locator.FilterOptions().setHasText("Flown in")))
         .hasCount(0);
   }

@@ -166,6 +166,25 @@ class SeedingApiTest {
     JsonNode worked = farm.post("/api/calibrations/catch", caught).json();
     assertThat(worked.path("rate").asDouble()).isCloseTo(59.5, within(0.05));
     assertThat(worked.path("verdict").asString()).isEqualTo("GOOD");
+    JsonNode inGaps =
+        farm.post(
+                "/api/calibrations/catch",
+                Map.of(
+                    "grams",
+                    620,
+                    "outlets",
+                    12,
+                    "outletsPerGap",
+                    3,
+                    "gapIn",
+                    30,
+                    "rowSpacingIn",
+                    7.5,
+                    "distanceFt",
+                    200))
+            .json();
+    assertThat(inGaps.path("rate").asDouble()).isCloseTo(29.8, within(0.05));
+    assertThat(inGaps.path("bandRate").asDouble()).isCloseTo(29.8 / 0.75, within(0.07));
     JsonNode kept =
         farm.post(
                 "/api/calibrations",

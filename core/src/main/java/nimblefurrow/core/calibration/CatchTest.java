@@ -46,6 +46,17 @@ public record CatchTest(Mass caught, double widthFt, double distanceFt) {
   }
 
   /**
+   * Share of the ground that the sown bands take where rows leave gaps, at most 1. The band itself
+   * is sown as much thicker than the field acre as this is less than 1: 3 rows at 7.5 in in a gap
+   * of 30 in take 0.75.
+   */
+  public static double bandShare(int outletsPerGap, double spacingIn, double gapIn) {
+    Limits.within("outlets in a gap", outletsPerGap, 1, 20, "");
+    Limits.positive("row spacing", spacingIn, 120, "in");
+    return Math.min(1, outletsPerGap * spacingIn / Limits.positive("gap", gapIn, 120, "in"));
+  }
+
+  /**
    * Distance from turning the drive wheel, ft.
    *
    * @param circumferenceFt rolling circumference under load

@@ -37,6 +37,14 @@ class CalibrationTest {
   }
 
   @Test
+  void theBandIsSownThickerThanTheFieldAcre() {
+    assertThat(CatchTest.bandShare(3, 7.5, 30)).isEqualTo(0.75);
+    assertThat(CatchTest.bandShare(4, 7.5, 30)).isEqualTo(1);
+    assertThat(CatchTest.bandShare(5, 7.5, 30)).as("never more than all").isEqualTo(1);
+    assertThatThrownBy(() -> CatchTest.bandShare(3, 0, 30)).hasMessageContaining("row spacing");
+  }
+
+  @Test
   void wheelTurnsGiveTheDistance() {
     // 25 turns of 8 ft with 5 % slip: 190 ft.
     assertThat(CatchTest.wheelTurns(25, 8, 0.05)).isCloseTo(190, within(1e-9));

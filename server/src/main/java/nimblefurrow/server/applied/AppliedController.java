@@ -44,6 +44,7 @@ class AppliedController {
       double overlappedPercent,
       double outsidePounds,
       double actualRate,
+      double swathFt,
       List<AppliedMap.Block> blocks,
       List<double[]> track) {}
 
@@ -76,6 +77,7 @@ class AppliedController {
         100 * map.overlapped(),
         map.outside().pounds(),
         map.actual().poundsPerAcre(),
+        log.points().get(log.points().size() / 2).widthFt(),
         map.blocks(),
         track(log.points()));
   }

@@ -38,7 +38,11 @@ class CalibrationController {
       @NotNull CalibrationDetails details) {}
 
   record CatchView(
-      double rate, double widthFt, double distanceFt, @Maybe NextSetting.Verdict verdict) {}
+      double rate,
+      double widthFt,
+      double distanceFt,
+      @Maybe Double bandRate,
+      @Maybe NextSetting.Verdict verdict) {}
 
   record SwathPoint(double swathFt, double cv) {}
 
@@ -132,6 +136,7 @@ class CalibrationController {
         test.rate().poundsPerAcre(),
         test.widthFt(),
         test.distanceFt(),
+        d.inBand() == null ? null : d.inBand().poundsPerAcre(),
         d.targetLbAc() == null || d.targetLbAc() <= 0
             ? null
             : NextSetting.verdict(test.rate(), SeedRate.poundsPerAcre(d.targetLbAc())));

@@ -51,6 +51,13 @@ public record CalibrationDetails(
     return new CatchTest(Mass.ofGrams(grams), width, distance);
   }
 
+  /** Rate in the sown bands themselves, where rows leave gaps and their spacing is known. */
+  SeedRate inBand() {
+    return outletsPerGap == null || rowSpacingIn == null || gapIn == null
+        ? null
+        : catchTest().rate().times(1 / CatchTest.bandShare(outletsPerGap, rowSpacingIn, gapIn));
+  }
+
   PanTest pans() {
     return new PanTest(
         Limits.given("pan spacing", panSpacingFt), Limits.given("grams in the pans", panGrams));
