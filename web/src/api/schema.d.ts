@@ -484,6 +484,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fields/{id}/cuts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addCut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fields/{id}/left-out": {
         parameters: {
             query?: never;
@@ -1092,6 +1108,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/order/store": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["store"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/season": {
         parameters: {
             query?: never;
@@ -1236,6 +1268,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/work-orders/machines/{machineId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["printAll"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/work-orders/{fieldId}/{machineId}": {
         parameters: {
             query?: never;
@@ -1264,6 +1312,8 @@ export interface components {
             };
             /** Format: int32 */
             mostSpecies?: number;
+            /** Format: int32 */
+            place?: number;
             /** @enum {string} */
             route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL";
             ways?: ("DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING")[];
@@ -1272,6 +1322,11 @@ export interface components {
             ranked: components["schemas"]["OptionView"][];
             ways: ("DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING")[];
             whyNot: components["schemas"]["WhyNotView"][];
+        };
+        AfterAnswer: {
+            cover?: string;
+            ground: string;
+            window: components["schemas"]["WindowAnswer"];
         };
         AppliedView: {
             /** Format: double */
@@ -1499,13 +1554,16 @@ export interface components {
             window: components["schemas"]["WindowAnswer"];
         };
         CoverDetails: {
+            /** Format: int32 */
+            discPasses?: number;
             /** @enum {string} */
-            goal: "HOLD_SOIL" | "KEEP_NITROGEN" | "FIX_NITROGEN" | "LOOSEN" | "SMOTHER_WEEDS" | "STOP_CRUSTING" | "CARRY_TRAFFIC" | "FEED_CATTLE" | "BUILD_ORGANIC" | "BREAK_PESTS" | "COST_SHARE";
+            goal: "HOLD_SOIL" | "KEEP_NITROGEN" | "FIX_NITROGEN" | "LOOSEN" | "SMOTHER_WEEDS" | "STOP_CRUSTING" | "CARRY_TRAFFIC" | "FEED_CATTLE" | "BUILD_ORGANIC" | "BREAK_PESTS" | "COST_SHARE" | "BREAK_RESIDUE" | "REPLACE_CARBON";
             members: components["schemas"]["MemberDetails"][];
             /** Format: date */
             planned?: string;
             /** @enum {string} */
             route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL";
+            slurryOver?: boolean;
             /** @enum {string} */
             way: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING";
         };
@@ -1519,6 +1577,7 @@ export interface components {
             kind: "CORN_GRAIN" | "CORN_SILAGE" | "SOYBEANS" | "WINTER_WHEAT" | "OATS" | "OTHER";
             /** Format: double */
             maturity: number;
+            name?: string;
         };
         CropForm: {
             /** Format: date */
@@ -1533,6 +1592,7 @@ export interface components {
             kind: "CORN_GRAIN" | "CORN_SILAGE" | "SOYBEANS" | "WINTER_WHEAT" | "OATS" | "OTHER";
             /** Format: double */
             maturity?: number;
+            name?: string;
             /** Format: date */
             planted: string;
             /** Format: int32 */
@@ -1542,6 +1602,15 @@ export interface components {
             code: string;
             when: components["schemas"]["DateRange"];
             words: string;
+        };
+        CutDetails: {
+            /** @enum {string} */
+            how: "FORAGE_CUT" | "ENDED";
+        };
+        CutForm: {
+            cut: components["schemas"]["CutDetails"];
+            /** Format: date */
+            day: string;
         };
         DateRange: {
             /** Format: date */
@@ -1560,6 +1629,7 @@ export interface components {
             acres: number;
             /** Format: date */
             day: string;
+            driver?: string;
             /** Format: double */
             hours: number;
         };
@@ -1596,7 +1666,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "SEEDED" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS";
+            kind: "DISCED" | "SEEDED" | "SLURRY_SPREAD" | "CUT" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS";
             /** Format: uuid */
             linkId: string;
             lot: string;
@@ -1638,7 +1708,7 @@ export interface components {
             frameSquareFeet?: number;
             jobId?: string;
             /** @enum {string} */
-            kind: "SEEDED" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS";
+            kind: "DISCED" | "SEEDED" | "SLURRY_SPREAD" | "CUT" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS";
             lot?: string;
             /** Format: uuid */
             machineId?: string;
@@ -1671,6 +1741,7 @@ export interface components {
             mapped: boolean;
         };
         FieldAnswer: {
+            after: components["schemas"]["AfterAnswer"][];
             cover?: string;
             crop: string;
             cropStages: components["schemas"]["CropStageAnswer"][];
@@ -1692,11 +1763,16 @@ export interface components {
             window?: components["schemas"]["WindowAnswer"];
         };
         FieldCover: {
+            afterCut: boolean;
             cover?: components["schemas"]["CoverDetails"];
             crop: string;
+            makesRoom?: string;
             next: string;
             /** Format: date */
             nextPlanned: string;
+            /** Format: int32 */
+            place: number;
+            places: string[];
             /** Format: date */
             planted: string;
             sown: boolean;
@@ -1808,6 +1884,8 @@ export interface components {
             /** Format: date */
             opens?: string;
             place?: components["schemas"]["PlaceView"];
+            /** @enum {string} */
+            step: "DISC" | "SEED" | "SLURRY" | "PLANT" | "SPRAY" | "ROLL";
             unplaced?: string;
             words: string;
         };
@@ -1817,6 +1895,8 @@ export interface components {
         };
         Keep: {
             cover: components["schemas"]["CoverDetails"];
+            /** Format: int32 */
+            place?: number;
             /** Format: int32 */
             version?: number;
         };
@@ -1885,6 +1965,13 @@ export interface components {
             /** Format: int32 */
             season?: number;
         };
+        LeftView: {
+            /** Format: double */
+            leftLb: number;
+            /** Format: uuid */
+            lotId: string;
+            species: string;
+        };
         LegView: {
             line: number[];
             spreading: boolean;
@@ -1914,6 +2001,7 @@ export interface components {
         Link: {
             cover?: components["schemas"]["CoverDetails"];
             crop?: components["schemas"]["CropDetails"];
+            cut?: components["schemas"]["CutDetails"];
             /** Format: uuid */
             fieldId: string;
             /** Format: uuid */
@@ -2641,6 +2729,7 @@ export interface components {
             acres: number;
             boundary: string;
             cover?: string;
+            driver?: string;
             farmstead: string;
             field: string;
             /** Format: double */
@@ -2801,6 +2890,8 @@ export interface components {
             candidate: components["schemas"]["CoverDetails"];
             /** Format: uuid */
             fieldId: string;
+            /** Format: int32 */
+            place?: number;
         };
         Undone: {
             said?: string;
@@ -3135,7 +3226,9 @@ export interface operations {
     };
     of: {
         parameters: {
-            query?: never;
+            query?: {
+                place?: number;
+            };
             header?: never;
             path: {
                 fieldId: string;
@@ -3183,7 +3276,9 @@ export interface operations {
     };
     drop: {
         parameters: {
-            query?: never;
+            query?: {
+                place?: number;
+            };
             header?: never;
             path: {
                 fieldId: string;
@@ -3752,6 +3847,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["CropForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Link"];
+                };
+            };
+        };
+    };
+    addCut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutForm"];
             };
         };
         responses: {
@@ -5009,6 +5130,26 @@ export interface operations {
             };
         };
     };
+    store: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeftView"][];
+                };
+            };
+        };
+    };
     season: {
         parameters: {
             query?: never;
@@ -5277,6 +5418,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Summary"];
+                };
+            };
+        };
+    };
+    printAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                machineId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

@@ -8,7 +8,7 @@ import Refusal from '../../parts/Refusal.vue'
 import type { Cover } from './draft'
 
 type Goal = Cover['goal']
-const props = defineProps<{ fieldId: string; route: Cover['route']; goal: Goal; takes: boolean }>()
+const props = defineProps<{ fieldId: string; place?: number; route: Cover['route']; goal: Goal; takes: boolean }>()
 const emit = defineEmits<{ take: [option: Schemas['OptionView'], goal: Goal] }>()
 const { data: choices } = useChoices()
 const key = computed(() => `furrow-goals-${props.fieldId}`)
@@ -25,7 +25,7 @@ watch(() => [props.fieldId, props.goal], () => {
 const asked = computed(() => Object.fromEntries(Object.entries(weights).filter(([, w]) => w > 0)))
 let timer: ReturnType<typeof setTimeout> | undefined
 let round = 0
-watch([asked, () => props.route, most, () => props.fieldId], () => {
+watch([asked, () => props.route, most, () => props.fieldId, () => props.place], () => {
   localStorage.setItem(key.value, JSON.stringify(weights))
   clearTimeout(timer)
   timer = setTimeout(() => void ask(), 180)
@@ -38,7 +38,7 @@ async function ask() {
     return
   }
   try {
-    const answer = await got(api.POST('/api/advice', { body: { fieldId: props.fieldId, goals: asked.value, route: props.route, mostSpecies: most.value } }))
+    const answer = await got(api.POST('/api/advice', { body: { fieldId: props.fieldId, place: props.place, goals: asked.value, route: props.route, mostSpecies: most.value } }))
     if (mine === round) [advice.value, problem.value] = [answer, '']
   } catch (e) {
     if (mine === round) [advice.value, problem.value] = [null, (e as Error).message]

@@ -24,7 +24,7 @@ const best = computed(() => range(props.answer.window.bestFrom.middle, props.ans
         <div><dt>Last useful</dt><dd>{{ short(answer.window.lastUseful) }}</dd></div>
         <div><dt>Possible to</dt><dd>{{ short(answer.window.possible) }}</dd></div>
         <div><dt>{{ answer.sown ? 'Sown' : 'Sow about' }}</dt><dd>{{ short(answer.seeding) }}</dd></div>
-        <div><dt>Opens in time</dt><dd :class="{ trouble: answer.window.chance < 50 }">{{ answer.window.chance }} %</dd></div>
+        <div v-if="!answer.sown"><dt>Still in time</dt><dd :class="{ trouble: answer.window.chance < 50 }">{{ answer.window.chance }} %</dd></div>
       </dl>
     </section>
 

@@ -40,6 +40,8 @@ const options = (id: string) => props.species.filter((s) => s.id === id || left.
       <v-select class="unit" label="in" :items="[...rateUnits]" :model-value="member.typedUnit ?? 'LB_AC'" :disabled="sown || member.typedRate === undefined" @update:model-value="setMember(i, { typedUnit: $event })" />
       <v-btn icon size="x-small" variant="text" :aria-label="`Take out ${member.species}`" :disabled="sown || cover.members.length === 1" @click="set({ members: cover.members.filter((_, n) => n !== i) })"><v-icon :icon="mdiClose" /></v-btn>
     </div>
+    <v-select v-if="cover.way === 'DISC_PASSES'" label="Shallow disc passes" :items="[1, 2, 3]" :model-value="cover.discPasses ?? 2" :disabled="sown" @update:model-value="set({ discPasses: $event })" />
+    <v-checkbox v-if="cover.way !== 'SLURRY'" label="Slurry over the sown ground" :model-value="cover.slurryOver ?? false" @update:model-value="set({ slurryOver: $event || undefined })" />
     <v-btn v-if="left.length && !sown" variant="text" color="primary" size="small" :prepend-icon="mdiPlus" @click="add">Add a species</v-btn>
   </div>
 </template>

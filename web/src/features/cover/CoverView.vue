@@ -23,11 +23,14 @@ const route = useRoute()
 const router = useRouter()
 const queries = useQueryClient()
 const fieldId = computed(() => String(route.params.fieldId ?? ''))
+/** Which cover of the season: 0 the running one, 1 the one after the next cut. */
+const place = computed(() => Number(route.query.place ?? 0) || undefined)
+const draftKey = computed(() => fieldId.value + (place.value ? `-${place.value}` : ''))
 const { data: fields } = useQuery({ queryKey: ['fields'], queryFn: () => got(api.GET('/api/fields')) })
 const { data: species } = useQuery({ queryKey: ['species'], queryFn: () => got(api.GET('/api/species')), staleTime: Infinity })
 const { data: kept, error } = useQuery({
-  queryKey: computed(() => ['cover', fieldId.value]),
-  queryFn: () => got(api.GET('/api/cover/{fieldId}', { params: { path: { fieldId: fieldId.value } } })),
+  queryKey: computed(() => ['cover', fieldId.value, place.value]),
+  queryFn: () => got(api.GET('/api/cover/{fieldId}', { params: { path: { fieldId: fieldId.value }, query: { place: place.value } } })),
   enabled: computed(() => fieldId.value !== ''),
 })
 const drafts = ref<Cover[]>([])
@@ -46,9 +49,9 @@ watch([fields, fieldId], () => {
 
 watch(kept, (now, was) => {
   if (!now || (was && JSON.stringify(now.cover) === JSON.stringify(was.cover) && drafts.value.length)) return
-  drafts.value = readDrafts(fieldId.value) ?? [now.cover ? copy(now.cover) : copy(usual)]
+  drafts.value = readDrafts(draftKey.value) ?? [now.cover ? copy(now.cover) : copy(usual)]
 }, { immediate: true })
-watch(fieldId, () => {
+watch(draftKey, () => {
   drafts.value = []
   tried.value = []
   saved.value = ''
@@ -68,7 +71,7 @@ async function answerAll() {
   const mine = ++round
   const asked = drafts.value.map(async (candidate): Promise<Tried> => {
     try {
-      return { answer: await got(api.POST('/api/cover/try', { body: { fieldId: fieldId.value, candidate } })), problem: '' }
+      return { answer: await got(api.POST('/api/cover/try', { body: { fieldId: fieldId.value, place: place.value, candidate } })), problem: '' }
     } catch (e) {
       return { answer: null, problem: (e as Error).message }
     }
@@ -79,20 +82,20 @@ async function answerAll() {
 
 function change(i: number, cover: Cover) {
   drafts.value = drafts.value.map((d, n) => (n === i ? cover : d))
-  keepDrafts(fieldId.value, drafts.value)
+  keepDrafts(draftKey.value, drafts.value)
   saved.value = ''
 }
 
 function drop(i: number) {
   drafts.value = drafts.value.filter((_, n) => n !== i)
   tried.value = tried.value.filter((_, n) => n !== i)
-  keepDrafts(fieldId.value, drafts.value)
+  keepDrafts(draftKey.value, drafts.value)
 }
 
 async function put(cover: Cover) {
-  await got(api.PUT('/api/cover/{fieldId}', { params: { path: { fieldId: fieldId.value } }, body: { cover, version: kept.value?.version } }))
+  await got(api.PUT('/api/cover/{fieldId}', { params: { path: { fieldId: fieldId.value } }, body: { cover, place: place.value, version: kept.value?.version } }))
   // What was tried is the plan now: the drafts go before the views load anew.
-  dropDrafts(fieldId.value)
+  dropDrafts(draftKey.value)
   drafts.value = [copy(cover)]
   await queries.invalidateQueries()
 }
@@ -117,7 +120,7 @@ async function undo() {
   try {
     if (before.value) await put(before.value)
     else {
-      await got(api.DELETE('/api/cover/{fieldId}', { params: { path: { fieldId: fieldId.value } } }))
+      await got(api.DELETE('/api/cover/{fieldId}', { params: { path: { fieldId: fieldId.value }, query: { place: place.value } } }))
       await queries.invalidateQueries()
     }
     saved.value = ''
@@ -130,7 +133,7 @@ async function undo() {
 async function leaveOut() {
   const was = kept.value?.cover ? copy(kept.value.cover) : null
   try {
-    await got(api.DELETE('/api/cover/{fieldId}', { params: { path: { fieldId: fieldId.value } } }))
+    await got(api.DELETE('/api/cover/{fieldId}', { params: { path: { fieldId: fieldId.value }, query: { place: place.value } } }))
     await queries.invalidateQueries()
     before.value = was
     saved.value = `${field.value?.name} has no cover now.`
@@ -152,13 +155,14 @@ const changed = (i: number) => JSON.stringify(drafts.value[i]) !== JSON.stringif
     <div class="head">
       <h1>Cover</h1>
       <v-autocomplete class="pick" label="Field" :items="items" :model-value="fieldId" auto-select-first @update:model-value="$event && router.push({ name: 'cover', params: { fieldId: $event } })" />
-      <p v-if="field && kept" class="about"><span class="figures">{{ area(field.acres, 1) }} {{ areaUnit }}</span> · {{ kept.crop }}, planted {{ short(kept.planted) }} · then {{ kept.next.toLowerCase() }} {{ short(kept.nextPlanned) }}<template v-if="field.organic"> · organic</template></p>
+      <p v-if="field && kept" class="about"><span class="figures">{{ area(field.acres, 1) }} {{ areaUnit }}</span> · {{ kept.crop }}, {{ kept.afterCut ? 'about' : 'planted' }} {{ short(kept.planted) }} · then {{ kept.next.toLowerCase() }} {{ short(kept.nextPlanned) }}<template v-if="field.organic"> · organic</template><template v-if="kept.makesRoom"> · <b>{{ kept.makesRoom }}</b></template></p>
+      <div v-if="kept && kept.places.length > 1" class="places" role="group" aria-label="Which cover"><button v-for="(w, i) in kept.places" :key="w" type="button" :aria-pressed="i === kept.place" @click="router.push({ name: 'cover', params: { fieldId }, query: i ? { place: i } : {} })">{{ w }}</button></div>
     </div>
     <Refusal :says="error?.message || problem" />
     <p v-if="error && fieldId"><router-link to="/fields">Enter the field's crop</router-link></p>
     <div v-if="saved" role="status" class="saved">{{ saved }} <v-btn size="small" variant="text" color="primary" @click="undo">Undo</v-btn> <router-link to="/">See it on the sheet</router-link></div>
     <div class="desk" :class="{ advised: drafts.length === 1 }">
-    <AdvicePanel v-if="fieldId && drafts.length === 1 && kept && !kept.sown" :field-id="fieldId" :route="drafts[0]!.route" :goal="drafts[0]!.goal" :takes="true" @take="take" />
+    <AdvicePanel v-if="fieldId && drafts.length === 1 && kept && !kept.sown"   :field-id="fieldId" :place="place" :route="drafts[0]!.route" :goal="drafts[0]!.goal" :takes="true" @take="take" />
     <div class="pair" :class="{ two: drafts.length > 1 }">
       <v-card v-for="(draft, i) in drafts" :key="i" class="candidate pa-4">
         <div class="card-head">
@@ -187,4 +191,5 @@ const changed = (i: number) => JSON.stringify(drafts.value[i]) !== JSON.stringif
 .card-head { display: flex; justify-content: space-between; align-items: center; margin-bottom: 10px; } .acts { display: flex; gap: 12px; align-items: center; flex-wrap: wrap; margin-top: 12px; }
 .saved { border-left: 4px solid var(--sage); padding: 4px 10px; margin-bottom: 10px; }
 @media (max-width: 900px) { .desk.advised, .pair.two { grid-template-columns: 1fr; } }
+.places { display: flex; border: 1px solid var(--hair); border-radius: 4px; overflow: hidden; } .places button { min-height: 36px; padding: 0 12px; border: 0; background: rgb(var(--v-theme-surface)); color: inherit; cursor: pointer; } .places button[aria-pressed='true'] { background: rgb(var(--v-theme-primary)); color: rgb(var(--v-theme-on-primary)); font-weight: 700; }
 </style>

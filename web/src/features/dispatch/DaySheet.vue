@@ -36,7 +36,7 @@ const print = () => window.print()
             <tr v-for="j in m.jobs" :key="j.field + j.words">
               <td><FieldOutline :boundary="j.boundary" :size="44" /></td>
               <td><b>{{ j.field }}</b><br /><span class="quiet">{{ j.farmstead }}</span></td>
-              <td>{{ j.words }}<br /><span class="quiet">{{ j.cover }}</span></td>
+              <td>{{ j.words }}<br /><span class="quiet">{{ j.cover }}<template v-if="j.driver"> · {{ j.driver }}</template></span></td>
               <td><div v-for="s in j.seed" :key="s.name" class="figures">{{ s.name }} {{ rate(s.bulkRate) }} {{ rateUnit }}, {{ mass(s.pounds) }} {{ massUnit }}</div></td>
               <td class="n">{{ area(j.acres, 1) }} of {{ area(j.fieldAcres, 1) }}</td><td class="n">{{ number(j.hours, 1) }}</td><td class="n">{{ j.fitChance }} %</td><td class="blank" /><td class="blank" />
             </tr>

@@ -10,6 +10,8 @@ import { planner } from '../../session'
 
 const queries = useQueryClient()
 const { data: lots } = useQuery({ queryKey: ['lots'], queryFn: () => got(api.GET('/api/lots')) })
+const { data: left } = useQuery({ queryKey: ['store'], queryFn: () => got(api.GET('/api/order/store')) })
+const leftOf = (id: string) => left.value?.find((l) => l.lotId === id)?.leftLb
 const { data: species } = useQuery({ queryKey: ['species'], queryFn: () => got(api.GET('/api/species')), staleTime: Infinity })
 const form = reactive({ species: 'cereal-rye', name: '', purity: '', germination: '', hardSeed: '', testedOn: '', pounds: '', dealer: '', binRun: false, untreated: false, organic: false })
 const papersOf = ref('')
@@ -34,12 +36,12 @@ const percent = (share: number) => number(share * 100, 0) + ' %'
   <v-card class="pa-4">
     <h2>Seed lots</h2>
     <table class="plain">
-      <thead><tr><th>Lot</th><th class="n">purity</th><th class="n">germ.</th><th class="n">hard</th><th>tested</th><th class="n">{{ massUnit }}</th><th /></tr></thead>
-      <tbody><tr v-for="l in lots" :key="l.id"><td>{{ l.name }}<br /><span class="quiet">{{ [species?.find((s) => s.id === l.species)?.name, l.binRun ? 'bin-run' : '', l.organic ? 'organic' : '', l.untreated ? 'untreated' : '', l.dealer].filter(Boolean).join(', ') }}</span></td><td class="n">{{ percent(l.purity) }}</td><td class="n">{{ percent(l.germination) }}</td><td class="n">{{ l.hardSeed ? percent(l.hardSeed) : '' }}</td><td class="figures">{{ l.testedOn ? long(l.testedOn) : 'never' }}</td><td class="n">{{ mass(l.pounds) }}</td><td><v-btn size="x-small" variant="text" :aria-label="`Papers of ${l.name}`" :aria-expanded="papersOf === l.id" @click="papersOf = papersOf === l.id ? '' : l.id">Papers</v-btn><v-btn v-if="planner" size="x-small" variant="text" :aria-label="`Take out ${l.name}`" @click="remove(l.id)">Take out</v-btn></td></tr></tbody>
+      <thead><tr><th>Lot</th><th class="n">purity</th><th class="n">germ.</th><th class="n">hard</th><th>tested</th><th class="n">bought {{ massUnit }}</th><th class="n">left</th><th /></tr></thead>
+      <tbody><tr v-for="l in lots" :key="l.id"><td>{{ l.name }}<br /><span class="quiet">{{ [species?.find((s) => s.id === l.species)?.name, l.binRun ? 'bin-run' : '', l.organic ? 'organic' : '', l.untreated ? 'untreated' : '', l.dealer].filter(Boolean).join(', ') }}</span></td><td class="n">{{ percent(l.purity) }}</td><td class="n">{{ percent(l.germination) }}</td><td class="n">{{ l.hardSeed ? percent(l.hardSeed) : '' }}</td><td class="figures">{{ l.testedOn ? long(l.testedOn) : 'never' }}</td><td class="n">{{ mass(l.pounds) }}</td><td class="n"><b>{{ leftOf(l.id) === undefined ? '' : mass(leftOf(l.id)!) }}</b></td><td><v-btn size="x-small" variant="text" :aria-label="`Papers of ${l.name}`" :aria-expanded="papersOf === l.id" @click="papersOf = papersOf === l.id ? '' : l.id">Papers</v-btn><v-btn v-if="planner" size="x-small" variant="text" :aria-label="`Take out ${l.name}`" @click="remove(l.id)">Take out</v-btn></td></tr></tbody>
     </table>
     <LotPapers v-if="papersOf" :key="papersOf" :lot-id="papersOf" :name="lots?.find((l) => l.id === papersOf)?.name ?? ''" />
     <form v-if="planner" class="form" @submit.prevent="add">
-      <v-select v-model="form.species" label="Species" :items="species?.map((s) => ({ value: s.id, title: s.name }))" /><v-text-field v-model="form.name" label="Lot" required /><v-text-field v-model="form.pounds" :label="`In store, ${massUnit}`" type="number" step="any" />
+      <v-select v-model="form.species" label="Species" :items="species?.map((s) => ({ value: s.id, title: s.name }))" /><v-text-field v-model="form.name" label="Lot" required /><v-text-field v-model="form.pounds" :label="`Bought, ${massUnit}`" type="number" step="any" />
       <v-text-field v-model="form.purity" label="Purity, %" type="number" step="any" required /><v-text-field v-model="form.germination" label="Germination, %" type="number" step="any" required /><v-text-field v-model="form.hardSeed" label="Hard seed, %" type="number" step="any" />
       <v-text-field v-model="form.testedOn" label="Tested on" type="date" /><v-text-field v-model="form.dealer" label="Dealer" />
       <div class="ticks"><v-checkbox v-model="form.binRun" label="Bin-run" /><v-checkbox v-model="form.untreated" label="Untreated" /><v-checkbox v-model="form.organic" label="Organic" /></div><v-btn class="add" type="submit" variant="tonal" color="primary">Add the lot</v-btn>

@@ -9,7 +9,7 @@ import { area, areaUnit } from '../../format/units'
 import FieldOutline from '../../parts/FieldOutline.vue'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
-import { cropWords } from '../season/lanes'
+import { cropName } from '../season/lanes'
 import FieldDialog from './FieldDialog.vue'
 import ImportDialog from './ImportDialog.vue'
 
@@ -31,7 +31,7 @@ const soils: Record<string, string> = { SAND: 'sand', LOAM: 'loam', SILT_LOAM: '
 function chain(entry: Entry): string {
   return entry.chain
     .slice(-5)
-    .map((l) => (l.crop ? `${cropWords[l.crop.kind]} ${l.starts.slice(0, 4)}` : l.cover ? l.cover.members.map((m) => m.species.replace('-', ' ')).join(' + ') : 'cut'))
+    .map((l) => (l.crop ? `${cropName(l.crop)} ${l.starts.slice(0, 4)}` : l.cover ? l.cover.members.map((m) => m.species.replace('-', ' ')).join(' + ') : 'cut'))
     .join(' → ')
 }
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, onBeforeUnmount, reactive, ref, watch } from 'vue'
+import { computed, onBeforeUnmount, reactive, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, got, type Schemas } from '../../api/client'
 import { area, areaUnit, length, lengthUnit, mass, massUnit, number, rate, rateUnit, wind } from '../../format/units'
@@ -35,12 +35,16 @@ watch(fieldId, () => {
   home.value = null
 })
 const query = computed(() => ({ pass: ask.pass, bearing: figure(ask.bearing), marginFt: figure(ask.marginFt) ?? 0, longitude: home.value?.[0], latitude: home.value?.[1] }))
-const { data: plan, error } = useQuery({
+const { data: answered, error } = useQuery({
   queryKey: computed(() => ['flight', fieldId.value, machineId.value, query.value]),
   queryFn: () => got(api.GET('/api/flight/plans/{fieldId}/{machineId}', { params: { path: { fieldId: fieldId.value, machineId: machineId.value }, query: query.value } })),
   enabled: computed(() => fieldId.value !== '' && machineId.value !== ''),
   retry: false,
 })
+// The plan shown last stays while the next is worked out, or refused: the form must not go from under the fingers.
+const plan = shallowRef<Schemas['PlanView']>()
+watch([fieldId, machineId], () => (plan.value = undefined))
+watch(answered, (fresh) => fresh && (plan.value = fresh), { immediate: true })
 const file = (format: string) => `/api/flight/plans/${fieldId.value}/${machineId.value}/file?${new URLSearchParams(Object.entries({ ...query.value, format }).filter(([, v]) => v !== undefined).map(([k, v]) => [k, String(v)]))}`
 
 const run = ref<Schemas['RunView'] | null>(null)
@@ -56,7 +60,6 @@ function watchRun(id: string) {
     run.value = JSON.parse((e as MessageEvent).data)
     if (run.value?.done) watching?.close()
   })
-  watching.onerror = () => watching?.close()
 }
 onBeforeUnmount(() => watching?.close())
 
@@ -103,7 +106,7 @@ const share = computed(() => (run.value ? (run.value.seconds / run.value.totalSe
       <p v-else-if="machines" class="quiet">No drone yet. <router-link to="/machines">Add one</router-link></p>
     </div>
     <Refusal :says="error?.message || problem" />
-    <div v-if="plan" class="both">
+    <div v-if="plan" class="both" :aria-busy="!answered">
       <FlightDrawing :plan="plan" :run="run" :placing="placing" @placed="home = $event; placing = false" />
       <div>
         <v-card class="pa-4 mb-3">

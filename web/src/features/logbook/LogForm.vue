@@ -12,7 +12,10 @@ const props = defineProps<{ field?: string; kind?: string }>()
 const queries = useQueryClient()
 const kinds: { value: Kind; title: string }[] = [
   { value: 'SEEDED', title: 'Cover sown' },
+  { value: 'DISCED', title: 'Disced before sowing' },
+  { value: 'SLURRY_SPREAD', title: 'Slurry over the seed' },
   { value: 'ENDED', title: 'Cover ended' },
+  { value: 'CUT', title: 'Cut for forage' },
   { value: 'STEM_COUNT', title: 'Stems counted' },
   { value: 'BIOMASS', title: 'Biomass clipped' },
   { value: 'CROP_STAGE', title: 'Crop stage seen' },
@@ -41,9 +44,9 @@ watch(() => session.value?.today, (today) => {
 }, { immediate: true })
 
 const field = computed(() => fields.value?.find((f) => f.field.id === form.fieldId))
-const job = computed(() =>
-  board.value?.jobs.find((j) => j.fieldId === form.fieldId && (form.kind === 'SEEDED' ? j.id.endsWith(':seed') : form.kind === 'ENDED' && !j.id.endsWith(':seed') && !j.id.endsWith(':plant'))),
-)
+/** The steps of the plan that an entry of a kind settles. */
+const settles: Partial<Record<Kind, string[]>> = { SEEDED: ['SEED'], DISCED: ['DISC'], SLURRY_SPREAD: ['SLURRY'], ENDED: ['SPRAY', 'ROLL'] }
+const job = computed(() => board.value?.jobs.find((j) => j.fieldId === form.fieldId && settles[form.kind]?.includes(j.step)))
 const members = computed(() => {
   const covers = field.value?.chain.filter((l) => l.cover && l.starts <= (session.value?.today ?? '')) ?? []
   const ids = covers[covers.length - 1]?.cover?.members.map((m) => m.species) ?? []
@@ -59,7 +62,7 @@ watch(field, (now) => {
   if (now) form.acres = String(Number(area(now.field.acres, 1).replaceAll(',', '')))
 }, { immediate: true })
 
-const work = computed(() => form.kind === 'SEEDED' || form.kind === 'ENDED')
+const work = computed(() => form.kind in settles || form.kind === 'CUT')
 const optional = (text: string) => (String(text ?? '').trim() === '' ? undefined : Number(text))
 
 async function save() {

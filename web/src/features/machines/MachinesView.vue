@@ -34,6 +34,7 @@ async function add() {
     chosenId.value = made.id
   }
 }
+const sows = (kind: string) => choices.value?.ways.some((w) => w.value === kind) ?? false
 const remove = (id: string) => act(() => got(api.DELETE('/api/machines/{id}', { params: { path: { id } } })))
 </script>
 
@@ -57,6 +58,7 @@ const remove = (id: string) => act(() => got(api.DELETE('/api/machines/{id}', { 
       <v-card v-if="chosen" class="pa-4">
         <div class="head">
           <h2>{{ chosen.name }}</h2>
+          <a v-if="sows(chosen.kind)" class="orders" :href="`/api/work-orders/machines/${chosen.id}`" download="work-orders.pdf">Work orders (PDF)</a>
           <v-btn v-if="planner" size="small" variant="text" :aria-label="`Take out ${chosen.name}`" @click="remove(chosen.id)">Take out</v-btn>
         </div>
         <SetupForm :key="chosen.id" :machine="chosen" />

@@ -36,7 +36,7 @@ const keyStages = computed(() => answer.value?.cropStages.filter((s) => !['PLANT
         </template>
         <template v-else>
           <p>{{ answer.window.words }}: opens <b class="figures">{{ range(answer.window.opens.early, answer.window.opens.late) }}</b>, last useful <b class="figures">{{ short(answer.window.lastUseful) }}</b>, possible to <span class="figures">{{ short(answer.window.possible) }}</span>.</p>
-          <p>Chance that it opens in time: <b class="figures">{{ answer.window.chance }} %</b></p>
+          <p>Chance that it is still in time: <b class="figures">{{ answer.window.chance }} %</b></p>
         </template>
         <table v-if="answer.stages.length">
           <tbody>
@@ -51,6 +51,11 @@ const keyStages = computed(() => answer.value?.cropStages.filter((s) => !['PLANT
           <p>Aim for <b class="figures">{{ short(answer.route.aim) }}</b>; open {{ range(answer.route.opens.middle, answer.route.closes.middle) }}.<template v-if="answer.route.killLow !== undefined"> Kill <b class="figures">{{ answer.route.killLow }}–{{ answer.route.killHigh }} %</b>.</template></p>
           <ul><li v-for="r in answer.route.reasons" :key="r">{{ r }}</li><li v-for="r in answer.route.against" :key="r" class="against">{{ r }}</li></ul>
         </template>
+      </div>
+      <div v-for="a in answer.after" :key="a.ground" class="part">
+        <h3>After the {{ a.ground }}: {{ a.cover }}</h3>
+        <p v-if="a.window.impossible" class="trouble">{{ a.window.impossible }}.</p>
+        <p v-else>{{ a.window.words }}: opens <b class="figures">{{ range(a.window.opens.early, a.window.opens.late) }}</b>, last useful <b class="figures">{{ short(a.window.lastUseful) }}</b>; in time <span class="figures">{{ a.window.chance }} %</span>.</p>
       </div>
       <div class="links"><router-link :to="{ name: 'cover', params: { fieldId } }">{{ answer.cover ? 'Change the cover' : 'Choose a cover' }}</router-link><router-link :to="{ name: 'logbook', query: { field: fieldId } }">Log work or a count</router-link></div>
     </template>

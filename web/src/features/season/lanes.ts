@@ -8,6 +8,9 @@ export const cropWords: Record<string, string> = {
   CORN_GRAIN: 'Corn', CORN_SILAGE: 'Silage corn', SOYBEANS: 'Soybeans', WINTER_WHEAT: 'Winter wheat', OATS: 'Oats', OTHER: 'Other crop',
 }
 
+/** A crop by its kind, or by the name that the farm gave it. */
+export const cropName = (crop: Schemas['CropDetails']): string => crop.name || cropWords[crop.kind] || crop.kind
+
 /** A row of the sheet: a group's heading or a field's lane. */
 export type Row = { kind: 'group'; words: string; count: number } | { kind: 'lane'; lane: Lane }
 

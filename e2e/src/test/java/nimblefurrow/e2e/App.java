@@ -10,6 +10,7 @@ import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.server.FurrowServer;
 import org.springframework.boot.builder.SpringApplicationBuilder;
@@ -30,6 +31,9 @@ final class App {
   private static String address;
   private static Browser browser;
 
+  /** The day on which the server begins, so that no journey hangs on the day it is run. */
+  static final LocalDate TODAY = LocalDate.of(2026, 9, 12);
+
   private App() {}
 
   static synchronized String address() {
@@ -39,7 +43,7 @@ final class App {
       System.setProperty("spring.datasource.url", url);
       ConfigurableApplicationContext running =
           new SpringApplicationBuilder(FurrowServer.class)
-              .run("--server.port=0", "--furrow.demo=true");
+              .run("--server.port=0", "--furrow.demo=true", "--furrow.today=" + TODAY);
       address =
           "http://127.0.0.1:" + running.getBean(Environment.class).getProperty("local.server.port");
       browser =

@@ -84,7 +84,7 @@ class OwnFarmJourneyTest {
         .isCloseTo(quadAcres(0.008, 40.10, 40.107), within(shown * 0.001));
 
     page.getByLabel("Change Kiln Bottom").click();
-    LocalDate today = LocalDate.now();
+    LocalDate today = App.TODAY;
     int year =
         today.isBefore(LocalDate.of(today.getYear(), 6, 5)) ? today.getYear() - 1 : today.getYear();
     page.getByLabel("Planted, or to be planted").fill(year + "-04-28");

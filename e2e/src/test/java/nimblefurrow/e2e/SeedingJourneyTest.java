@@ -130,8 +130,15 @@ class SeedingJourneyTest {
   void aDroneJobIsPlannedFlownAndLogged() {
     page.navigate(App.address() + "/machines/flight");
     field("Upper Creek");
-    Locator plan = page.locator(".plan");
+    Locator plan =
+        page.getByRole(
+            AriaRole.IMG,
+            new Page.GetByRoleOptions().setName(Pattern.compile("lines over Upper Creek in")));
     assertThat(plan).isVisible();
+    page.getByLabel("Direction (empty: fewest turns)").fill("400");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("direction is 0–360");
+    page.getByLabel("Direction (empty: fewest turns)").fill("");
+    assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
     assertThat(page.locator("h2").first())
         .containsText(Pattern.compile("[Cc]ereal rye: [0-9]+ flights"));
     assertThat(page.getByText("local aviation authority")).isVisible();
@@ -142,6 +149,7 @@ class SeedingJourneyTest {
     page.getByText("60 times faster").first().click();
     page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("an hour in a second"))
         .click();
+    assertThat(page.getByText("an hour in a second").first()).isVisible();
     button("Start the flight").click();
     assertThat(page.locator(".live")).containsText(Pattern.compile("Flight [0-9]+ of [0-9]+"));
     button("Pause").click();

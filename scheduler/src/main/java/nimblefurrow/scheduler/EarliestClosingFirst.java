@@ -22,7 +22,8 @@ import nimblefurrow.core.schedule.Unplaced;
 
 /**
  * The grower's own rule of thumb: the field that closes first goes first, each on the machine that
- * has it done soonest, on days with enough chance to be fit and open. Pinned jobs keep their place.
+ * has it done soonest, on days with enough chance to be fit and open; what waits for another job
+ * comes after it, with its wait. Pinned jobs keep their place.
  */
 public final class EarliestClosingFirst implements SchedulePlanner {
   private static final double OPEN_ENOUGH = 0.5;
@@ -60,20 +61,80 @@ public final class EarliestClosingFirst implements SchedulePlanner {
       placed.add(placement(problem, job, machine, days, pin.locked(), why));
     }
     open.sort(Comparator.comparing((Job j) -> j.window().end()).thenComparing(Job::id));
-    for (Job job : open) {
-      place(problem, machineDays, job)
-          .ifPresentOrElse(placed::add, () -> unplaced.add(unplaced(problem, job)));
+    while (!open.isEmpty()) {
+      Job job = next(open);
+      open.remove(job);
+      Turn turn = new Turn(problem, machineDays, job, before(job, placed));
+      place(turn).ifPresentOrElse(placed::add, () -> unplaced.add(unplaced(turn)));
     }
     placed.sort(Comparator.comparing(Placement::start).thenComparing(Placement::jobId));
     return new Schedule(placed, unplaced);
   }
 
-  private static Optional<Placement> place(
-      ScheduleProblem problem, MachineDays machineDays, Job job) {
+  /** A job whose turn it is, and the day on which the job that it waits for ends, where it does. */
+  private record Turn(
+      ScheduleProblem problem, MachineDays days, Job job, Optional<LocalDate> before) {
+    boolean waitsInVain() {
+      return job.after().isPresent() && before.isEmpty();
+    }
+
+    LocalDate from() {
+      LocalDate opens =
+          job.window()
+              .opens()
+              .early()
+              .filter(d -> d.isAfter(problem.today()))
+              .orElse(problem.today());
+      return before
+          .map(b -> job.after().orElseThrow().notBefore(b))
+          .filter(d -> d.isAfter(opens))
+          .orElse(opens);
+    }
+
+    LocalDate startBy() {
+      LocalDate end = job.window().end();
+      return before
+          .map(b -> job.after().orElseThrow().atLatest(b))
+          .filter(d -> d.isBefore(end))
+          .orElse(end);
+    }
+  }
+
+  /** The first that waits for none of the others. */
+  private static Job next(List<Job> open) {
+    return open.stream()
+        .filter(
+            j ->
+                j.after()
+                    .filter(a -> open.stream().anyMatch(o -> o.id().equals(a.jobId())))
+                    .isEmpty())
+        .findFirst()
+        .orElse(open.get(0));
+  }
+
+  private static Optional<LocalDate> before(Job job, List<Placement> placed) {
+    return job.after()
+        .flatMap(
+            a ->
+                a.done()
+                    .or(
+                        () ->
+                            placed.stream()
+                                .filter(p -> p.jobId().equals(a.jobId()))
+                                .map(Placement::finish)
+                                .findFirst()));
+  }
+
+  private static Optional<Placement> place(Turn turn) {
+    ScheduleProblem problem = turn.problem();
+    Job job = turn.job();
+    if (turn.waitsInVain()) {
+      return Optional.empty();
+    }
     Machine best = null;
     List<DayWork> bestDays = null;
     for (Machine machine : ofKind(problem, job)) {
-      Optional<List<DayWork>> days = soonest(problem, machineDays, job, machine);
+      Optional<List<DayWork>> days = soonest(turn, machine);
       if (days.isPresent() && (bestDays == null || finish(days.get()).isBefore(finish(bestDays)))) {
         best = machine;
         bestDays = days.get();
@@ -82,26 +143,22 @@ public final class EarliestClosingFirst implements SchedulePlanner {
     if (best == null) {
       return Optional.empty();
     }
+    LocalDate earlier = bestDays.get(0).date().minusDays(1);
     Reason why =
-        machineDays.whyNot(job, best, bestDays.get(0).date().minusDays(1), problem.today());
-    machineDays.take(job, best, bestDays);
+        turn.before().isPresent() && earlier.isBefore(turn.from())
+            ? Reason.of("waits for {}, with its days between", job.after().orElseThrow().words())
+            : turn.days().whyNot(job, best, earlier, problem.today());
+    turn.days().take(job, best, bestDays);
     return Optional.of(placement(problem, job, best, bestDays, false, why));
   }
 
-  private static Optional<List<DayWork>> soonest(
-      ScheduleProblem problem, MachineDays machineDays, Job job, Machine machine) {
-    LocalDate last = job.window().end();
-    LocalDate from =
-        job.window()
-            .opens()
-            .early()
-            .filter(d -> d.isAfter(problem.today()))
-            .orElse(problem.today());
-    for (LocalDate day = from; !day.isAfter(last); day = day.plusDays(1)) {
+  private static Optional<List<DayWork>> soonest(Turn turn, Machine machine) {
+    Job job = turn.job();
+    for (LocalDate day = turn.from(); !day.isAfter(turn.startBy()); day = day.plusDays(1)) {
       if (job.window().opens().chanceBy(day).fraction() < OPEN_ENOUGH) {
         continue;
       }
-      Optional<List<DayWork>> days = machineDays.tryFrom(job, machine, day, last);
+      Optional<List<DayWork>> days = turn.days().tryFrom(job, machine, day, job.window().end());
       if (days.isPresent()) {
         return days;
       }
@@ -109,10 +166,17 @@ public final class EarliestClosingFirst implements SchedulePlanner {
     return Optional.empty();
   }
 
-  private static Unplaced unplaced(ScheduleProblem problem, Job job) {
+  private static Unplaced unplaced(Turn turn) {
+    ScheduleProblem problem = turn.problem();
+    Job job = turn.job();
     List<Machine> able = ofKind(problem, job);
     if (able.isEmpty()) {
       return new Unplaced(job.id(), Reason.of("no machine on the farm can {}", job.kind().words()));
+    }
+    if (turn.waitsInVain()) {
+      return new Unplaced(
+          job.id(),
+          Reason.of("waits for {}, which has no place yet", job.after().orElseThrow().words()));
     }
     LocalDate end = job.window().end();
     if (end.isBefore(problem.today())) {
@@ -123,9 +187,19 @@ public final class EarliestClosingFirst implements SchedulePlanner {
       return new Unplaced(
           job.id(), Reason.of("its window most likely opens only after it closes on {}", end));
     }
-    double hours = able.get(0).rate().hoursFor(job.area());
+    if (able.stream().allMatch(m -> bookedOutside(m, turn))) {
+      return new Unplaced(
+          job.id(), Reason.of("no machine for it is booked from {} to {}", turn.from(), end));
+    }
+    double hours = job.hoursOn(able.get(0));
     return new Unplaced(
         job.id(), Reason.of("needs {} h; the fit hours left before {} do not hold it", hours, end));
+  }
+
+  private static boolean bookedOutside(Machine machine, Turn turn) {
+    return !machine.booked().isEmpty()
+        && machine.booked().stream()
+            .allMatch(d -> d.isBefore(turn.from()) || d.isAfter(turn.job().window().end()));
   }
 
   private static List<Machine> ofKind(ScheduleProblem problem, Job job) {

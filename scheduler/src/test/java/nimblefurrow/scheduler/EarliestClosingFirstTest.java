@@ -1,15 +1,19 @@
 package nimblefurrow.scheduler;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.quantity.WorkRate;
+import nimblefurrow.core.schedule.After;
 import nimblefurrow.core.schedule.DayWork;
 import nimblefurrow.core.schedule.FitDays;
 import nimblefurrow.core.schedule.Job;
@@ -20,6 +24,7 @@ import nimblefurrow.core.schedule.Pin;
 import nimblefurrow.core.schedule.Placement;
 import nimblefurrow.core.schedule.Schedule;
 import nimblefurrow.core.schedule.ScheduleProblem;
+import nimblefurrow.core.schedule.WhatIf;
 import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.Site;
@@ -153,6 +158,94 @@ class EarliestClosingFirstTest {
         plan(List.of(job("a", 80, 6, 30), job("b", 80, 0, 20)), TWO_DRILLS, List.of());
     assertThat(schedule.of("a").orElseThrow().why().in(UnitSystem.US)).isNotBlank();
     assertThat(schedule.of("b").orElseThrow().why().in(UnitSystem.US)).contains("first day left");
+  }
+
+  @Test
+  void whatWaitsComesAfterWithItsDaysBetween() {
+    Job first = job("k:disc1", 20, 0, 30);
+    Job second = waiting("k:seed", "k:disc1", 5, 10);
+    Schedule schedule = plan(List.of(second, first), TWO_DRILLS, List.of());
+    LocalDate before = schedule.of("k:disc1").orElseThrow().finish();
+    assertThat(schedule.of("k:seed").orElseThrow().start())
+        .isBetween(before.plusDays(5), before.plusDays(10));
+    assertThat(schedule.of("k:seed").orElseThrow().why().in(UnitSystem.US)).contains("waits for");
+    assertThatThrownBy(
+            () ->
+                WhatIf.of(
+                    new ScheduleProblem(TODAY, List.of(first, second), TWO_DRILLS, FIT, List.of()),
+                    schedule,
+                    second,
+                    TWO_DRILLS.get(0),
+                    before.plusDays(1)))
+        .hasMessageContaining("comes first, with its wait");
+  }
+
+  @Test
+  void whatWaitsForSomethingWithoutAPlaceHasNone() {
+    Schedule schedule =
+        plan(
+            List.of(job("k:disc1", 3000, 0, 3), waiting("k:seed", "k:disc1", 5, 10)),
+            TWO_DRILLS,
+            List.of());
+    assertThat(schedule.unplaced())
+        .anySatisfy(u -> assertThat(u.why().in(UnitSystem.US)).contains("has no place yet"));
+  }
+
+  @Test
+  void aRentedMachineGoesOnlyOnItsBookedDays() {
+    Set<LocalDate> booked = Set.of(TODAY.plusDays(8), TODAY.plusDays(9), TODAY.plusDays(10));
+    Machine rented =
+        new Machine(
+            "rented",
+            "rented drill",
+            MachineKind.DRILL,
+            WorkRate.acresPerHour(12),
+            booked,
+            List.of());
+    Placement placed =
+        plan(List.of(job("a", 40, 0, 30)), List.of(rented), List.of()).of("a").orElseThrow();
+    assertThat(placed.days()).extracting(DayWork::date).isSubsetOf(booked);
+    assertThat(plan(List.of(job("a", 40, 12, 30)), List.of(rented), List.of()).unplaced())
+        .singleElement()
+        .satisfies(
+            u -> assertThat(u.why().in(UnitSystem.US)).contains("no machine for it is booked"));
+  }
+
+  @Test
+  void nobodyDrivesTwoMachinesAtOnce() {
+    List<Machine> oneDriver =
+        TWO_DRILLS.stream()
+            .map(m -> new Machine(m.id(), m.name(), m.kind(), m.rate(), Set.of(), List.of("Otis")))
+            .toList();
+    List<Job> jobs = new ArrayList<>();
+    for (int i = 0; i < 10; i++) {
+      jobs.add(job("f" + i, 60, 0, 40));
+    }
+    Map<LocalDate, Double> share = new HashMap<>();
+    for (Placement p : plan(jobs, oneDriver, List.of()).placed()) {
+      for (DayWork day : p.days()) {
+        assertThat(day.driver()).contains("Otis");
+        share.merge(day.date(), day.hours() / FIT.hours(jobs.get(0), day.date()), Double::sum);
+      }
+    }
+    assertThat(share).isNotEmpty();
+    assertThat(share.values()).allSatisfy(s -> assertThat(s).isLessThanOrEqualTo(1 + 1e-6));
+  }
+
+  private static Job waiting(String id, String before, int least, int most) {
+    Job plain = job(id, 20, 0, 30);
+    return new Job(
+        id,
+        id,
+        plain.kind(),
+        plain.words(),
+        plain.area(),
+        plain.soil(),
+        false,
+        false,
+        plain.window(),
+        1,
+        Optional.of(new After(before, "the pass before", least, most, Optional.empty())));
   }
 
   private static Schedule plan(List<Job> jobs, List<Machine> machines, List<Pin> pins) {

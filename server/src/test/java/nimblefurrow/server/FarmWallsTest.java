@@ -157,6 +157,11 @@ class FarmWallsTest {
     tried.add(new Tried("PUT", "/api/fields/" + field, land));
     tried.add(new Tried("DELETE", "/api/fields/" + field, null));
     tried.add(new Tried("POST", "/api/fields/" + field + "/crops", crop));
+    tried.add(
+        new Tried(
+            "POST",
+            "/api/fields/" + field + "/cuts",
+            Map.of("day", "2026-09-20", "cut", Map.of("how", "FORAGE_CUT"))));
     tried.add(new Tried("PUT", "/api/fields/crops/" + ids.get("link"), crop));
     tried.add(new Tried("DELETE", "/api/fields/crops/" + ids.get("link"), null));
     tried.add(new Tried("GET", "/api/cover/" + field, null));
@@ -234,6 +239,7 @@ class FarmWallsTest {
     tried.add(new Tried("GET", applied + "/points", null));
     tried.add(new Tried("POST", applied, "longitude\n".getBytes()));
     tried.add(new Tried("GET", "/api/work-orders/" + field + "/" + machine, null));
+    tried.add(new Tried("GET", "/api/work-orders/machines/" + machine, null));
     return tried;
   }
 

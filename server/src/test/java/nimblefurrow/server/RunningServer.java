@@ -17,13 +17,16 @@ public class RunningServer implements ParameterResolver {
   private static ConfigurableApplicationContext running;
 
   /** The address of the running application. */
+  /** The day on which the server begins, so that no test hangs on the day it is run. */
+  static final String TODAY = "2026-09-12";
+
   public static synchronized String address() {
     if (running == null) {
       System.setProperty("spring.datasource.url", freshDatabase("furrow_server"));
       running =
           new SpringApplicationBuilder(FurrowServer.class)
               .properties("server.port=0")
-              .run("--server.port=0", "--furrow.demo=true");
+              .run("--server.port=0", "--furrow.demo=true", "--furrow.today=" + TODAY);
       Runtime.getRuntime().addShutdownHook(new Thread(running::close));
     }
     return "http://127.0.0.1:"

@@ -424,6 +424,70 @@ class SeedingApiTest {
   }
 
   @Test
+  void aCrewsOrdersAreAListAndAPageForEachField() throws Exception {
+    String second = TestFarm.field(farm, "Second Eighty");
+    farm.put(
+        "/api/cover/" + second,
+        Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)));
+    try (var pdf = Loader.loadPDF(farm.bytes("/api/work-orders/machines/" + drill))) {
+      int fields = pdf.getNumberOfPages() - 1;
+      assertThat(fields).isGreaterThanOrEqualTo(2);
+      PDFTextStripper list = new PDFTextStripper();
+      list.setEndPage(1);
+      assertThat(list.getText(pdf))
+          .contains("Work orders: Test drill")
+          .contains("Quiet Eighty")
+          .contains("Second Eighty")
+          .contains("not placed");
+      String all = new PDFTextStripper().getText(pdf);
+      assertThat(all.split("Work order: drill, ").length - 1).isEqualTo(fields);
+    }
+    String roller = SeedingFarm.machine(farm, "idle roller", "ROLLER", 9);
+    assertThat(farm.get("/api/work-orders/machines/" + roller).text())
+        .contains("no field that is still to be sown is meant for idle roller");
+    farm.delete("/api/machines/" + roller);
+    farm.delete("/api/fields/" + second);
+  }
+
+  @Test
+  void whatWasSownIsLeftOutOfTheStore() {
+    Caller own = new Caller(RunningServer.address()).ownFarm();
+    String land = TestFarm.field(own, "Stored Forty");
+    own.put(
+        "/api/cover/" + land,
+        Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)));
+    own.post(
+        "/api/lots",
+        Map.of(
+            "species", "cereal-rye",
+            "name", "Rye one",
+            "purity", 98,
+            "germination", 85,
+            "pounds", 5000));
+    own.post(
+        "/api/log",
+        Map.of(
+            "fieldId",
+            land,
+            "kind",
+            "SEEDED",
+            "on",
+            RunningServer.TODAY,
+            "pounds",
+            1800,
+            "lot",
+            "rye ONE "));
+    JsonNode left = own.get("/api/order/store").json().get(0);
+    assertThat(left.path("leftLb").asDouble()).isEqualTo(3200);
+    String other = TestFarm.field(own, "Unsown Forty");
+    own.put(
+        "/api/cover/" + other,
+        Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)));
+    assertThat(own.get("/api/order").json().path("lines").get(0).path("inStoreLb").asDouble())
+        .isEqualTo(3200);
+  }
+
+  @Test
   void mixesArePutByNameAndRatesTypedInAnyUnit() {
     farm.post(
         "/api/mixes",

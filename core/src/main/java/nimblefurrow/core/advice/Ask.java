@@ -1,7 +1,9 @@
 package nimblefurrow.core.advice;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import nimblefurrow.core.cashcrop.CropCalendar;
 import nimblefurrow.core.quantity.Limits;
@@ -22,6 +24,7 @@ import nimblefurrow.core.weather.SoilTexture;
  * @param leastMeterable lightest bulk rate (lb/ac) that the machine of a way in meters; ways
  *     without one are not held to any
  * @param mostSpecies 1 to 3
+ * @param clears the day on which the cover makes room for another; empty where it may winter
  */
 public record Ask(
     CropCalendar crop,
@@ -34,7 +37,8 @@ public record Ask(
     List<Restriction> restrictions,
     Map<WayIn, Double> leastMeterable,
     HouseRules rules,
-    int mostSpecies) {
+    int mostSpecies,
+    Optional<LocalDate> clears) {
   public Ask {
     Limits.given("crop", crop);
     Limits.given("how it dies", route);

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import nimblefurrow.core.cashcrop.CropCalendar;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropPlanting;
@@ -82,7 +83,7 @@ public final class CoverOpenings {
     List<Species> useful = new ArrayList<>();
     List<Species> possible = new ArrayList<>();
     for (Species species : catalogue.all()) {
-      double chance = inTime(harvest, lore.lastUseful(species, false, spring));
+      double chance = inTime(harvest, lore.lastUseful(species, false, spring, Optional.empty()));
       if (chance >= USEFUL - 1e-9) {
         useful.add(species);
       } else if (chance >= POSSIBLE - 1e-9) {

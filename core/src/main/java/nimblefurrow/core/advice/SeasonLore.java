@@ -2,6 +2,7 @@ package nimblefurrow.core.advice;
 
 import java.time.LocalDate;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.Winter;
@@ -30,7 +31,8 @@ public final class SeasonLore {
     }
   }
 
-  private record Asked(Same species, boolean rollOnly, LocalDate spring) {}
+  private record Asked(
+      Same species, boolean rollOnly, LocalDate spring, Optional<LocalDate> clears) {}
 
   private record Sown(Same species, LocalDate about) {}
 
@@ -49,17 +51,23 @@ public final class SeasonLore {
   }
 
   /** The last day that leaves a useful cover, in each climate year. */
-  LocalDate[] lastUseful(Species species, boolean rollOnly, LocalDate spring) {
+  LocalDate[] lastUseful(
+      Species species, boolean rollOnly, LocalDate spring, Optional<LocalDate> clears) {
     return last.computeIfAbsent(
-        new Asked(new Same(species), rollOnly, spring),
-        a -> LastUseful.of(species, rollOnly, outlook, spring).days());
+        new Asked(new Same(species), rollOnly, spring, clears),
+        a -> LastUseful.of(species, rollOnly, outlook, spring, clears).days());
   }
 
-  /** The last day that still leaves a little cover. */
-  LocalDate[] lastLittle(Species species, LocalDate spring) {
+  /** The last day that still leaves a little cover; for rye, that lets it just survive. */
+  LocalDate[] lastLittle(Species species, LocalDate spring, Optional<LocalDate> clears) {
     return little.computeIfAbsent(
-        new Asked(new Same(species), false, spring),
-        a -> LastUseful.leaving(species, little(species), outlook, spring).days());
+        new Asked(new Same(species), false, spring, clears),
+        a ->
+            LastUseful.surviving(species, outlook, spring)
+                .filter(rye -> clears.isEmpty())
+                .orElseGet(
+                    () -> LastUseful.leaving(species, little(species), outlook, spring, clears))
+                .days());
   }
 
   private static Heat little(Species species) {

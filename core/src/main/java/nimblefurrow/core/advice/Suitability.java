@@ -82,16 +82,20 @@ final class Suitability {
     boolean roll = ask.route() == Route.ROLL && species.rollOnly().isPresent();
     boolean capped =
         way.place() != WayIn.Place.BETWEEN_ROWS && way.place() != WayIn.Place.INTO_WHEAT;
-    LocalDate[] last = capped ? lore.lastUseful(species, roll, spring) : null;
-    double chance = window.chanceOpenBefore(last).fraction();
+    LocalDate[] last = capped ? lore.lastUseful(species, roll, spring, ask.clears()) : null;
+    double chance = window.chanceOpenBefore(last, lore.outlook().today()).fraction();
     boolean late = false;
     if (chance < POSSIBLE) {
-      double little = window.chanceOpenBefore(lore.lastLittle(species, spring)).fraction();
+      double little =
+          window
+              .chanceOpenBefore(
+                  lore.lastLittle(species, spring, ask.clears()), lore.outlook().today())
+              .fraction();
       if (little < POSSIBLE) {
         return no(species, way, WhyNot.Kind.TOO_LATE, tooLate(species, window, last));
       }
       late = true;
-      notes.add(Reason.of("late, little cover: opens in time in {} of years", Share.of(chance)));
+      notes.add(Reason.of("late, little cover: useful in {} of years", Share.of(chance)));
     }
     LocalDate sowing = seen.sowing();
     for (Restriction restriction : ask.restrictions()) {
@@ -108,12 +112,13 @@ final class Suitability {
     if (next.isPresent()) {
       return no(species, way, WhyNot.Kind.NEXT_CROP, next.get());
     }
-    double kill = kill(species, sowing, notes);
+    double kill = ask.clears().isPresent() ? 1 : kill(species, sowing, notes);
     Optional<Reason> dies = howItDies(species, kill);
     if (dies.isPresent()) {
       return no(species, way, WhyNot.Kind.HOW_IT_DIES, dies.get());
     }
-    double survival = species.winterHardy() ? 1 - lore.winterKill(species, sowing) : 1;
+    double survival =
+        species.winterHardy() && wintering() ? 1 - lore.winterKill(species, sowing) : 1;
     if (survival < SELDOM_LOST) {
       notes.add(Reason.of("the winter kills it in {} of years", Share.of(1 - survival)));
     }
@@ -134,6 +139,11 @@ final class Suitability {
                 late,
                 notes)),
         Optional.empty());
+  }
+
+  /** Whether the cover lives into the winter, or makes room for another before. */
+  private boolean wintering() {
+    return ask.clears().filter(spring::isAfter).isEmpty();
   }
 
   private static Answer no(Species species, WayIn way, WhyNot.Kind kind, Reason why) {
@@ -165,7 +175,7 @@ final class Suitability {
         last == null ? Optional.empty() : DateForecast.of(last).lastDayWithChance(POSSIBLE);
     return opens.isPresent() && ends.isPresent()
         ? Reason.of("opens about {}, but it must be sown by {}", opens.get(), ends.get())
-        : Reason.of("never enough heat left before winter: it wants {}", species.useful());
+        : Reason.of("never enough heat left to grow: it wants {}", species.useful());
   }
 
   private Seen seen(SeedingWindow window) {
@@ -192,7 +202,10 @@ final class Suitability {
   private Optional<Reason> nextCrop(Species species) {
     CropKind next = ask.next().kind();
     boolean grain = next == CropKind.WINTER_WHEAT || next == CropKind.OATS;
-    return grain && species.family() == Family.GRASS && species.winterHardy()
+    return grain
+            && ask.clears().isEmpty()
+            && species.family() == Family.GRASS
+            && species.winterHardy()
         ? Optional.of(Reason.of("it comes up again in the grain that follows"))
         : Optional.empty();
   }

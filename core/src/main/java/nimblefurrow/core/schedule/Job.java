@@ -1,5 +1,6 @@
 package nimblefurrow.core.schedule;
 
+import java.util.Optional;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.weather.SoilTexture;
@@ -8,20 +9,52 @@ import nimblefurrow.core.weather.SoilTexture;
  * One thing to do on one field.
  *
  * @param id stays the same while the plan does: field, season and operation
+ * @param words what is done, as on a day sheet
  * @param livingCover whether a living cover carries the traffic
+ * @param goes how many times the machine's work for one going-over it takes, 0.1–10
+ * @param after what it waits for
  */
 public record Job(
     String id,
     String field,
     MachineKind kind,
+    String words,
     Area area,
     SoilTexture soil,
     boolean tiled,
     boolean livingCover,
-    JobWindow window) {
+    JobWindow window,
+    double goes,
+    Optional<After> after) {
   public Job {
     Limits.given("job", id);
     Limits.given("kind of work", kind);
+    Limits.given("what is done", words);
     Limits.positive("area", area.acres(), 50_000, "acres");
+    Limits.within("goes over the field", goes, 0.1, 10, "");
+  }
+
+  /** A job of one going-over that waits for nothing. */
+  public Job(
+      String id,
+      String field,
+      MachineKind kind,
+      Area area,
+      SoilTexture soil,
+      boolean tiled,
+      boolean livingCover,
+      JobWindow window) {
+    this(
+        id, field, kind, kind.words(), area, soil, tiled, livingCover, window, 1, Optional.empty());
+  }
+
+  /** Hours that a machine needs for all of it. */
+  public double hoursOn(Machine machine) {
+    return machine.rate().hoursFor(area) * goes;
+  }
+
+  /** Acres done in some hours on a machine. */
+  double acresIn(double hours, Machine machine) {
+    return hours * machine.rate().acresPerHour() / goes;
   }
 }

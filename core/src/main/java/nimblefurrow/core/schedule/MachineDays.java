@@ -2,6 +2,7 @@ package nimblefurrow.core.schedule;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,18 +11,23 @@ import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Share;
 
 /**
- * The days of all machines while a schedule is being laid: one thing at a time, on the hours that
- * may be counted on. A day is counted by the share of it that is taken.
+ * The days of all machines and drivers while a schedule is being laid: one thing at a time, on the
+ * hours that may be counted on, rented machines only when booked. A day is counted by the share of
+ * it that is taken.
  */
 public final class MachineDays {
   private static final double LEAST_CHANCE = 0.2;
   private static final double FULL = 0.999;
   private static final int LONGEST_JOB_DAYS = 60;
 
-  private record Slot(String machine, LocalDate date) {}
+  private record Slot(String whose, LocalDate date) {}
+
+  /** The share of a day that is free, and who would drive. */
+  private record Free(double share, Optional<String> driver) {}
 
   private final FitDays fit;
   private final Map<Slot, Double> taken = new HashMap<>();
+  private final Map<Slot, Double> driven = new HashMap<>();
 
   public MachineDays(FitDays fit) {
     this.fit = fit;
@@ -30,19 +36,19 @@ public final class MachineDays {
   /** Days that a job would take from a start; empty when it does not end by the last day. */
   public Optional<List<DayWork>> tryFrom(
       Job job, Machine machine, LocalDate start, LocalDate last) {
-    double hoursLeft = machine.rate().hoursFor(job.area());
+    double hoursLeft = job.hoursOn(machine);
     List<DayWork> days = new ArrayList<>();
     LocalDate day = start;
     for (int i = 0; i < LONGEST_JOB_DAYS && !day.isAfter(last); i++, day = day.plusDays(1)) {
-      double free = 1 - taken.getOrDefault(new Slot(machine.id(), day), 0.0);
-      double hours = Math.min(hoursLeft, free * fit.hours(job, day));
+      Free free = free(machine, day);
+      double hours = Math.min(hoursLeft, free.share() * fit.hours(job, day));
       if (hours < 0.05 || fit.chance(job, day) < LEAST_CHANCE) {
         if (days.isEmpty()) {
           return Optional.empty();
         }
         continue;
       }
-      days.add(new DayWork(day, hours, hours * machine.rate().acresPerHour()));
+      days.add(new DayWork(day, hours, job.acresIn(hours, machine), free.driver()));
       hoursLeft -= hours;
       if (hoursLeft < 1e-6) {
         return Optional.of(days);
@@ -53,23 +59,24 @@ public final class MachineDays {
 
   /**
    * Days that a job takes from a start that is given: whatever the chance of the first day, and
-   * even when another job has it; then on days that are free and may be fit.
+   * even when another job has it or the machine is not booked; then on days that are free and may
+   * be fit.
    */
   public List<DayWork> forced(Job job, Machine machine, LocalDate start) {
-    double hoursLeft = machine.rate().hoursFor(job.area());
+    double hoursLeft = job.hoursOn(machine);
     List<DayWork> days = new ArrayList<>();
     for (int i = 0; i < LONGEST_JOB_DAYS && hoursLeft > 1e-6; i++) {
       LocalDate day = start.plusDays(i);
       double whole = Math.max(fit.hours(job, day), 0.1 * FitDays.hoursPerDay(job.kind()));
-      double free = 1 - taken(machine.id(), day);
-      double countable = free * whole;
+      Free free = free(machine, day);
+      double countable = free.share() * whole;
       if (countable < 0.05 && days.isEmpty()) {
         countable = whole;
       } else if (!days.isEmpty() && (countable < 0.05 || fit.chance(job, day) < LEAST_CHANCE)) {
         continue;
       }
       double hours = Math.min(hoursLeft, countable);
-      days.add(new DayWork(day, hours, hours * machine.rate().acresPerHour()));
+      days.add(new DayWork(day, hours, job.acresIn(hours, machine), free.driver()));
       hoursLeft -= hours;
     }
     return days;
@@ -77,14 +84,26 @@ public final class MachineDays {
 
   public void take(Job job, Machine machine, List<DayWork> days) {
     for (DayWork day : days) {
-      double whole = Math.max(0.1, fit.hours(job, day.date()));
-      taken.merge(new Slot(machine.id(), day.date()), day.hours() / whole, Double::sum);
+      double share = day.hours() / Math.max(0.1, fit.hours(job, day.date()));
+      taken.merge(new Slot(machine.id(), day.date()), share, Double::sum);
+      day.driver().ifPresent(d -> driven.merge(new Slot(d, day.date()), share, Double::sum));
     }
   }
 
   /** Share of a machine's day that is taken; over 1 when too much is asked of it. */
   public double taken(String machineId, LocalDate date) {
     return taken.getOrDefault(new Slot(machineId, date), 0.0);
+  }
+
+  private double driven(String driver, LocalDate date) {
+    return driven.getOrDefault(new Slot(driver, date), 0.0);
+  }
+
+  private Free free(Machine machine, LocalDate day) {
+    Optional<String> driver =
+        machine.drivers().stream().min(Comparator.comparingDouble(d -> driven(d, day)));
+    double share = machine.hadOn(day) ? 1 - taken(machine.id(), day) : 0;
+    return new Free(driver.map(d -> Math.min(share, 1 - driven(d, day))).orElse(share), driver);
   }
 
   /** Why a job cannot start on a day. */
@@ -96,8 +115,14 @@ public final class MachineDays {
     if (open < 0.5) {
       return Reason.of("on {} the window is open with a chance of only {}", day, Share.of(open));
     }
+    if (!machine.hadOn(day)) {
+      return Reason.of("the {} is not booked on {}", machine.name(), day);
+    }
     if (taken(machine.id(), day) >= FULL) {
       return Reason.of("on {} the {} is taken by fields that close first", day, machine.name());
+    }
+    if (free(machine, day).share() < 1 - FULL) {
+      return Reason.of("on {} whoever may drive the {} is on another machine", day, machine.name());
     }
     double chance = fit.chance(job, day);
     if (chance < LEAST_CHANCE) {

@@ -42,8 +42,21 @@ public record WhatIf(
     says.add(Reason.of("window open on {}: {}", day, Share.of(open)));
     says.add(Reason.of("day fit to {}: {}", job.kind().words(), Share.of(chance)));
     if (end.isAfter(day)) {
-      says.add(Reason.of("needs {} h, so it runs to {}", machine.rate().hoursFor(job.area()), end));
+      says.add(Reason.of("needs {} h, so it runs to {}", job.hoursOn(machine), end));
     }
+    if (!machine.hadOn(day)) {
+      says.add(Reason.of("the {} is not booked on {}", machine.name(), day));
+    }
+    job.after()
+        .flatMap(a -> a.done().or(() -> now.of(a.jobId()).map(Placement::finish)).map(a::notBefore))
+        .filter(day::isBefore)
+        .ifPresent(
+            first -> {
+              throw new OutOfRange(
+                  "day",
+                  "day is %s or later: %s comes first, with its wait"
+                      .formatted(first, job.after().get().words()));
+            });
     if (late) {
       long by = ChronoUnit.DAYS.between(job.window().end(), end);
       says.add(Reason.of("ends {} days after the window closes on {}", by, job.window().end()));

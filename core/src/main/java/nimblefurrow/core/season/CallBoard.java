@@ -98,7 +98,7 @@ public final class CallBoard {
                 lane,
                 Reason.of(
                     "the chance is only {} that it can still be sown as planned",
-                    window.chanceAtAll()),
+                    window.chanceFrom(today)),
                 Optional.of(Reason.of("take a hardier species, another way in, or leave it out"))));
       } else if (lane.season().route().flatMap(RouteOutlook::impossible).isPresent()) {
         RouteOutlook route = lane.season().route().get();
@@ -111,7 +111,7 @@ public final class CallBoard {
   private boolean isShut(SeedingWindow window) {
     LocalDate end = window.closes().lastDayWithChance(0.5).orElse(today);
     return end.isBefore(today)
-        || window.chanceAtAll().fraction() < 0.35 && near(window.opens().median(), 60);
+        || window.chanceFrom(today).fraction() < 0.35 && near(window.opens().median(), 60);
   }
 
   private Call change(Lane lane, Reason why, Optional<Reason> remedy) {
@@ -202,7 +202,7 @@ public final class CallBoard {
           || route.impossible().isPresent()
           || route.route() == Route.WINTER_KILL
           || lane.placed().keySet().stream()
-              .anyMatch(k -> k.startsWith(lane.key()) && !k.endsWith(":seed"))) {
+              .anyMatch(k -> k.startsWith(lane.key()) && Step.of(k).ends())) {
         continue;
       }
       if (near(route.opens().median().or(route::aim), GO_NO_GO_DAYS)) {

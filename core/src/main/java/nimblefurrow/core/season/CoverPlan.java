@@ -2,6 +2,7 @@ package nimblefurrow.core.season;
 
 import java.time.LocalDate;
 import java.util.Map;
+import java.util.Optional;
 import nimblefurrow.core.cover.CurveScale;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.quantity.Limits;
@@ -15,6 +16,8 @@ import nimblefurrow.core.termination.Route;
  * @param planned day on which the farm means to sow; null: where the window is best
  * @param seeded day on which it was sown; null while it is not
  * @param ended day on which it was rolled, sprayed or otherwise ended; null while it lives
+ * @param side goes over the field that belong to the sowing
+ * @param clearing how it makes room for another cover; null where a cash crop follows
  */
 public record CoverPlan(
     Mix mix,
@@ -25,7 +28,9 @@ public record CoverPlan(
     LocalDate seeded,
     LocalDate ended,
     Map<String, Double> stageShift,
-    CurveScale scale) {
+    CurveScale scale,
+    SideWork side,
+    Clearing clearing) {
   public CoverPlan {
     Limits.given("mix", mix);
     Limits.given("goal", goal);
@@ -35,15 +40,56 @@ public record CoverPlan(
   }
 
   public static CoverPlan of(Mix mix, Goal goal, WayIn way, Route route) {
-    return new CoverPlan(mix, goal, way, route, null, null, null, Map.of(), CurveScale.UNSAMPLED);
+    return new CoverPlan(
+        mix,
+        goal,
+        way,
+        route,
+        null,
+        null,
+        null,
+        Map.of(),
+        CurveScale.UNSAMPLED,
+        SideWork.USUAL,
+        null);
   }
 
   public CoverPlan planned(LocalDate day) {
-    return new CoverPlan(mix, goal, way, route, day, seeded, ended, stageShift, scale);
+    return days(day, seeded, ended);
   }
 
   public CoverPlan sown(LocalDate day) {
-    return new CoverPlan(mix, goal, way, route, planned, day, ended, stageShift, scale);
+    return days(planned, day, ended);
+  }
+
+  public CoverPlan ended(LocalDate day) {
+    return days(planned, seeded, day);
+  }
+
+  public CoverPlan with(SideWork work) {
+    return new CoverPlan(
+        mix, goal, way, route, planned, seeded, ended, stageShift, scale, work, clearing);
+  }
+
+  public CoverPlan with(Clearing room) {
+    return new CoverPlan(
+        mix, goal, way, route, planned, seeded, ended, stageShift, scale, side, room);
+  }
+
+  /** The same with its stages shifted and its growth scaled by what was seen. */
+  public CoverPlan seen(Map<String, Double> shift, CurveScale curve) {
+    return new CoverPlan(
+        mix, goal, way, route, planned, seeded, ended, shift, curve, side, clearing);
+  }
+
+  private CoverPlan days(LocalDate meant, LocalDate sown, LocalDate gone) {
+    return new CoverPlan(
+        mix, goal, way, route, meant, sown, gone, stageShift, scale, side, clearing);
+  }
+
+  /** The day on which it makes room for another cover; empty where a cash crop follows. */
+  public Optional<LocalDate> clears() {
+    return Optional.ofNullable(clearing).map(Clearing::day);
   }
 
   public boolean rollOnly() {

@@ -1,16 +1,20 @@
 package nimblefurrow.core.season;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import nimblefurrow.core.schedule.Job;
 import nimblefurrow.core.schedule.JobWindow;
 import nimblefurrow.core.schedule.MachineKind;
-import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.weather.DateForecast;
 
 /** The jobs that a field's cover still asks for: its seeding, and what ends it. */
 public final class FieldJobs {
+  private static final int CLEARING_DAYS = 10;
+
   private FieldJobs() {}
 
   /**
@@ -25,8 +29,9 @@ public final class FieldJobs {
     }
     season
         .window()
-        .filter(w -> plan.seeded() == null && w.impossible().isEmpty())
-        .ifPresent(w -> jobs.add(seeding(key, field, season, w)));
+        .filter(w -> w.impossible().isEmpty())
+        .ifPresent(w -> jobs.addAll(new SowingJobs(key, field, season, plan, w).all()));
+    clearing(key, field, season, plan).ifPresent(jobs::add);
     season
         .route()
         .filter(r -> r.impossible().isEmpty() && r.route() != Route.WINTER_KILL)
@@ -34,14 +39,22 @@ public final class FieldJobs {
     return jobs;
   }
 
-  private static Job seeding(String key, String field, FieldSeason season, SeedingWindow window) {
-    return job(
-        key + ":seed",
-        field,
-        MachineKind.valueOf(window.way().name()),
-        season,
-        false,
-        new JobWindow(window.opens(), window.closes()));
+  /** Spraying or rolling a cover that makes room for another; a forage cut is no job of ours. */
+  private static Optional<Job> clearing(
+      String key, String field, FieldSeason season, CoverPlan plan) {
+    if (plan.clearing() == null || plan.clearing().how() != Clearing.How.ENDED) {
+      return Optional.empty();
+    }
+    LocalDate day = plan.clearing().day();
+    JobWindow window =
+        new JobWindow(
+            DateForecast.certain(day.minusDays(CLEARING_DAYS)), DateForecast.certain(day));
+    return switch (plan.route()) {
+      case EARLY_SPRAY, PLANT_GREEN ->
+          Optional.of(job(key + ":spray", field, MachineKind.SPRAYER, season, true, window));
+      case ROLL -> Optional.of(job(key + ":roll", field, MachineKind.ROLLER, season, true, window));
+      case WINTER_KILL -> Optional.empty();
+    };
   }
 
   private static List<Job> endings(

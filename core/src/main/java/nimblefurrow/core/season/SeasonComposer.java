@@ -57,23 +57,33 @@ public final class SeasonComposer {
     }
     CoverPlan plan = field.cover().get();
     SeedingWindow window =
-        new WindowRules(crop, plan.mix(), plan.rollOnly(), rules, outlook).window(plan.way());
+        new WindowRules(crop, plan.mix(), plan.rollOnly(), rules, outlook, plan.clears())
+            .window(plan.way());
     Optional<CoverStand> stand = seedingDay(plan, window).map(day -> stand(plan, day));
-    Optional<RouteOutlook> route = stand.map(s -> routes(field, s).route(plan.route()));
+    Optional<RouteOutlook> route =
+        plan.clears().isPresent()
+            ? Optional.empty()
+            : stand.map(s -> routes(field, s).route(plan.route()));
     return new FieldSeason(
         field,
         crop,
         Optional.of(window),
         stand,
-        stand.map(s -> ridge(s, plan, route.orElseThrow())).orElse(List.of()),
+        stand.map(s -> ridge(s, plan, route)).orElse(List.of()),
         stand.map(this::stages).orElse(Map.of()),
         route,
         closes(plan, window, route),
         stand.map(s -> weeksLate(s.seeded())).orElse(0.0));
   }
 
-  /** Every way of ending the field's cover, the chosen one among them. */
+  /**
+   * Every way of ending the field's cover, the chosen one among them; none for a cover that makes
+   * room for another.
+   */
   public List<RouteOutlook> everyRoute(FieldCase field, CoverStand stand) {
+    if (field.cover().flatMap(CoverPlan::clears).isPresent()) {
+      return List.of();
+    }
     RouteRules rulesOfField = routes(field, stand);
     List<RouteOutlook> all = new ArrayList<>();
     for (Route route : Route.values()) {
@@ -111,15 +121,10 @@ public final class SeasonComposer {
         .orElse(0.0);
   }
 
-  private List<RidgePoint> ridge(CoverStand stand, CoverPlan plan, RouteOutlook route) {
+  private List<RidgePoint> ridge(CoverStand stand, CoverPlan plan, Optional<RouteOutlook> route) {
     MatForecast mat = new MatForecast(stand, outlook);
     LocalDate spring = outlook.site().springStart(stand.seeded());
-    LocalDate end =
-        plan.ended() != null
-            ? plan.ended()
-            : route.route() == Route.WINTER_KILL
-                ? spring.plusDays(100)
-                : route.aim().orElse(spring.plusDays(150));
+    LocalDate end = end(plan, route, spring);
     List<RidgePoint> ridge = new ArrayList<>();
     LocalDate day = stand.seeded();
     for (; day.isBefore(end) && day.isBefore(outlook.last()); day = day.plusDays(RIDGE_STEP_DAYS)) {
@@ -130,6 +135,9 @@ public final class SeasonComposer {
     }
     Spread last = mat.on(end);
     ridge.add(new RidgePoint(end, last, true));
+    if (plan.clearing() != null && plan.clearing().how() == Clearing.How.FORAGE_CUT) {
+      return ridge;
+    }
     double carbon = carbonToNitrogen(stand, end);
     for (int lies = RIDGE_STEP_DAYS; lies <= LIES_DAYS; lies += RIDGE_STEP_DAYS) {
       LocalDate then = end.plusDays(lies);
@@ -141,6 +149,18 @@ public final class SeasonComposer {
               false));
     }
     return ridge;
+  }
+
+  private static LocalDate end(CoverPlan plan, Optional<RouteOutlook> route, LocalDate spring) {
+    if (plan.ended() != null) {
+      return plan.ended();
+    }
+    if (plan.clears().isPresent()) {
+      return plan.clears().get();
+    }
+    return plan.route() == Route.WINTER_KILL
+        ? spring.plusDays(100)
+        : route.flatMap(RouteOutlook::aim).orElse(spring.plusDays(150));
   }
 
   /**
@@ -182,6 +202,9 @@ public final class SeasonComposer {
     }
     if (plan.seeded() == null) {
       return window.closes().lastDayWithChance(0.8).or(() -> window.closes().median());
+    }
+    if (plan.clears().isPresent()) {
+      return plan.clears();
     }
     return route.filter(r -> r.route() != Route.WINTER_KILL).flatMap(r -> r.closes().median());
   }

@@ -47,16 +47,7 @@ public record Sightings(List<Stems> stems, List<Sample> samples) {
       scale =
           scale.after(curve.curveOn(sample.date()), sample.frames().mean(), sample.frames().cv());
     }
-    return new CoverPlan(
-        plan.mix(),
-        plan.goal(),
-        plan.way(),
-        plan.route(),
-        plan.planned(),
-        plan.seeded(),
-        plan.ended(),
-        shift,
-        scale);
+    return plan.seen(shift, scale);
   }
 
   private static void anchorStages(

@@ -18,7 +18,9 @@ public enum Goal {
   FEED_CATTLE("feed cattle", 1.0),
   BUILD_ORGANIC("build organic matter", 1.0),
   BREAK_PESTS("break pest cycles", 1.0),
-  COST_SHARE("meet a cost-share contract", 0.75);
+  COST_SHARE("meet a cost-share contract", 0.75),
+  BREAK_RESIDUE("break down residue", 1.0),
+  REPLACE_CARBON("replace carbon where stalks are sold", 1.0);
 
   /** A mat that is to die under the roller alone wants this many times the usual rate. */
   public static final double ROLL_ONLY = 2.25;

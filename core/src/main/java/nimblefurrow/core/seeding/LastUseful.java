@@ -36,13 +36,27 @@ public final class LastUseful {
    */
   public static LastUseful of(
       Species species, boolean rollOnly, Outlook outlook, LocalDate spring) {
+    return of(species, rollOnly, outlook, spring, Optional.empty());
+  }
+
+  /**
+   * @param clears the day on which the cover makes room for another; its heat counts up to that day
+   *     when dormancy comes later
+   */
+  public static LastUseful of(
+      Species species,
+      boolean rollOnly,
+      Outlook outlook,
+      LocalDate spring,
+      Optional<LocalDate> clears) {
     Heat heat = rollOnly ? species.rollOnly().orElse(species.useful()) : species.useful();
-    return leaving(species, heat, outlook, spring);
+    return leaving(species, heat, outlook, spring, clears);
   }
 
   /** The last days that leave a given heat. */
-  public static LastUseful leaving(Species species, Heat heat, Outlook outlook, LocalDate spring) {
-    return new LastUseful(outlook.each(t -> in(t, species, heat, outlook, spring)));
+  public static LastUseful leaving(
+      Species species, Heat heat, Outlook outlook, LocalDate spring, Optional<LocalDate> clears) {
+    return new LastUseful(outlook.each(t -> in(t, species, heat, outlook, spring, clears)));
   }
 
   /** The last day of each climate year; null where none is left. */
@@ -59,9 +73,15 @@ public final class LastUseful {
   }
 
   private static LocalDate in(
-      WeatherTrace trace, Species species, Heat heat, Outlook outlook, LocalDate spring) {
+      WeatherTrace trace,
+      Species species,
+      Heat heat,
+      Outlook outlook,
+      LocalDate spring,
+      Optional<LocalDate> clears) {
     LocalDate dormant = Dormancy.in(trace, outlook.site(), spring).date();
-    LocalDate byHeat = trace.lastDayLeaving(dormant, heat);
+    LocalDate end = clears.filter(dormant::isAfter).orElse(dormant);
+    LocalDate byHeat = trace.lastDayLeaving(end, heat);
     if (byHeat == null || species.frostDays().isEmpty()) {
       return byHeat;
     }

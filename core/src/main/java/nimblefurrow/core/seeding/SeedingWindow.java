@@ -109,30 +109,32 @@ public final class SeedingWindow {
     return Share.of((double) open / opens.length);
   }
 
-  /** Chance that it opens at all: that the crop is off before it is too late for the cover. */
-  public Share chanceAtAll() {
-    int any = 0;
-    for (int i = 0; i < opens.length; i++) {
-      any += opens[i] != null && closes[i] != null && !opens[i].isAfter(closes[i]) ? 1 : 0;
-    }
-    return Share.of(opens.length == 0 ? 0 : (double) any / opens.length);
+  /**
+   * Chance that there is a day for it from a given one on: that the crop is off, and that day not
+   * gone by, before it is too late for the cover.
+   */
+  public Share chanceFrom(LocalDate day) {
+    return chanceOpenBefore(null, day);
   }
 
   /**
-   * Chance that it opens while a species can still be sown: before the window closes, and on or
+   * Chance that there is a day from a given one on to sow a species: in the window, and on or
    * before that species' last day of the year.
    *
    * @param last the last day per climate year; null where the species sets none
+   * @param day the first day that is left
    */
-  public Share chanceOpenBefore(LocalDate[] last) {
+  public Share chanceOpenBefore(LocalDate[] last, LocalDate day) {
     int able = 0;
     for (int i = 0; i < opens.length; i++) {
-      boolean open =
-          opens[i] != null
-              && (closes == null || (closes[i] != null && !opens[i].isAfter(closes[i])));
-      able += open && (last == null || (last[i] != null && !opens[i].isAfter(last[i]))) ? 1 : 0;
+      LocalDate first = opens[i] == null || opens[i].isAfter(day) ? opens[i] : day;
+      able += notAfter(first, closes[i]) && (last == null || notAfter(first, last[i])) ? 1 : 0;
     }
     return Share.of(opens.length == 0 ? 0 : (double) able / opens.length);
+  }
+
+  private static boolean notAfter(LocalDate first, LocalDate last) {
+    return first != null && last != null && !first.isAfter(last);
   }
 
   /** The day a planner would pencil in: where the best part begins in the middle year. */

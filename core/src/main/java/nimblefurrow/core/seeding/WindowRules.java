@@ -5,6 +5,7 @@ import static nimblefurrow.core.cashcrop.CropStage.HARVEST;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import nimblefurrow.core.cashcrop.CropCalendar;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cover.Family;
@@ -25,9 +26,24 @@ public final class WindowRules {
   private final boolean rollOnly;
   private final CropWindows windows;
   private final Outlook outlook;
+  private final Optional<LocalDate> clears;
 
   public WindowRules(
       CropCalendar crop, Mix mix, boolean rollOnly, HouseRules rules, Outlook outlook) {
+    this(crop, mix, rollOnly, rules, outlook, Optional.empty());
+  }
+
+  /**
+   * @param clears the day on which the cover makes room for another; empty where it may winter
+   */
+  public WindowRules(
+      CropCalendar crop,
+      Mix mix,
+      boolean rollOnly,
+      HouseRules rules,
+      Outlook outlook,
+      Optional<LocalDate> clears) {
+    this.clears = clears;
     this.crop = crop;
     this.mix = mix;
     this.rollOnly = rollOnly;
@@ -106,7 +122,7 @@ public final class WindowRules {
     List<Reason> notes = new ArrayList<>();
     for (Mix.Member member : mix.members()) {
       boolean roll = rollOnly && member.species().rollOnly().isPresent();
-      LastUseful last = LastUseful.of(member.species(), roll, outlook, spring);
+      LastUseful last = LastUseful.of(member.species(), roll, outlook, spring, clears);
       closes = closes == null ? last.days() : earliest(closes, last.days());
       notes.add(
           last.useful()

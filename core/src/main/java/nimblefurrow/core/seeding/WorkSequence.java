@@ -16,7 +16,22 @@ public final class WorkSequence {
    */
   public record Step(String what, int afterDays, int withinDays, double hours) {}
 
+  /** Days between two shallow disc passes, least and most: weeds sprout, the ground dries. */
+  public static final int DISC_WAIT = 5;
+
+  public static final int DISC_WAIT_AT_MOST = 10;
+
+  /** Slurry may follow the seed for so many days. */
+  public static final int SLURRY_WITHIN = 21;
+
+  private static final double HAND_SPREADING = 1.5;
+
   private WorkSequence() {}
+
+  /** The goes over the field on the day of sowing: the last disc pass, spreading, covering. */
+  public static double sowingGoes(boolean smallSeed) {
+    return 1 + HAND_SPREADING + (smallSeed ? 0 : 1);
+  }
 
   /**
    * Shallow disc passes with days between, seed spread by hand before the last, small seed left on
@@ -29,11 +44,21 @@ public final class WorkSequence {
     double hours = rate.hoursFor(field);
     List<Step> steps = new ArrayList<>();
     for (int i = 1; i < passes; i++) {
-      steps.add(new Step("shallow disc pass " + i, i == 1 ? 0 : 5, i == 1 ? 0 : 10, hours));
+      steps.add(
+          new Step(
+              "shallow disc pass " + i,
+              i == 1 ? 0 : DISC_WAIT,
+              i == 1 ? 0 : DISC_WAIT_AT_MOST,
+              hours));
     }
-    int wait = passes == 1 ? 0 : 5;
-    steps.add(new Step("shallow disc pass " + passes, wait, wait * 2, hours));
-    steps.add(new Step("spread the seed by hand", 0, 1, hours * 1.5));
+    boolean only = passes == 1;
+    steps.add(
+        new Step(
+            "shallow disc pass " + passes,
+            only ? 0 : DISC_WAIT,
+            only ? 0 : DISC_WAIT_AT_MOST,
+            hours));
+    steps.add(new Step("spread the seed by hand", 0, 1, hours * HAND_SPREADING));
     steps.add(
         smallSeed
             ? new Step("leave small seed on top, or roll it in", 0, 1, 0)
@@ -45,7 +70,7 @@ public final class WorkSequence {
   public static List<Step> slurryOverSeed(Area field, WorkRate seeding, WorkRate slurry) {
     return List.of(
         new Step("sow the seed", 0, 0, seeding.hoursFor(field)),
-        new Step("slurry over the seeded ground", 0, 21, slurry.hoursFor(field)));
+        new Step("slurry over the seeded ground", 0, SLURRY_WITHIN, slurry.hoursFor(field)));
   }
 
   /** A spreader right behind the combine; then the question of the fall burndown. */
@@ -78,9 +103,10 @@ public final class WorkSequence {
   }
 
   /** The steps that a way in takes, empty when one go does it. */
-  public static List<Step> of(WayIn way, boolean smallSeed, Area field, WorkRate rate) {
+  public static List<Step> of(
+      WayIn way, int discPasses, boolean smallSeed, Area field, WorkRate rate) {
     return switch (way) {
-      case DISC_PASSES -> discPasses(2, smallSeed, field, rate);
+      case DISC_PASSES -> discPasses(discPasses, smallSeed, field, rate);
       case HARVEST_SPREADER -> behindTheCombine(field, rate);
       default -> List.of();
     };

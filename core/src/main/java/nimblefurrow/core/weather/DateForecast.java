@@ -40,6 +40,11 @@ public final class DateForecast {
     return new DateForecast(new long[] {date.toEpochDay()}, 1);
   }
 
+  /** The same some days later; earlier for days below 0. */
+  public DateForecast plusDays(int days) {
+    return new DateForecast(Arrays.stream(sorted).map(d -> d + days).toArray(), members);
+  }
+
   /** The date by which the event has come in this share of years; empty when too few reach it. */
   public Optional<LocalDate> by(double share) {
     int rank = (int) Math.ceil(share * members - 1e-9);

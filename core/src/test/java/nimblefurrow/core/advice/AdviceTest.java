@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import nimblefurrow.core.TestWeather;
 import nimblefurrow.core.cashcrop.CropCalendar;
@@ -52,7 +53,8 @@ class AdviceTest {
         List.of(),
         Map.of(),
         HouseRules.USUAL,
-        3);
+        3,
+        Optional.empty());
   }
 
   private static Advice advice(Ask ask) {
@@ -198,7 +200,8 @@ class AdviceTest {
                     Set.of())),
             Map.of(),
             plain.rules(),
-            3);
+            3,
+            Optional.empty());
     assertThat(whyNot(advice(residual), "radish").kind()).isEqualTo(WhyNot.Kind.RESTRICTION);
     assertThat(whyNot(advice(residual), "radish").reason().in(UnitSystem.US))
         .contains("imazethapyr")
@@ -245,7 +248,8 @@ class AdviceTest {
             List.of(),
             Map.of(WayIn.DRILL, 8.0),
             plain.rules(),
-            1);
+            1,
+            Optional.empty());
     assertThat(whyNot(advice(coarse), "turnip").kind()).isEqualTo(WhyNot.Kind.METERING);
     assertThat(whyNot(advice(coarse), "cereal-rye").kind()).isEqualTo(WhyNot.Kind.NEXT_CROP);
     assertThat(advice(coarse).ranked()).allMatch(o -> o.mix().members().size() == 1);

@@ -1,9 +1,11 @@
 package nimblefurrow.core.season;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import nimblefurrow.core.TestWeather;
 import nimblefurrow.core.cashcrop.CropKind;
@@ -11,6 +13,8 @@ import nimblefurrow.core.cashcrop.CropPlanting;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.schedule.After;
 import nimblefurrow.core.schedule.Job;
 import nimblefurrow.core.schedule.MachineKind;
 import nimblefurrow.core.seeding.Goal;
@@ -69,19 +73,74 @@ class FieldJobsTest {
     CoverPlan plan =
         CoverPlan.of(RYE, Goal.HOLD_SOIL, WayIn.DRILL, Route.ROLL).sown(LocalDate.of(2026, 7, 30));
     assertThat(jobs(plan)).extracting(Job::id).containsExactly("k:roll");
-    CoverPlan ended =
-        new CoverPlan(
-            RYE,
-            plan.goal(),
-            plan.way(),
-            plan.route(),
-            null,
-            plan.seeded(),
-            LocalDate.of(2026, 7, 31),
-            plan.stageShift(),
-            plan.scale());
+    CoverPlan ended = plan.ended(LocalDate.of(2026, 7, 31));
     assertThat(jobs(ended)).isEmpty();
     assertThat(jobs(null)).isEmpty();
+  }
+
+  @Test
+  void discPassesComeBeforeTheSowingWithDaysBetween() {
+    CoverPlan plan =
+        CoverPlan.of(RYE, Goal.HOLD_SOIL, WayIn.DISC_PASSES, Route.EARLY_SPRAY)
+            .with(new SideWork(3, false, Map.of()));
+    List<Job> jobs = jobs(plan);
+    assertThat(jobs).extracting(Job::id).containsExactly("k:disc1", "k:disc2", "k:seed", "k:spray");
+    assertThat(jobs.get(0).after()).isEmpty();
+    assertThat(jobs.get(1).after().orElseThrow().jobId()).isEqualTo("k:disc1");
+    After last = jobs.get(2).after().orElseThrow();
+    assertThat(last.jobId()).isEqualTo("k:disc2");
+    assertThat(last.notBefore(TODAY)).isEqualTo(TODAY.plusDays(5));
+    assertThat(last.atLatest(TODAY)).isEqualTo(TODAY.plusDays(10));
+    // Each pass leaves the passes after it their waits before the window closes.
+    assertThat(jobs.get(0).window().end()).isEqualTo(jobs.get(2).window().end().minusDays(10));
+    // The day of sowing: disc, one and a half times as long spreading by hand, cover the large
+    // seed.
+    assertThat(jobs.get(2).goes()).isEqualTo(3.5);
+  }
+
+  @Test
+  void aDiscPassThatIsDoneIsNoJobAndTheNextWaitsFromItsDay() {
+    LocalDate done = LocalDate.of(2026, 7, 28);
+    CoverPlan plan =
+        CoverPlan.of(RYE, Goal.HOLD_SOIL, WayIn.DISC_PASSES, Route.EARLY_SPRAY)
+            .with(new SideWork(2, false, Map.of(SideWork.disc(1), done)));
+    List<Job> jobs = jobs(plan);
+    assertThat(jobs).extracting(Job::id).containsExactly("k:seed", "k:spray");
+    assertThat(jobs.get(0).after().orElseThrow().done()).contains(done);
+  }
+
+  @Test
+  void slurryGoesOverTheSeedUntilItIsSpread() {
+    SideWork slurry = new SideWork(2, true, Map.of());
+    CoverPlan plan = CoverPlan.of(RYE, Goal.HOLD_SOIL, WayIn.DRILL, Route.EARLY_SPRAY).with(slurry);
+    assertThat(jobs(plan)).extracting(Job::id).containsExactly("k:seed", "k:slurry", "k:spray");
+    LocalDate sown = LocalDate.of(2026, 7, 30);
+    Job after = jobs(plan.sown(sown)).get(0);
+    assertThat(after.kind()).isEqualTo(MachineKind.SLURRY);
+    assertThat(after.after().orElseThrow().done()).contains(sown);
+    assertThat(after.window().end()).isEqualTo(sown.plusDays(21));
+    SideWork spread = new SideWork(2, true, Map.of(SideWork.SLURRY, TODAY));
+    assertThat(jobs(plan.sown(sown).with(spread))).extracting(Job::id).containsExactly("k:spray");
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "k:disc2,DISC,false",
+    "k:seed,SEED,false",
+    "k:slurry,SLURRY,false",
+    "k:roll,ROLL,true"
+  })
+  void aJobsNameTellsItsStep(String id, Step step, boolean ends) {
+    assertThat(Step.of(id)).isEqualTo(step);
+    assertThat(step.ends()).isEqualTo(ends);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"0", "4"})
+  void discPassesAreOneToThree(int passes) {
+    assertThatThrownBy(() -> new SideWork(passes, false, Map.of()))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("disc passes is 1–3");
   }
 
   @Test

@@ -70,16 +70,9 @@ class SeasonComposerTest {
     assertThat(season.stand().orElseThrow().seeded()).isEqualTo(sown);
     assertThat(season.closes().orElseThrow()).isAfter(LocalDate.of(2027, 3, 1));
     CoverPlan ended =
-        new CoverPlan(
-            RYE,
-            Goal.KEEP_NITROGEN,
-            WayIn.DRILL,
-            Route.EARLY_SPRAY,
-            null,
-            sown,
-            LocalDate.of(2027, 4, 10),
-            PLAN.stageShift(),
-            PLAN.scale());
+        CoverPlan.of(RYE, Goal.KEEP_NITROGEN, WayIn.DRILL, Route.EARLY_SPRAY)
+            .sown(sown)
+            .ended(LocalDate.of(2027, 4, 10));
     assertThat(composer(LocalDate.of(2027, 4, 20)).compose(field(ended)).closes()).isEmpty();
   }
 

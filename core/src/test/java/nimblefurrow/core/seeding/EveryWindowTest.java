@@ -129,9 +129,9 @@ class EveryWindowTest {
         SeedingWindow window = window(kind, LocalDate.of(2026, 5, 1), way, s.id());
         if (window.impossible().isPresent()) {
           assertThat(window.remedy()).isPresent();
-          assertThat(window.chanceAtAll().fraction()).isZero();
+          assertThat(window.chanceFrom(OUTLOOK.today()).fraction()).isZero();
         } else {
-          assertThat(window.chanceAtAll().fraction()).isBetween(0.0, 1.0);
+          assertThat(window.chanceFrom(OUTLOOK.today()).fraction()).isBetween(0.0, 1.0);
           assertThat(window.opens().members()).isEqualTo(OUTLOOK.traces().size());
         }
       }

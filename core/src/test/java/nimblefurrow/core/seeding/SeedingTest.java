@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import nimblefurrow.core.TestWeather;
 import nimblefurrow.core.cashcrop.CropCalendar;
 import nimblefurrow.core.cashcrop.CropKind;
@@ -239,7 +240,36 @@ class SeedingTest {
         .isEqualTo(LastUseful.of(RYE, false, OUTLOOK, SPRING).useful());
     LocalDate open = window.opens().median().orElseThrow();
     assertThat(window.chanceOpen(open.minusDays(60)).fraction()).isZero();
-    assertThat(window.chanceAtAll().fraction()).isBetween(0.2, 1.0);
+    assertThat(window.chanceFrom(OUTLOOK.today()).fraction()).isBetween(0.2, 1.0);
+  }
+
+  @Test
+  void theLaterTheDayTheSmallerTheChanceThatIsLeft() {
+    CropCalendar beans =
+        CropCalendar.of(CropPlanting.soybeans(LocalDate.of(2026, 5, 10), 2.5), OUTLOOK);
+    SeedingWindow window = rules(beans, Mix.of(RYE), HouseRules.USUAL).window(WayIn.DRILL);
+    double before = 1;
+    for (LocalDate day = OUTLOOK.today(); day.getYear() == 2026; day = day.plusDays(5)) {
+      double left = window.chanceFrom(day).fraction();
+      assertThat(left).isLessThanOrEqualTo(before);
+      before = left;
+    }
+    assertThat(before).as("nothing is left at the turn of the year").isZero();
+    assertThat(window.chanceFrom(OUTLOOK.today()).fraction()).isGreaterThan(0.8);
+  }
+
+  @Test
+  void aCoverThatMakesRoomMustHaveGrownByThen() {
+    LocalDate winter = LastUseful.of(VETCH, false, OUTLOOK, SPRING).useful().orElseThrow();
+    LocalDate before = LocalDate.MIN;
+    for (int days = 0; days <= 120; days += 10) {
+      LocalDate clears = LocalDate.of(2026, 9, 1).plusDays(days);
+      LocalDate last =
+          LastUseful.of(VETCH, false, OUTLOOK, SPRING, Optional.of(clears)).useful().orElseThrow();
+      assertThat(last).isBeforeOrEqualTo(winter).isBefore(clears).isAfterOrEqualTo(before);
+      before = last;
+    }
+    assertThat(before).as("a day after dormancy changes nothing").isEqualTo(winter);
   }
 
   @Test
@@ -249,9 +279,15 @@ class SeedingTest {
     CropCalendar late =
         CropCalendar.of(CropPlanting.corn(LocalDate.of(2026, 5, 14), 110, 18), OUTLOOK);
     double wide =
-        rules(early, Mix.of(RYE), HouseRules.USUAL).window(WayIn.DRILL).chanceAtAll().fraction();
+        rules(early, Mix.of(RYE), HouseRules.USUAL)
+            .window(WayIn.DRILL)
+            .chanceFrom(OUTLOOK.today())
+            .fraction();
     double narrow =
-        rules(late, Mix.of(RYE), HouseRules.USUAL).window(WayIn.DRILL).chanceAtAll().fraction();
+        rules(late, Mix.of(RYE), HouseRules.USUAL)
+            .window(WayIn.DRILL)
+            .chanceFrom(OUTLOOK.today())
+            .fraction();
     assertThat(wide).isGreaterThanOrEqualTo(narrow);
   }
 

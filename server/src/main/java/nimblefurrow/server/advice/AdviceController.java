@@ -38,13 +38,17 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/advice")
 class AdviceController {
-  /** Goals with their weights; without ways in, those for which the farm has a machine. */
+  /**
+   * Goals with their weights; the place of the cover in its season, 0 for the running one; without
+   * ways in, those for which the farm has a machine.
+   */
   record AdviceForm(
       @NotNull UUID fieldId,
       @NotEmpty Map<Goal, @NotNull Double> goals,
       @Maybe Set<WayIn> ways,
       @NotNull Route route,
-      @Maybe @Min(1) @Max(3) Integer mostSpecies) {}
+      @Maybe @Min(1) @Max(3) Integer mostSpecies,
+      @Maybe Integer place) {}
 
   record OptionView(
       String name,
@@ -82,7 +86,7 @@ class AdviceController {
   AdviceView advice(@Valid @RequestBody AdviceForm form) {
     UUID farmId = current.id();
     Seasons.FarmSeason farm = seasons.one(farmId, form.fieldId());
-    FieldSeasons field = farm.onlyField();
+    FieldSeasons field = farm.onlyField(form.place() == null ? 0 : form.place());
     Map<WayIn, Double> least = new EnumMap<>(WayIn.class);
     Set<WayIn> owned = EnumSet.noneOf(WayIn.class);
     for (MachineView machine : machines.all(farmId)) {
@@ -115,7 +119,8 @@ class AdviceController {
             restrictions,
             least,
             farm.farm().rules(),
-            form.mostSpecies() == null ? 3 : form.mostSpecies());
+            form.mostSpecies() == null ? 3 : form.mostSpecies(),
+            field.clears());
     Advice advice = Advice.of(ask, farm.catalogue(), lores.of(farm.weather().outlook()));
     UnitSystem units = farm.farm().units();
     return new AdviceView(

@@ -194,7 +194,7 @@ public class DemoFarm {
   }
 
   private static CropDetails crop(CropKind kind, double maturity) {
-    return new CropDetails(kind, maturity, 20, Map.of());
+    return new CropDetails(kind, maturity, 20, Map.of(), null);
   }
 
   private static List<CoverDetails.MemberDetails> members(String text) {

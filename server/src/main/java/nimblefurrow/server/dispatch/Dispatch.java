@@ -66,7 +66,7 @@ public class Dispatch {
                 () -> new NotOnThisFarm("weather yet: import it or take the simulated station"));
     List<Job> jobs = new ArrayList<>();
     Map<String, FieldSeasons> fieldOf = new HashMap<>();
-    for (FieldSeasons field : season.fields()) {
+    for (FieldSeasons field : season.covers()) {
       for (Job job : FieldJobs.of(field.key(), field.field().name(), field.now())) {
         jobs.add(job);
         fieldOf.put(job.id(), field);

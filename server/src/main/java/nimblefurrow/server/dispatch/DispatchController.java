@@ -11,12 +11,14 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.schedule.DayWork;
 import nimblefurrow.core.schedule.FitDays;
 import nimblefurrow.core.schedule.Job;
 import nimblefurrow.core.schedule.MachineKind;
 import nimblefurrow.core.schedule.Placement;
 import nimblefurrow.core.schedule.Unplaced;
 import nimblefurrow.core.schedule.WhatIf;
+import nimblefurrow.core.season.Step;
 import nimblefurrow.server.farm.Machines.MachineView;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.CurrentFarm;
@@ -51,6 +53,7 @@ class DispatchController {
       String field,
       String farmstead,
       MachineKind kind,
+      Step step,
       String words,
       @Maybe String cover,
       double acres,
@@ -67,7 +70,13 @@ class DispatchController {
       int fitChance,
       String why) {}
 
-  record DayView(LocalDate day, double hours, double acres) {}
+  record DayView(LocalDate day, double hours, double acres, @Maybe String driver) {
+    static List<DayView> of(List<DayWork> days) {
+      return days.stream()
+          .map(d -> new DayView(d.date(), d.hours(), d.acres(), d.driver().orElse(null)))
+          .toList();
+    }
+  }
 
   /** Chance (%) that a day is fit for a kind of machine on the farm's commonest soil. */
   record FitRow(MachineKind kind, LocalDate first, int[] chances) {}
@@ -117,7 +126,7 @@ class DispatchController {
     Dispatch.Board board = dispatch.board(current.id());
     UnitSystem units = board.season().farm().units();
     return new WhatIfView(
-        told.days().stream().map(d -> new DayView(d.date(), d.hours(), d.acres())).toList(),
+        DayView.of(told.days()),
         percent(told.chanceOpen()),
         percent(told.chanceFit()),
         told.late(),
@@ -166,7 +175,8 @@ class DispatchController {
               job.field(),
               field.field().farmstead(),
               job.kind(),
-              job.kind().words(),
+              Step.of(job.id()),
+              job.words(),
               field.now().field().cover().map(c -> c.mix().name()).orElse(null),
               job.area().acres(),
               job.window().opens().median().orElse(null),
@@ -190,7 +200,7 @@ class DispatchController {
   private static PlaceView place(Placement p, UnitSystem units) {
     return new PlaceView(
         UUID.fromString(p.machineId()),
-        p.days().stream().map(d -> new DayView(d.date(), d.hours(), d.acres())).toList(),
+        DayView.of(p.days()),
         p.locked(),
         p.late(),
         percent(p.fitChance()),

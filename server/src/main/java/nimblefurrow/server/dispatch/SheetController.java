@@ -12,6 +12,7 @@ import nimblefurrow.core.schedule.Cautions;
 import nimblefurrow.core.schedule.DayWork;
 import nimblefurrow.core.schedule.Job;
 import nimblefurrow.core.schedule.Placement;
+import nimblefurrow.core.season.Step;
 import nimblefurrow.server.farm.Machines.MachineView;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
@@ -42,6 +43,7 @@ class SheetController {
       double fieldAcres,
       int fitChance,
       List<SheetSeed> seed,
+      @Maybe String driver,
       String note) {}
 
   record SheetSeed(String name, double bulkRate, double pounds) {}
@@ -89,7 +91,7 @@ class SheetController {
 
   private SheetJob job(Dispatch.Board board, Job job, Placement placement, DayWork work) {
     FieldSeasons field = board.fieldOf().get(job.id());
-    boolean seeding = job.id().endsWith(":seed");
+    boolean seeding = Step.of(job.id()) == Step.SEED;
     List<SheetSeed> seed =
         seeding
             ? desk.seed(board.season(), field).stream()
@@ -107,13 +109,14 @@ class SheetController {
         job.field(),
         field.field().farmstead(),
         field.field().boundary(),
-        job.kind().words(),
+        job.words(),
         field.now().field().cover().map(c -> c.mix().name()).orElse(null),
         work.acres(),
         work.hours(),
         job.area().acres(),
         (int) Math.round(100 * placement.fitChance()),
         seed,
+        work.driver().orElse(null),
         field.field().note());
   }
 }

@@ -67,7 +67,7 @@ class JobExchange {
         printer.printRecord(
             safe(job.field()),
             safe(field.field().farmstead()),
-            job.kind().words(),
+            job.words(),
             field.now().field().cover().map(c -> c.mix().name()).orElse(""),
             safe(machines.get(p.machineId())),
             "%.1f".formatted(job.area().acres()),
@@ -96,9 +96,7 @@ class JobExchange {
       // Whole days: an event ends on the day after its last.
       VEvent event =
           new VEvent(
-              p.start(),
-              p.finish().plusDays(1),
-              "%s: %s".formatted(job.field(), job.kind().words()));
+              p.start(), p.finish().plusDays(1), "%s: %s".formatted(job.field(), job.words()));
       event.add(new Uid(job.id() + "@nimble-furrow"));
       event.add(
           new Description(

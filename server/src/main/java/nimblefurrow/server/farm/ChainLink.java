@@ -34,17 +34,27 @@ class ChainLink {
   @JdbcTypeCode(SqlTypes.JSON)
   CoverDetails cover;
 
+  @JdbcTypeCode(SqlTypes.JSON)
+  CutDetails cut;
+
   @Version int version;
 
   protected ChainLink() {}
 
-  ChainLink(UUID farmId, UUID fieldId, LocalDate starts, CropDetails crop, CoverDetails cover) {
+  ChainLink(
+      UUID farmId,
+      UUID fieldId,
+      LocalDate starts,
+      CropDetails crop,
+      CoverDetails cover,
+      CutDetails cut) {
     this.id = UUID.randomUUID();
     this.farmId = farmId;
     this.fieldId = fieldId;
-    this.kind = crop != null ? LinkKind.CROP : LinkKind.COVER;
+    this.kind = crop != null ? LinkKind.CROP : cover != null ? LinkKind.COVER : LinkKind.CUT;
     this.starts = starts;
     this.crop = crop;
     this.cover = cover;
+    this.cut = cut;
   }
 }

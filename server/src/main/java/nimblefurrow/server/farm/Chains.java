@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.cover.Catalogue;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.season.Clearing;
 import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.NotOnThisFarm;
@@ -25,6 +27,7 @@ public class Chains {
       LocalDate starts,
       @Maybe CropDetails crop,
       @Maybe CoverDetails cover,
+      @Maybe CutDetails cut,
       int version) {}
 
   private final ChainLinks links;
@@ -61,7 +64,7 @@ public class Chains {
   public Link addCrop(UUID farmId, UUID fieldId, LocalDate planted, CropDetails crop) {
     fields.one(farmId, fieldId);
     crop.planting(planted, null, List.of()); // refuses what cannot be
-    return view(links.save(new ChainLink(farmId, fieldId, planted, crop, null)));
+    return view(links.save(new ChainLink(farmId, fieldId, planted, crop, null, null)));
   }
 
   @Transactional
@@ -80,16 +83,56 @@ public class Chains {
     fields.one(farmId, fieldId);
     cover.mix(Catalogue.shipped());
     if (existing.isEmpty()) {
-      return view(links.save(new ChainLink(farmId, fieldId, starts, null, cover)));
+      return view(links.save(new ChainLink(farmId, fieldId, starts, null, cover, null)));
     }
     ChainLink link = fresh(farmId, existing.get().id(), existing.get().version(), LinkKind.COVER);
     link.cover = cover;
     return view(link);
   }
 
+  /**
+   * Puts in a forage cut, or the end of a cover, so that another cover can follow before the next
+   * crop.
+   *
+   * @throws OutOfRange when nothing stands to be cut on that day, or the cut before has no cover
+   *     yet
+   */
+  @Transactional
+  public Link addCut(UUID farmId, UUID fieldId, LocalDate day, CutDetails cut) {
+    fields.one(farmId, fieldId);
+    Link before =
+        of(farmId, fieldId).stream()
+            .filter(l -> l.starts().isBefore(day))
+            .reduce((earlier, later) -> later)
+            .orElseThrow(
+                () -> new OutOfRange("day", "nothing stands in this field on %s".formatted(day)));
+    if (before.kind() == LinkKind.CUT) {
+      throw new OutOfRange(
+          "day",
+          "plan the cover after the cut of %s first: nothing else stands to be cut"
+              .formatted(before.starts()));
+    }
+    if (before.kind() == LinkKind.CROP && cut.how() != Clearing.How.FORAGE_CUT) {
+      throw new OutOfRange(
+          "cover", "plan a cover first: before it, only the crop itself can be cut for forage");
+    }
+    return view(links.save(new ChainLink(farmId, fieldId, day, null, null, cut)));
+  }
+
+  /** Takes a link out; a cut that a cover rests on stays until that cover is taken out. */
   @Transactional
   public void remove(UUID farmId, UUID id) {
-    links.delete(row(farmId, id));
+    ChainLink link = row(farmId, id);
+    List<Link> chain = of(farmId, link.fieldId);
+    int at = chain.stream().map(Link::id).toList().indexOf(id);
+    if (link.kind == LinkKind.CUT
+        && at > 0
+        && chain.get(at - 1).kind() == LinkKind.COVER
+        && at + 1 < chain.size()
+        && chain.get(at + 1).kind() == LinkKind.COVER) {
+      throw new Conflict("a cover is planned after this cut: take that cover out first");
+    }
+    links.delete(link);
   }
 
   private ChainLink fresh(UUID farmId, UUID id, int version, LinkKind kind) {
@@ -111,6 +154,6 @@ public class Chains {
   }
 
   private static Link view(ChainLink l) {
-    return new Link(l.id, l.fieldId, l.kind, l.starts, l.crop, l.cover, l.version);
+    return new Link(l.id, l.fieldId, l.kind, l.starts, l.crop, l.cover, l.cut, l.version);
   }
 }

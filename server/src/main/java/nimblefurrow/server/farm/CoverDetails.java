@@ -13,18 +13,26 @@ import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.season.SideWork;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.server.platform.Maybe;
 
-/** A cover in a field's chain, as chosen. */
+/**
+ * A cover in a field's chain, as chosen.
+ *
+ * @param discPasses shallow disc passes in all, where it is sown by them; two unless said otherwise
+ * @param slurryOver whether slurry goes over the sown ground
+ */
 public record CoverDetails(
     @NotNull Goal goal,
     @NotNull Route route,
     @NotNull WayIn way,
     @NotEmpty @Size(max = 8) List<@Valid MemberDetails> members,
-    @Maybe LocalDate planned) {
+    @Maybe LocalDate planned,
+    @Maybe Integer discPasses,
+    @Maybe Boolean slurryOver) {
 
   /** A member of the mix; a typed live rate replaces the computed one. */
   public record MemberDetails(
@@ -40,6 +48,25 @@ public record CoverDetails(
 
   public CoverDetails {
     members = members == null ? List.of() : List.copyOf(members);
+  }
+
+  /** A cover without work beside the sowing. */
+  public CoverDetails(
+      Goal goal, Route route, WayIn way, List<MemberDetails> members, LocalDate planned) {
+    this(goal, route, way, members, planned, null, null);
+  }
+
+  /** The same sown another way. */
+  public CoverDetails by(WayIn other) {
+    return new CoverDetails(goal, route, other, members, planned, discPasses, slurryOver);
+  }
+
+  /** The goes over the field that belong to the sowing, with what is done of them. */
+  public SideWork side(Map<String, LocalDate> done) {
+    return new SideWork(
+        discPasses == null ? SideWork.USUAL.discPasses() : discPasses,
+        Boolean.TRUE.equals(slurryOver),
+        done);
   }
 
   /** The mix with a farm's own figures. */

@@ -12,14 +12,22 @@ import nimblefurrow.server.platform.Maybe;
 
 /**
  * A cash crop in a field's chain, as kept. Dates entered by hand replace what would be computed.
+ *
+ * @param name what a crop without a calendar of its own is called, such as peas; null for others
  */
 public record CropDetails(
     CropKind kind,
     double maturity,
     double harvestMoisture,
-    @Maybe Map<CropStage, LocalDate> dates) {
+    @Maybe Map<CropStage, LocalDate> dates,
+    @Maybe String name) {
   public CropDetails {
     dates = dates == null ? Map.of() : Map.copyOf(dates);
+  }
+
+  /** What the ground under a cover is to the cover that follows it: free from a day on. */
+  public static CropDetails freeFrom(LocalDate day) {
+    return new CropDetails(CropKind.OTHER, 0, 0, Map.of(CropStage.HARVEST, day), null);
   }
 
   public CropPlanting planting(LocalDate planted, LocalDate harvested, List<Observation> seen) {

@@ -58,6 +58,7 @@ class FieldController {
       @Maybe LocalDate harvest,
       @Maybe LocalDate canopyClosed,
       @Maybe LocalDate canopyOpen,
+      @Maybe @Size(max = 60) String name,
       @Maybe Integer version) {
 
     CropDetails details() {
@@ -69,7 +70,8 @@ class FieldController {
           kind,
           maturity == null ? 0 : maturity,
           harvestMoisture == null ? 20 : harvestMoisture,
-          dates);
+          dates,
+          kind == CropKind.OTHER && name != null && !name.isBlank() ? name.strip() : null);
     }
   }
 
@@ -131,6 +133,14 @@ class FieldController {
   @PostMapping("/{id}/crops")
   Link addCrop(@PathVariable UUID id, @Valid @RequestBody CropForm form) {
     return chains.addCrop(current.id(), id, form.planted(), form.details());
+  }
+
+  record CutForm(@NotNull LocalDate day, @NotNull @Valid CutDetails cut) {}
+
+  /** A forage cut, or the end of a cover, after which another cover follows. */
+  @PostMapping("/{id}/cuts")
+  Link addCut(@PathVariable UUID id, @Valid @RequestBody CutForm form) {
+    return chains.addCut(current.id(), id, form.day(), form.cut());
   }
 
   @PutMapping("/crops/{linkId}")

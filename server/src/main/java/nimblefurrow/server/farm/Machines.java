@@ -3,6 +3,7 @@ package nimblefurrow.server.farm;
 import java.math.BigDecimal;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.core.quantity.WorkRate;
 import nimblefurrow.core.schedule.Machine;
@@ -23,7 +24,13 @@ public class Machines {
       BigDecimal costPerAcre,
       MachineSetup setup) {
     public Machine machine() {
-      return new Machine(id.toString(), name, kind, WorkRate.acresPerHour(acresPerHour));
+      return new Machine(
+          id.toString(),
+          name,
+          kind,
+          WorkRate.acresPerHour(acresPerHour),
+          setup.bookedDays() == null ? Set.of() : Set.copyOf(setup.bookedDays()),
+          setup.drivers() == null ? List.of() : setup.drivers());
     }
   }
 

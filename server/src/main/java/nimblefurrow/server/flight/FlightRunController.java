@@ -95,9 +95,9 @@ class FlightRunController {
     tick[0] =
         ticking.scheduleWithFixedDelay(
             () -> send(emitter, farm, id, tick), 0, TICK_MS, TimeUnit.MILLISECONDS);
-    emitter.onCompletion(() -> tick[0].cancel(false));
+    emitter.onCompletion(() -> stop(tick));
     emitter.onTimeout(emitter::complete);
-    emitter.onError(e -> tick[0].cancel(false));
+    emitter.onError(e -> stop(tick));
     return emitter;
   }
 
@@ -108,11 +108,18 @@ class FlightRunController {
       if (now.done()) {
         emitter.complete();
       }
-    } catch (IOException | RuntimeException gone) {
-      if (tick[0] != null) {
-        tick[0].cancel(false);
-      }
-      emitter.completeWithError(gone);
+    } catch (IOException | IllegalStateException gone) {
+      // Whoever watched has left: the container closes the answer by itself.
+      stop(tick);
+    } catch (RuntimeException broken) {
+      stop(tick);
+      emitter.completeWithError(broken);
+    }
+  }
+
+  private static void stop(ScheduledFuture<?>[] tick) {
+    if (tick[0] != null) {
+      tick[0].cancel(false);
     }
   }
 

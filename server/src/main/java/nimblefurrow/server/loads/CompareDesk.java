@@ -102,9 +102,7 @@ class CompareDesk {
       CoverDetails planned,
       MachineView machine,
       WayIn way) {
-    CoverDetails tried =
-        new CoverDetails(
-            planned.goal(), planned.route(), way, planned.members(), planned.planned());
+    CoverDetails tried = planned.by(way);
     List<CoverDesk.SeedLine> seed = covers.seed(farm, field, tried);
     SeedingWindow window =
         new WindowRules(
@@ -112,7 +110,8 @@ class CompareDesk {
                 tried.mix(farm.catalogue()),
                 tried.route() == nimblefurrow.core.termination.Route.ROLL,
                 farm.farm().rules(),
-                farm.weather().outlook())
+                farm.weather().outlook(),
+                field.clears())
             .window(way);
     String impossible = window.impossible().map(r -> r.in(farm.farm().units())).orElse(null);
     LoadsView worked = null;
@@ -137,7 +136,7 @@ class CompareDesk {
             seedCost,
             pass,
             seed.stream().mapToDouble(CoverDesk.SeedLine::plantsPerSquareFoot).sum(),
-            window.chanceAtAll().fraction());
+            window.chanceFrom(farm.weather().today()).fraction());
     double hours = worked == null ? 0 : worked.hours();
     return new WayView(
         machine.id(),
@@ -147,7 +146,7 @@ class CompareDesk {
         impossible,
         window.opens().median().orElse(null),
         window.pencilled().orElse(null),
-        (int) Math.round(window.chanceAtAll().percent()),
+        (int) Math.round(window.chanceFrom(farm.weather().today()).percent()),
         seed.stream().mapToDouble(CoverDesk.SeedLine::bulkRate).sum(),
         worked == null ? 0 : worked.passes().stream().mapToInt(LoadDesk.PassView::loads).sum(),
         hours,

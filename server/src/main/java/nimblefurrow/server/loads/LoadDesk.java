@@ -13,6 +13,7 @@ import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.season.SideWork;
 import nimblefurrow.core.seeding.SeedBlend;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.seeding.WorkSequence;
@@ -144,7 +145,8 @@ public class LoadDesk {
     return new MachineView(m.id(), m.name(), m.kind(), rate, m.hired(), m.costPerAcre(), setup);
   }
 
-  LoadsView loads(
+  /** The loads of a blend with a machine as it is set up. */
+  public LoadsView loads(
       Seasons.FarmSeason farm, FieldSeasons field, SeedBlend blend, MachineView machine) {
     FieldView land = field.field();
     Area area = Area.ofAcres(land.acres());
@@ -183,14 +185,16 @@ public class LoadDesk {
         unload.map(Area::acres).orElse(null),
         run,
         way == WayIn.DRONE ? ferry : null,
-        steps(way, blend, area, machine),
+        steps(way, field, blend, area, machine),
         blend.cautions(way, least).stream().map(r -> r.in(units)).toList(),
         prices.price(farm, field, blend, machine, plans, run, ferry));
   }
 
-  private static List<StepView> steps(WayIn way, SeedBlend blend, Area area, MachineView machine) {
+  private static List<StepView> steps(
+      WayIn way, FieldSeasons field, SeedBlend blend, Area area, MachineView machine) {
+    int passes = field.now().field().cover().map(c -> c.side()).orElse(SideWork.USUAL).discPasses();
     boolean small = blend.parts().stream().allMatch(p -> p.species().smallSeeded());
-    return WorkSequence.of(way, small, area, machine.machine().rate()).stream()
+    return WorkSequence.of(way, passes, small, area, machine.machine().rate()).stream()
         .map(t -> new StepView(t.what(), t.afterDays(), t.withinDays(), t.hours()))
         .toList();
   }

@@ -111,7 +111,10 @@ class LogController {
   private static String about(Entry e) {
     EntryDetails d = e.details();
     return switch (e.kind()) {
+      case DISCED -> "disced";
       case SEEDED -> "sown";
+      case SLURRY_SPREAD -> "slurry spread over the seed";
+      case CUT -> "cut for forage";
       case ENDED -> "ended: " + d.route().words();
       case HARVESTED -> "harvested";
       case CROP_STAGE -> "crop stage seen";

@@ -174,6 +174,22 @@ public class Logbook {
           throw new OutOfRange("cover", "this cover is logged as sown already");
         }
       }
+      case DISCED -> {
+        if (field.cover().isEmpty()) {
+          throw new OutOfRange("cover", "choose a cover for this field first");
+        }
+        if (sown) {
+          throw new OutOfRange("cover", "this cover is sown: disc passes come before");
+        }
+      }
+      case CUT -> {
+        refuseUnless(sown, "this cover is not logged as sown yet");
+        refuseUnless(
+            field.now().field().cover().filter(c -> c.clearing() != null).isPresent(),
+            "a cut after which another cover follows: put it into the field's chain first");
+      }
+      case SLURRY_SPREAD ->
+          refuseUnless(sown, "slurry goes over seeded ground: log the sowing first");
       case ENDED -> {
         Limits.given("how it was ended", form.route());
         refuseUnless(sown, "this cover is not logged as sown yet");

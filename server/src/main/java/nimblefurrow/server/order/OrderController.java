@@ -33,11 +33,13 @@ class OrderController {
   record Pasted(@NotBlank @Size(max = 100_000) String text) {}
 
   private final OrderDesk desk;
+  private final StoreDesk store;
   private final OrderFiles files;
   private final CurrentFarm current;
 
-  OrderController(OrderDesk desk, OrderFiles files, CurrentFarm current) {
+  OrderController(OrderDesk desk, StoreDesk store, OrderFiles files, CurrentFarm current) {
     this.desk = desk;
+    this.store = store;
     this.files = files;
     this.current = current;
   }
@@ -45,6 +47,12 @@ class OrderController {
   @GetMapping
   OrderView order() {
     return desk.order(current.id());
+  }
+
+  /** What is left of each seed lot after what was logged as sown. */
+  @GetMapping("/store")
+  List<StoreDesk.LeftView> store() {
+    return store.left(current.id());
   }
 
   @PutMapping("/prices")

@@ -11,7 +11,6 @@ import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.seeding.SeedOrder;
 import nimblefurrow.core.seeding.SeedOrder.Need;
 import nimblefurrow.core.seeding.SeedOrder.Offer;
-import nimblefurrow.server.farm.SeedLots;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.season.CoverDesk;
 import nimblefurrow.server.season.FieldSeasons;
@@ -48,13 +47,13 @@ class OrderDesk {
 
   private final Seasons seasons;
   private final CoverDesk desk;
-  private final SeedLots lots;
+  private final StoreDesk store;
   private final SeedOffers offers;
 
-  OrderDesk(Seasons seasons, CoverDesk desk, SeedLots lots, SeedOffers offers) {
+  OrderDesk(Seasons seasons, CoverDesk desk, StoreDesk store, SeedOffers offers) {
     this.seasons = seasons;
     this.desk = desk;
-    this.lots = lots;
+    this.store = store;
     this.offers = offers;
   }
 
@@ -67,7 +66,7 @@ class OrderDesk {
                 () -> new NotOnThisFarm("weather yet: import it or take the simulated station"));
     List<Need> needs = new ArrayList<>();
     var tags = desk.tags(farm);
-    for (FieldSeasons field : farm.fields()) {
+    for (FieldSeasons field : farm.covers()) {
       boolean open = field.now().field().cover().filter(c -> c.seeded() == null).isPresent();
       if (open) {
         for (CoverDesk.SeedLine member : desk.seed(farm, field, tags)) {
@@ -80,7 +79,9 @@ class OrderDesk {
       }
     }
     Map<String, Mass> store = new HashMap<>();
-    lots.all(farmId).forEach(l -> store.merge(l.species(), Mass.ofPounds(l.pounds()), Mass::plus));
+    this.store
+        .left(farmId)
+        .forEach(l -> store.merge(l.species(), Mass.ofPounds(l.leftLb()), Mass::plus));
     Map<String, Offer> kept = new HashMap<>();
     offers
         .findByFarmIdOrderBySpecies(farmId)

@@ -13,6 +13,7 @@ import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.support.MissingServletRequestPartException;
@@ -99,6 +100,12 @@ class Problems {
   @ExceptionHandler
   ProblemDetail denied(AccessDeniedException denied) {
     return problem(HttpStatus.FORBIDDEN, "this needs a planner of the farm");
+  }
+
+  /** Whoever asked has left before the answer was whole: there is nobody to tell. */
+  @ExceptionHandler
+  void left(AsyncRequestNotUsableException left) {
+    LOG.debug("the reader has left", left);
   }
 
   @ExceptionHandler

@@ -49,7 +49,7 @@ final class Answers {
       @Maybe String impossible,
       @Maybe String remedy,
       List<String> notes) {
-    static WindowAnswer of(SeedingWindow w, UnitSystem units) {
+    static WindowAnswer of(SeedingWindow w, UnitSystem units, LocalDate today) {
       return new WindowAnswer(
           w.way(),
           w.way().words(),
@@ -58,7 +58,7 @@ final class Answers {
           DateRange.of(w.bestTo()),
           w.closes().lastDayWithChance(0.8).orElse(null),
           w.closes().lastDayWithChance(0.5).orElse(null),
-          (int) Math.round(w.chanceAtAll().percent()),
+          (int) Math.round(w.chanceFrom(today).percent()),
           w.impossible().map(r -> r.in(units)).orElse(null),
           w.remedy().map(r -> r.in(units)).orElse(null),
           said(w.notes(), units));

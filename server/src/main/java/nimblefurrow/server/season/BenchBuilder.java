@@ -51,7 +51,11 @@ final class BenchBuilder {
         moisture(species),
         steps(
             WorkSequence.of(
-                plan.way(), species.stream().allMatch(Species::smallSeeded), area(), ANY_RATE)),
+                plan.way(),
+                plan.side().discPasses(),
+                species.stream().allMatch(Species::smallSeeded),
+                area(),
+                ANY_RATE)),
         List.of(
             sequence(
                 "Slurry over seeded ground",
@@ -77,7 +81,7 @@ final class BenchBuilder {
 
   private Optional<BenchAnswer.NitrogenAnswer> nitrogen(CoverStand stand) {
     Outlook outlook = farm.weather().outlook();
-    Optional<LocalDate> end = season.route().flatMap(r -> r.aim());
+    Optional<LocalDate> end = plan.clears().or(() -> season.route().flatMap(r -> r.aim()));
     if (end.isEmpty() || end.get().isAfter(outlook.last()) || end.get().isBefore(stand.seeded())) {
       return Optional.empty();
     }

@@ -2,78 +2,30 @@ package nimblefurrow.server.season;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.Observation;
 import nimblefurrow.core.cover.Catalogue;
-import nimblefurrow.core.cover.CurveScale;
 import nimblefurrow.core.scouting.Quadrats;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.season.CoverPlan;
 import nimblefurrow.core.season.FieldCase;
+import nimblefurrow.core.season.SideWork;
 import nimblefurrow.core.season.Sightings;
 import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.weather.Outlook;
-import nimblefurrow.core.weather.Site;
 import nimblefurrow.server.farm.Chains.Link;
 import nimblefurrow.server.farm.CoverDetails;
 import nimblefurrow.server.farm.Fields.FieldView;
-import nimblefurrow.server.farm.LinkKind;
 import nimblefurrow.server.journal.EntryDetails;
 import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.journal.Journal.Entry;
 
 /** Puts a field's chain and journal into the terms in which core works out a season. */
 final class CaseBuilder {
-  private static final int LATE_PLANTING_DAYS = 35;
-
   private CaseBuilder() {}
-
-  /** A crop of the chain with the cover and the crop after it. */
-  record Stretch(Link crop, Optional<Link> cover, Optional<Link> next) {}
-
-  /** The chain cut into crop, cover and next crop. */
-  static List<Stretch> stretches(List<Link> chain) {
-    List<Stretch> stretches = new ArrayList<>();
-    Link crop = null;
-    Link cover = null;
-    for (Link link : chain) {
-      if (link.kind() == LinkKind.CROP) {
-        if (crop != null) {
-          stretches.add(new Stretch(crop, Optional.ofNullable(cover), Optional.of(link)));
-        }
-        crop = link;
-        cover = null;
-      } else if (link.kind() == LinkKind.COVER) {
-        cover = link;
-      }
-    }
-    if (crop != null) {
-      stretches.add(new Stretch(crop, Optional.ofNullable(cover), Optional.empty()));
-    }
-    return stretches;
-  }
-
-  /**
-   * Which stretch is running on a day. The sheet turns once a year for all fields, on 5 June, when
-   * spring's planting is over: from then on the crop planted last runs.
-   */
-  static int running(List<Stretch> stretches, LocalDate today, Site site) {
-    LocalDate turn = site.season(today.getYear(), 6, 5);
-    turn = today.isBefore(turn) ? turn.minusYears(1) : turn;
-    LocalDate latest =
-        turn.plusDays(LATE_PLANTING_DAYS).isBefore(today)
-            ? turn.plusDays(LATE_PLANTING_DAYS)
-            : today;
-    int running = 0;
-    for (int i = 1; i < stretches.size(); i++) {
-      if (!stretches.get(i).crop().starts().isAfter(latest)) {
-        running = i;
-      }
-    }
-    return running;
-  }
 
   static FieldCase build(
       FieldView field, Stretch stretch, List<Entry> entries, Catalogue catalogue, Outlook outlook) {
@@ -90,13 +42,19 @@ final class CaseBuilder {
     return new FieldCase(
         field.facts(),
         crop.crop().planting(crop.starts(), harvested, seen),
-        stretch.cover().map(cover -> plan(cover, of(entries, cover), catalogue, outlook)),
+        stretch
+            .cover()
+            .map(
+                cover ->
+                    plan(cover, of(entries, cover), catalogue, outlook)
+                        .with(stretch.clearing().orElse(null))),
         next(stretch));
   }
 
   static CoverPlan plan(CoverDetails details, Catalogue catalogue) {
     return CoverPlan.of(details.mix(catalogue), details.goal(), details.way(), details.route())
-        .planned(details.planned());
+        .planned(details.planned())
+        .with(details.side(Map.of()));
   }
 
   private static CoverPlan plan(
@@ -104,13 +62,17 @@ final class CaseBuilder {
     CoverPlan plan = plan(cover.cover(), catalogue);
     LocalDate seeded = null;
     LocalDate ended = null;
+    LocalDate slurry = null;
     List<Sightings.Stems> stems = new ArrayList<>();
     List<Sightings.Sample> samples = new ArrayList<>();
+    Map<String, LocalDate> done = new HashMap<>();
     for (Entry entry : entries) {
       EntryDetails d = entry.details();
       switch (entry.kind()) {
         case SEEDED -> seeded = seeded == null ? entry.on() : seeded;
-        case ENDED -> ended = ended == null ? entry.on() : ended;
+        case DISCED -> done.put(SideWork.disc(done.size() + 1), entry.on());
+        case SLURRY_SPREAD -> slurry = slurry == null ? entry.on() : slurry;
+        case ENDED, CUT -> ended = ended == null ? entry.on() : ended;
         case STEM_COUNT ->
             stems.add(
                 new Sightings.Stems(
@@ -121,17 +83,10 @@ final class CaseBuilder {
         default -> {}
       }
     }
-    CoverPlan known =
-        new CoverPlan(
-            plan.mix(),
-            plan.goal(),
-            plan.way(),
-            plan.route(),
-            plan.planned(),
-            seeded,
-            ended,
-            plan.stageShift(),
-            CurveScale.UNSAMPLED);
+    if (slurry != null) {
+      done.put(SideWork.SLURRY, slurry);
+    }
+    CoverPlan known = plan.with(cover.cover().side(done)).sown(seeded).ended(ended);
     return new Sightings(stems, samples).anchor(known, outlook);
   }
 
@@ -147,7 +102,7 @@ final class CaseBuilder {
                     LocalDate.of(stretch.crop().starts().plusDays(120).getYear() + 1, 5, 12)));
   }
 
-  private static List<Entry> of(List<Entry> entries, Link link) {
+  static List<Entry> of(List<Entry> entries, Link link) {
     return entries.stream().filter(e -> e.linkId().equals(link.id())).toList();
   }
 }

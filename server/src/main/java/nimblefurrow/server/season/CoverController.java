@@ -3,11 +3,15 @@ package nimblefurrow.server.season;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.server.farm.Chains;
 import nimblefurrow.server.farm.Chains.Link;
 import nimblefurrow.server.farm.CoverDetails;
+import nimblefurrow.server.farm.LinkKind;
 import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
@@ -18,15 +22,19 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Choosing a cover: try candidates, see what each means, keep one. */
 @RestController
 @RequestMapping("/api/cover")
 class CoverController {
-  record Try(@NotNull UUID fieldId, @NotNull @Valid CoverDetails candidate) {}
+  /**
+   * @param place 0 for the running cover, 1 for the one after the next cut
+   */
+  record Try(@NotNull UUID fieldId, @Maybe Integer place, @NotNull @Valid CoverDetails candidate) {}
 
-  record Keep(@NotNull @Valid CoverDetails cover, @Maybe Integer version) {}
+  record Keep(@NotNull @Valid CoverDetails cover, @Maybe Integer place, @Maybe Integer version) {}
 
   record FieldCover(
       @Maybe CoverDetails cover,
@@ -35,7 +43,11 @@ class CoverController {
       LocalDate planted,
       String next,
       LocalDate nextPlanned,
-      boolean sown) {}
+      boolean sown,
+      boolean afterCut,
+      @Maybe String makesRoom,
+      int place,
+      List<String> places) {}
 
   private final Seasons seasons;
   private final CoverDesk desk;
@@ -50,20 +62,24 @@ class CoverController {
   }
 
   @GetMapping("/{fieldId}")
-  FieldCover of(@PathVariable UUID fieldId) {
-    return view(seasons.one(current.id(), fieldId).onlyField());
+  FieldCover of(@PathVariable UUID fieldId, @RequestParam(required = false) Integer place) {
+    return view(seasons.one(current.id(), fieldId), orRunning(place));
+  }
+
+  private static int orRunning(Integer place) {
+    return place == null ? 0 : place;
   }
 
   @PostMapping("/try")
   CoverDesk.CoverAnswer tried(@Valid @RequestBody Try asked) {
     Seasons.FarmSeason farm = seasons.one(current.id(), asked.fieldId());
-    return desk.answer(farm, farm.onlyField(), asked.candidate());
+    return desk.answer(farm, farm.onlyField(orRunning(asked.place())), asked.candidate());
   }
 
   @PutMapping("/{fieldId}")
   FieldCover keep(@PathVariable UUID fieldId, @Valid @RequestBody Keep kept) {
     Seasons.FarmSeason farm = seasons.one(current.id(), fieldId);
-    FieldSeasons field = farm.onlyField();
+    FieldSeasons field = farm.onlyField(orRunning(kept.place()));
     refuseStale(field.cover(), kept.version());
     if (field.now().field().cover().filter(c -> c.seeded() != null).isPresent()
         && !field
@@ -77,12 +93,16 @@ class CoverController {
     }
     LocalDate starts = field.crop().starts().plusDays(1);
     chains.putCover(current.id(), fieldId, starts, kept.cover(), field.cover());
-    return of(fieldId);
+    return of(fieldId, kept.place());
   }
 
   @DeleteMapping("/{fieldId}")
-  void drop(@PathVariable UUID fieldId) {
-    FieldSeasons field = seasons.one(current.id(), fieldId).onlyField();
+  void drop(@PathVariable UUID fieldId, @RequestParam(required = false) Integer place) {
+    FieldSeasons field = seasons.one(current.id(), fieldId).onlyField(orRunning(place));
+    if (field.clearing() != null && field.cover().isPresent()) {
+      throw new Conflict(
+          "another cover follows this one: take the cut out of the field's chain first");
+    }
     if (field.now().field().cover().filter(c -> c.seeded() != null).isPresent()) {
       throw new Conflict("this cover is sown: it cannot be taken out of the plan any more");
     }
@@ -96,15 +116,23 @@ class CoverController {
     }
   }
 
-  private static FieldCover view(FieldSeasons f) {
+  private static FieldCover view(Seasons.FarmSeason farm, int place) {
+    FieldSeasons f = farm.onlyField(place);
+    UnitSystem units = farm.farm().units();
     var next = f.now().field().next();
     return new FieldCover(
         f.cover().map(Link::cover).orElse(null),
         f.cover().map(Link::version).orElse(null),
-        Words.crop(f.crop()),
+        Words.ground(f.crop()),
         f.crop().starts(),
-        Words.crop(next.kind()),
+        f.next(),
         next.planned(),
-        f.now().field().cover().filter(c -> c.seeded() != null).isPresent());
+        f.now().field().cover().filter(c -> c.seeded() != null).isPresent(),
+        f.crop().kind() == LinkKind.CUT,
+        f.clears().map(d -> f.clearing().how().words() + " about " + units.say(d)).orElse(null),
+        place,
+        farm.onlyField().andAfter().stream()
+            .map(o -> "after " + Words.ground(o.crop()).toLowerCase(Locale.ROOT))
+            .toList());
   }
 }

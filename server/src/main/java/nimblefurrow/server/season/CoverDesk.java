@@ -156,7 +156,7 @@ public class CoverDesk {
   /** A tried cover on a field that is already sown keeps the day it was sown and what was seen. */
   private static CoverPlan keepingSown(
       Seasons.FarmSeason farm, FieldSeasons field, CoverDetails details) {
-    CoverPlan tried = CaseBuilder.plan(details, farm.catalogue());
+    CoverPlan tried = CaseBuilder.plan(details, farm.catalogue()).with(field.clearing());
     return field
         .now()
         .field()
@@ -164,16 +164,11 @@ public class CoverDesk {
         .filter(p -> p.seeded() != null)
         .map(
             p ->
-                new CoverPlan(
-                    tried.mix(),
-                    tried.goal(),
-                    tried.way(),
-                    tried.route(),
-                    null,
-                    p.seeded(),
-                    p.ended(),
-                    p.stageShift(),
-                    p.scale()))
+                tried
+                    .planned(null)
+                    .sown(p.seeded())
+                    .ended(p.ended())
+                    .seen(p.stageShift(), p.scale()))
         .orElse(tried);
   }
 
@@ -196,7 +191,7 @@ public class CoverDesk {
     Money perAcre = rates.stream().map(MemberRate::costPerAcre).reduce(Money.of(0), Money::plus);
     return new CoverAnswer(
         plan.mix().name(),
-        WindowAnswer.of(season.window().orElseThrow(), units),
+        WindowAnswer.of(season.window().orElseThrow(), units, outlook.today()),
         season.stand().map(s -> s.seeded()).orElse(null),
         plan.seeded() != null,
         rates.stream().map(r -> member(r, season, outlook, units)).toList(),
@@ -217,7 +212,13 @@ public class CoverDesk {
     LocalDate seeding = season.stand().map(s -> s.seeded()).orElse(outlook.today());
     LocalDate spring = outlook.site().springStart(seeding);
     boolean roll = season.field().cover().orElseThrow().route() == Route.ROLL;
-    LastUseful last = LastUseful.of(rate.species(), roll, outlook, spring);
+    LastUseful last =
+        LastUseful.of(
+            rate.species(),
+            roll,
+            outlook,
+            spring,
+            season.field().cover().flatMap(CoverPlan::clears));
     return new MemberAnswer(
         rate.species().id(),
         rate.species().name(),

@@ -1,8 +1,10 @@
 package nimblefurrow.server.season;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import nimblefurrow.core.season.Clearing;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.server.farm.Chains.Link;
 import nimblefurrow.server.farm.Fields.FieldView;
@@ -13,20 +15,44 @@ import nimblefurrow.server.journal.Journal.Entry;
  *
  * @param crop the running cash crop in the chain
  * @param cover the cover after it, if one is chosen
+ * @param next what follows the cover, in words
+ * @param clearing how the cover makes room for another; null where a crop follows
  * @param now the running season
  * @param earlier seasons before, oldest first
  * @param entries what was logged for the field so far
+ * @param after covers that follow this one before the next crop, each after a cut
  */
 public record FieldSeasons(
     FieldView field,
     Link crop,
     Optional<Link> cover,
+    String next,
+    Clearing clearing,
     FieldSeason now,
     List<Past> earlier,
-    List<Entry> entries) {
+    List<Entry> entries,
+    List<FieldSeasons> after) {
 
   /** A season that lies behind. */
   public record Past(Link crop, Link cover, FieldSeason season) {}
+
+  /** The day on which the cover makes room for another; empty where a crop follows. */
+  public Optional<LocalDate> clears() {
+    return Optional.ofNullable(clearing).map(Clearing::day);
+  }
+
+  /** What the cover comes after, in words. */
+  public String ground() {
+    return Words.ground(crop);
+  }
+
+  /** This cover and those that follow it before the next crop. */
+  public List<FieldSeasons> andAfter() {
+    List<FieldSeasons> all = new ArrayList<>();
+    all.add(this);
+    all.addAll(after);
+    return all;
+  }
 
   /** Names the running cover, or the crop where none is chosen; stays the same while they do. */
   public String key() {

@@ -12,6 +12,7 @@ import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.schedule.JobWindow;
+import nimblefurrow.core.season.Clearing;
 import nimblefurrow.core.season.CoverPlan;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.season.RidgePoint;
@@ -21,7 +22,7 @@ import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;
 import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.server.farm.Chains.Link;
-import nimblefurrow.server.journal.EntryKind;
+import nimblefurrow.server.farm.LinkKind;
 import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.season.LaneView.Band;
 import nimblefurrow.server.season.LaneView.Bracket;
@@ -62,12 +63,17 @@ final class LaneBuilder {
     List<Band> bands = new ArrayList<>();
     List<Ridge> ridges = new ArrayList<>();
     for (FieldSeasons.Past past : f.earlier()) {
-      bands.add(band(past.crop(), past.season()));
+      band(past.crop(), past.season()).ifPresent(bands::add);
       ridge(past.cover(), past.season()).ifPresent(ridges::add);
     }
-    bands.add(band(f.crop(), now));
-    bands.add(nextBand(now.field().next()));
-    f.cover().flatMap(c -> ridge(c, now)).ifPresent(ridges::add);
+    List<Bracket> brackets = new ArrayList<>();
+    for (FieldSeasons one : f.andAfter()) {
+      band(one.crop(), one.now()).ifPresent(bands::add);
+      one.cover().flatMap(c -> ridge(c, one.now())).ifPresent(ridges::add);
+      one.now().field().cover().ifPresent(c -> brackets.addAll(brackets(one.now(), c)));
+    }
+    FieldSeasons last = f.andAfter().get(f.andAfter().size() - 1);
+    bands.add(nextBand(last.now().field().next(), last.next()));
     List<Stake> stakes = new ArrayList<>(planned);
     f.entries().forEach(e -> stake(e).ifPresent(stakes::add));
     return new LaneView(
@@ -77,13 +83,13 @@ final class LaneBuilder {
         f.field().acres(),
         f.field().organic(),
         f.crop().crop().kind(),
-        plan == null ? null : plan.mix().name(),
-        plan == null ? null : plan.route().words(),
+        covers(f),
+        plan == null ? null : endWords(plan),
         answer(now, plan),
         now.closes().orElse(null),
         bands,
         ridges,
-        plan == null ? List.of() : brackets(now, plan),
+        brackets,
         stakes);
   }
 
@@ -94,6 +100,11 @@ final class LaneBuilder {
     }
     if (plan.ended() != null) {
       return "ended " + units.say(plan.ended());
+    }
+    if (plan.seeded() != null && plan.clearing() != null) {
+      return plan.clearing().how() == Clearing.How.FORAGE_CUT
+          ? "cut about " + units.say(plan.clearing().day())
+          : "end by " + units.say(plan.clearing().day());
     }
     if (plan.seeded() != null) {
       RouteOutlook route = now.route().orElseThrow();
@@ -121,6 +132,20 @@ final class LaneBuilder {
     return closes.map(d -> "sow by " + units.say(d)).orElse("sow now");
   }
 
+  /** The covers of the running season, in the order in which they come. */
+  private static String covers(FieldSeasons f) {
+    List<String> names =
+        f.andAfter().stream()
+            .flatMap(o -> o.now().field().cover().stream())
+            .map(c -> c.mix().name())
+            .toList();
+    return names.isEmpty() ? null : String.join(", then ", names);
+  }
+
+  private static String endWords(CoverPlan plan) {
+    return plan.clearing() == null ? plan.route().words() : plan.clearing().how().words();
+  }
+
   static String endVerb(Route route) {
     return switch (route) {
       case EARLY_SPRAY -> "spray";
@@ -130,7 +155,11 @@ final class LaneBuilder {
     };
   }
 
-  private Band band(Link link, FieldSeason season) {
+  /** The crop's band; none for ground that a cut has freed. */
+  private Optional<Band> band(Link link, FieldSeason season) {
+    if (link.kind() != LinkKind.CROP) {
+      return Optional.empty();
+    }
     CropKind kind = link.crop().kind();
     DateForecast harvest = season.crop().when(CropStage.HARVEST);
     List<Mark> marks = new ArrayList<>();
@@ -143,21 +172,22 @@ final class LaneBuilder {
                 mark(stage.name(), Words.stage(stage, kind), when).ifPresent(marks::add);
               }
             });
-    return new Band(
-        kind,
-        Words.crop(link),
-        link.starts().isAfter(today),
-        link.starts(),
-        harvest.early().orElse(null),
-        harvest.median().orElse(null),
-        harvest.late().orElse(null),
-        marks);
+    return Optional.of(
+        new Band(
+            kind,
+            Words.crop(link),
+            link.starts().isAfter(today),
+            link.starts(),
+            harvest.early().orElse(null),
+            harvest.median().orElse(null),
+            harvest.late().orElse(null),
+            marks));
   }
 
-  private Band nextBand(NextCrop next) {
+  private Band nextBand(NextCrop next, String words) {
     return new Band(
         next.kind(),
-        Words.crop(next.kind()) + " next",
+        words + " next",
         next.planned().isAfter(today),
         next.planned(),
         null,
@@ -282,7 +312,10 @@ final class LaneBuilder {
   private static Optional<Stake> stake(Entry entry) {
     String words =
         switch (entry.kind()) {
+          case DISCED -> "disced";
           case SEEDED -> "sown";
+          case SLURRY_SPREAD -> "slurry spread";
+          case CUT -> "cut for forage";
           case ENDED ->
               entry.details().route() == Route.ROLL
                   ? "rolled"
@@ -293,9 +326,10 @@ final class LaneBuilder {
           case BIOMASS -> "clipped";
         };
     boolean work =
-        entry.kind() == EntryKind.SEEDED
-            || entry.kind() == EntryKind.ENDED
-            || entry.kind() == EntryKind.HARVESTED;
+        switch (entry.kind()) {
+          case CROP_STAGE, STEM_COUNT, BIOMASS -> false;
+          default -> true;
+        };
     return Optional.of(
         new Stake(null, work ? entry.kind().name() : "SEEN", words, entry.on(), null, true, false));
   }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -14,6 +15,7 @@ import nimblefurrow.core.schedule.Pin;
 import nimblefurrow.core.season.Call;
 import nimblefurrow.core.season.CallBoard;
 import nimblefurrow.core.season.FieldJobs;
+import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.weather.WeatherTrace;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Machines;
@@ -51,7 +53,11 @@ class SeasonController {
       @Maybe MatRange matToday,
       @Maybe WindowAnswer window,
       List<StageAnswer> stages,
-      @Maybe RouteAnswer route) {}
+      @Maybe RouteAnswer route,
+      List<AfterAnswer> after) {}
+
+  /** A cover that follows after a cut. */
+  record AfterAnswer(String ground, @Maybe String cover, WindowAnswer window) {}
 
   record CropStageAnswer(String code, String words, DateRange when) {}
 
@@ -97,30 +103,32 @@ class SeasonController {
     List<LaneView> lanes = new ArrayList<>();
     List<CallBoard.Lane> board = new ArrayList<>();
     for (FieldSeasons field : farm.fields()) {
-      Map<String, LocalDate> placed = new HashMap<>();
       List<LaneView.Stake> stakes = new ArrayList<>();
-      for (var job : FieldJobs.of(field.key(), field.field().name(), field.now())) {
-        Pin pin = pins.get(job.id());
-        if (pin != null) {
-          placed.put(job.id(), pin.start());
-          stakes.add(
-              new LaneView.Stake(
-                  job.id(),
-                  job.kind().name(),
-                  job.kind().words(),
-                  pin.start(),
-                  machineNames.get(pin.machineId()),
-                  false,
-                  pin.locked()));
+      for (FieldSeasons one : field.andAfter()) {
+        Map<String, LocalDate> placed = new HashMap<>();
+        for (var job : FieldJobs.of(one.key(), one.field().name(), one.now())) {
+          Pin pin = pins.get(job.id());
+          if (pin != null) {
+            placed.put(job.id(), pin.start());
+            stakes.add(
+                new LaneView.Stake(
+                    job.id(),
+                    job.kind().name(),
+                    job.words(),
+                    pin.start(),
+                    machineNames.get(pin.machineId()),
+                    false,
+                    pin.locked()));
+          }
         }
+        board.add(
+            new CallBoard.Lane(
+                one.key(), one.field().name(), one.now(), placed, one.lastStemCount()));
       }
       lanes.add(builder.lane(field, stakes));
-      board.add(
-          new CallBoard.Lane(
-              field.key(), field.field().name(), field.now(), placed, field.lastStemCount()));
     }
     Map<String, UUID> fieldOf =
-        farm.fields().stream().collect(Collectors.toMap(FieldSeasons::key, f -> f.field().id()));
+        farm.covers().stream().collect(Collectors.toMap(FieldSeasons::key, f -> f.field().id()));
     UnitSystem units = farm.farm().units();
     List<SeasonView.CallView> calls =
         new CallBoard(farm.weather().outlook())
@@ -152,8 +160,8 @@ class SeasonController {
     return new FieldAnswer(
         fieldId,
         f.field().name(),
-        Words.crop(f.crop()),
-        Words.crop(now.field().next().kind()),
+        Words.ground(f.crop()),
+        f.next(),
         now.field().next().planned(),
         now.crop().all().entrySet().stream()
             .map(
@@ -168,9 +176,21 @@ class SeasonController {
         cover.map(c -> c.seeded()).orElse(null),
         cover.map(c -> c.ended()).orElse(null),
         growing ? mat.map(m -> MatRange.of(m.on(farm.weather().today()))).orElse(null) : null,
-        now.window().map(w -> WindowAnswer.of(w, units)).orElse(null),
+        now.window().map(w -> WindowAnswer.of(w, units, farm.weather().today())).orElse(null),
         mat.map(m -> Answers.stages(now, m::on)).orElse(List.of()),
-        now.route().map(r -> RouteAnswer.of(r, true, units)).orElse(null));
+        now.route().map(r -> RouteAnswer.of(r, true, units)).orElse(null),
+        f.after().stream()
+            .flatMap(
+                o -> o.now().window().map(w -> after(o, w, units, farm.weather().today())).stream())
+            .toList());
+  }
+
+  private static AfterAnswer after(
+      FieldSeasons one, SeedingWindow window, UnitSystem units, LocalDate today) {
+    return new AfterAnswer(
+        Words.ground(one.crop()).toLowerCase(Locale.ROOT),
+        one.now().field().cover().map(c -> c.mix().name()).orElse(null),
+        WindowAnswer.of(window, units, today));
   }
 
   private static SeasonView.CallView call(Call call, UnitSystem units, Map<String, UUID> fieldOf) {

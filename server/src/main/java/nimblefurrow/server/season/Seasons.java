@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import nimblefurrow.core.cover.Catalogue;
+import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.season.FieldCase;
 import nimblefurrow.core.season.FieldSeason;
@@ -25,10 +26,10 @@ import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.farm.Fields;
 import nimblefurrow.server.farm.Fields.FieldView;
+import nimblefurrow.server.farm.LinkKind;
 import nimblefurrow.server.journal.Journal;
 import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.platform.NotOnThisFarm;
-import nimblefurrow.server.season.CaseBuilder.Stretch;
 import nimblefurrow.server.weather.FarmWeather;
 import nimblefurrow.server.weather.Weathers;
 import org.springframework.stereotype.Service;
@@ -45,6 +46,22 @@ public class Seasons {
       SeasonComposer composer,
       List<FieldSeasons> fields,
       int withoutCrop) {
+    /** All covers of the running season, those after a cut among them. */
+    public List<FieldSeasons> covers() {
+      return fields.stream().flatMap(f -> f.andAfter().stream()).toList();
+    }
+
+    /**
+     * A cover of the one field that was asked for.
+     *
+     * @param place 0 for the running one, 1 for the one after the next cut
+     */
+    public FieldSeasons onlyField(int place) {
+      List<FieldSeasons> all = onlyField().andAfter();
+      Limits.within("place", place, 0, all.size() - 1, "(0 is the running cover)");
+      return all.get(place);
+    }
+
     /** The one field that was asked for; refuses a field without a cash crop. */
     public FieldSeasons onlyField() {
       return fields.stream()
@@ -139,7 +156,7 @@ public class Seasons {
   }
 
   private static boolean hasCrop(List<Link> chain) {
-    return chain != null && !CaseBuilder.stretches(chain).isEmpty();
+    return chain != null && chain.stream().anyMatch(l -> l.kind() == LinkKind.CROP);
   }
 
   private FieldSeasons field(
@@ -149,8 +166,8 @@ public class Seasons {
       FieldView field,
       List<Link> chain,
       List<Entry> entries) {
-    List<Stretch> stretches = CaseBuilder.stretches(chain);
-    int running = CaseBuilder.running(stretches, weather.today(), farm.site());
+    List<Stretch> stretches = Stretch.of(chain, entries, weather.today());
+    int running = Stretch.running(stretches, weather.today(), farm.site());
     List<FieldSeasons.Past> earlier = new ArrayList<>();
     for (int i = 0; i < running; i++) {
       Stretch past = stretches.get(i);
@@ -161,13 +178,44 @@ public class Seasons {
                 past.crop(), past.cover().get(), compose(farm, weather.past(), known)));
       }
     }
-    Stretch now = stretches.get(running);
-    if (leftOut(field, farm.site(), weather.today())) {
-      now = new Stretch(now.crop(), Optional.empty(), now.next());
+    boolean out = leftOut(field, farm.site(), weather.today());
+    List<FieldSeasons> after = new ArrayList<>();
+    for (int i = running + 1; i < stretches.size() && stretches.get(i).afterCut(); i++) {
+      after.add(one(farm, weather, catalogue, field, stretches.get(i), entries, out));
     }
-    FieldCase known = CaseBuilder.build(field, now, entries, catalogue, weather.outlook());
+    FieldSeasons now = one(farm, weather, catalogue, field, stretches.get(running), entries, out);
     return new FieldSeasons(
-        field, now.crop(), now.cover(), compose(farm, weather.outlook(), known), earlier, entries);
+        field,
+        now.crop(),
+        now.cover(),
+        now.next(),
+        now.clearing(),
+        now.now(),
+        earlier,
+        entries,
+        after);
+  }
+
+  private FieldSeasons one(
+      FarmView farm,
+      FarmWeather weather,
+      Catalogue catalogue,
+      FieldView field,
+      Stretch stretch,
+      List<Entry> entries,
+      boolean out) {
+    Stretch shown = out ? stretch.withoutCover() : stretch;
+    FieldCase known = CaseBuilder.build(field, shown, entries, catalogue, weather.outlook());
+    return new FieldSeasons(
+        field,
+        shown.crop(),
+        shown.cover(),
+        shown.nextWords(),
+        shown.clearing().orElse(null),
+        compose(farm, weather.outlook(), known),
+        List.of(),
+        entries,
+        List.of());
   }
 
   /** Whether a field is left out of the season that runs; the sheet turns on 5 June. */

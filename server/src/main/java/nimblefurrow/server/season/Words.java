@@ -2,7 +2,9 @@ package nimblefurrow.server.season;
 
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropStage;
+import nimblefurrow.core.season.Clearing;
 import nimblefurrow.server.farm.Chains.Link;
+import nimblefurrow.server.farm.LinkKind;
 
 /** Names of crops and stages as they stand beside a lane. */
 final class Words {
@@ -27,7 +29,21 @@ final class Words {
     }
     return kind == CropKind.SOYBEANS && maturity > 0
         ? "Soybeans, group %.1f".formatted(maturity)
-        : crop(kind);
+        : named(link);
+  }
+
+  /** The crop without its maturity; a crop without a calendar by the name that the farm gave it. */
+  static String named(Link link) {
+    String name = link.crop().name();
+    return name == null ? crop(link.crop().kind()) : name;
+  }
+
+  /** What the cover of a stretch comes after. */
+  static String ground(Link link) {
+    if (link.kind() != LinkKind.CUT) {
+      return crop(link);
+    }
+    return link.cut().how() == Clearing.How.FORAGE_CUT ? "Forage cut" : "Cover before";
   }
 
   static String stage(CropStage stage, CropKind kind) {

@@ -21,6 +21,13 @@ class WorkOrderController {
     this.current = current;
   }
 
+  /** All that a machine or crew has to sow: a list, then a page for each field. */
+  @GetMapping("/machines/{machineId}")
+  ResponseEntity<byte[]> printAll(@PathVariable UUID machineId) {
+    return Download.of(
+        "work-orders.pdf", "application/pdf", orders.printAll(current.id(), machineId));
+  }
+
   @GetMapping("/{fieldId}/{machineId}")
   ResponseEntity<byte[]> print(@PathVariable UUID fieldId, @PathVariable UUID machineId) {
     return Download.of(

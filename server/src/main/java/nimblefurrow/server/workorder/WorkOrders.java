@@ -2,6 +2,7 @@ package nimblefurrow.server.workorder;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -10,11 +11,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import nimblefurrow.core.calibration.NextSetting;
+import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.schedule.Cautions;
 import nimblefurrow.core.schedule.MachineKind;
+import nimblefurrow.core.schedule.Pin;
 import nimblefurrow.server.calibration.CalibrationKind;
 import nimblefurrow.server.calibration.Calibrations;
 import nimblefurrow.server.farm.Fields.FieldView;
@@ -25,6 +29,8 @@ import nimblefurrow.server.land.Marks;
 import nimblefurrow.server.land.Marks.MarkView;
 import nimblefurrow.server.loads.LoadDesk;
 import nimblefurrow.server.loads.LoadDesk.LoadsView;
+import nimblefurrow.server.placement.Placements;
+import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.platform.Pdf;
 import nimblefurrow.server.season.CoverDesk;
 import nimblefurrow.server.season.FieldSeasons;
@@ -54,6 +60,7 @@ class WorkOrders {
   private final Marks marks;
   private final LoadDesk loads;
   private final Calibrations calibrations;
+  private final Placements placements;
   private final Pdf pdf;
 
   WorkOrders(
@@ -64,6 +71,7 @@ class WorkOrders {
       Marks marks,
       LoadDesk loads,
       Calibrations calibrations,
+      Placements placements,
       Pdf pdf) {
     this.seasons = seasons;
     this.covers = covers;
@@ -72,15 +80,70 @@ class WorkOrders {
     this.marks = marks;
     this.loads = loads;
     this.calibrations = calibrations;
+    this.placements = placements;
     this.pdf = pdf;
   }
 
+  /** One page for a field. */
   byte[] print(UUID farmId, UUID fieldId, UUID machineId) {
     Seasons.FarmSeason farm = seasons.one(farmId, fieldId);
-    FieldSeasons season = farm.onlyField();
-    FieldView field = season.field();
     MachineView machine = machines.one(farmId, machineId);
-    LoadsView worked = loads.loads(farmId, fieldId, machineId, null, 1);
+    return pdf.print(
+        "work-order", Map.of("orders", List.of(page(farm, farm.onlyField(), machine))));
+  }
+
+  /**
+   * A list of all that a machine or crew has to sow, then a page for each field: what is placed on
+   * it, and what could be and is not placed on another.
+   *
+   * @throws OutOfRange when there is nothing for it
+   */
+  byte[] printAll(UUID farmId, UUID machineId) {
+    MachineView machine = machines.one(farmId, machineId);
+    Seasons.FarmSeason farm =
+        seasons
+            .of(farmId)
+            .orElseThrow(
+                () -> new NotOnThisFarm("weather yet: import it or take the simulated station"));
+    Map<String, Pin> pins =
+        placements.all(farmId).stream().collect(Collectors.toMap(Pin::jobId, p -> p));
+    List<Map<String, Object>> orders = new ArrayList<>();
+    for (FieldSeasons field : farm.covers()) {
+      Pin pin = pins.get(field.key() + ":seed");
+      if (sows(machine, field) && (pin == null || pin.machineId().equals(machineId.toString()))) {
+        Map<String, Object> page = page(farm, field, machine);
+        page.put("day", pin == null ? "not placed" : UnitSystem.US.say(pin.start()));
+        page.put("order", pin == null ? LocalDate.MAX : pin.start());
+        orders.add(page);
+      }
+    }
+    if (orders.isEmpty()) {
+      throw new OutOfRange(
+          "machine", "no field that is still to be sown is meant for " + machine.name());
+    }
+    orders.sort(Comparator.comparing(o -> (LocalDate) o.get("order")));
+    Map<String, Object> list = new HashMap<>();
+    list.put("machine", machine.name());
+    list.put("farm", farm.farm().name());
+    list.put("fields", orders);
+    list.put("cautions", Cautions.of(machine.kind()));
+    return pdf.print("work-order", Map.of("list", list, "orders", orders));
+  }
+
+  private static boolean sows(MachineView machine, FieldSeasons field) {
+    return field
+        .now()
+        .field()
+        .cover()
+        .filter(c -> c.seeded() == null && c.way().name().equals(machine.kind().name()))
+        .isPresent();
+  }
+
+  private Map<String, Object> page(
+      Seasons.FarmSeason farm, FieldSeasons season, MachineView machine) {
+    UUID farmId = farm.farm().id();
+    FieldView field = season.field();
+    LoadsView worked = loads.loads(farm, season, loads.blend(farm, season), machine);
     LoadDesk.FillingPlace filling = loads.fillingPlace(farmId, field);
     List<MarkView> near = near(farmId, field);
     List<MarkView> hazards = near.stream().filter(m -> m.kind().hazard()).toList();
@@ -94,12 +157,15 @@ class WorkOrders {
     page.put("work", machine.kind().words());
     page.put("hired", machine.hired());
     page.put("window", window(season));
-    page.put("crop", season.crop().crop().kind().name().toLowerCase(Locale.ROOT).replace('_', ' '));
+    page.put("crop", season.ground());
     page.put("access", field.access().isBlank() ? "not written down" : field.access());
     page.put("note", field.note());
     page.put("filling", filling.words());
     page.put("map", FieldMap.draw(field.shape(), hazards, others, filling.at()));
     page.put("seed", seed(farm, season));
+    page.put("bulk", number(worked.passes().stream().mapToDouble(p -> p.bulkRate()).sum(), 1));
+    page.put(
+        "refills", number(worked.passes().stream().mapToInt(LoadDesk.PassView::loads).sum(), 0));
     page.put("total", number(worked.poundsInAll(), 0));
     page.put("loads", worked.passes().stream().map(WorkOrders::pass).toList());
     page.put("hours", number(worked.hours(), 1));
@@ -109,7 +175,7 @@ class WorkOrders {
     page.put("notes", worked.cautions());
     page.put("rows", farm.farm().rules().rows().words());
     page.put("drill", machine.kind() == MachineKind.DRILL);
-    return pdf.print("work-order", page);
+    return page;
   }
 
   private List<MarkView> near(UUID farmId, FieldView field) {

@@ -1,0 +1,32 @@
+package nimblefurrow.core.season;
+
+import java.time.LocalDate;
+import nimblefurrow.core.quantity.Limits;
+
+/**
+ * How and when a cover makes room for another one, before any cash crop is planted.
+ *
+ * @param day the day on which the farm means to do it
+ */
+public record Clearing(How how, LocalDate day) {
+  /** Cut and hauled off as forage, or ended by the way chosen for it. */
+  public enum How {
+    FORAGE_CUT("cut for forage"),
+    ENDED("ended");
+
+    private final String words;
+
+    How(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
+
+  public Clearing {
+    Limits.given("how it makes room", how);
+    Limits.given("day it makes room", day);
+  }
+}

@@ -1,0 +1,35 @@
+package nimblefurrow.core.season;
+
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.Optional;
+import nimblefurrow.core.quantity.Limits;
+
+/**
+ * Goes over the field that belong to a sowing and are jobs of their own.
+ *
+ * @param discPasses shallow disc passes in all, 1–3, the last on the day of sowing; only where the
+ *     cover is sown by them
+ * @param slurryOver whether slurry goes over the sown ground
+ * @param done the day on which a step was done, by {@link #disc} or {@link #SLURRY}
+ */
+public record SideWork(int discPasses, boolean slurryOver, Map<String, LocalDate> done) {
+  public static final String SLURRY = "slurry";
+
+  /** Two disc passes where the way in has them, and nothing else. */
+  public static final SideWork USUAL = new SideWork(2, false, Map.of());
+
+  public SideWork {
+    Limits.within("disc passes", discPasses, 1, 3, "");
+    done = Map.copyOf(done);
+  }
+
+  /** Names a disc pass before the last, counted from 1. */
+  public static String disc(int pass) {
+    return "disc" + pass;
+  }
+
+  public Optional<LocalDate> done(String step) {
+    return Optional.ofNullable(done.get(step));
+  }
+}

@@ -1,0 +1,114 @@
+package nimblefurrow.core.season;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import nimblefurrow.core.schedule.After;
+import nimblefurrow.core.schedule.Job;
+import nimblefurrow.core.schedule.JobWindow;
+import nimblefurrow.core.schedule.MachineKind;
+import nimblefurrow.core.seeding.SeedingWindow;
+import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.seeding.WorkSequence;
+import nimblefurrow.core.weather.DateForecast;
+
+/**
+ * The sowing of a field with what goes before and after it: disc passes with days between, slurry
+ * over the sown ground. Each is a job that waits for the one before.
+ */
+record SowingJobs(
+    String key, String field, FieldSeason season, CoverPlan plan, SeedingWindow window) {
+
+  List<Job> all() {
+    List<Job> jobs = new ArrayList<>();
+    if (plan.seeded() == null) {
+      Optional<After> before = Optional.empty();
+      int passes = plan.way() == WayIn.DISC_PASSES ? plan.side().discPasses() : 1;
+      for (int pass = 1; pass < passes; pass++) {
+        String step = SideWork.disc(pass);
+        Optional<LocalDate> done = plan.side().done(step);
+        if (done.isEmpty()) {
+          jobs.add(disc(step, passes - pass, before));
+        }
+        before =
+            Optional.of(
+                new After(
+                    key + ":" + step,
+                    "disc pass " + pass,
+                    WorkSequence.DISC_WAIT,
+                    WorkSequence.DISC_WAIT_AT_MOST,
+                    done));
+      }
+      jobs.add(sowing(before));
+    }
+    if (plan.side().slurryOver() && plan.side().done(SideWork.SLURRY).isEmpty()) {
+      jobs.add(slurry());
+    }
+    return jobs;
+  }
+
+  /** A pass must leave the passes after it their waits before the window closes. */
+  private Job disc(String step, int after, Optional<After> before) {
+    DateForecast closes = window.closes().plusDays(-after * WorkSequence.DISC_WAIT);
+    return job(
+        step,
+        MachineKind.DISC_PASSES,
+        "shallow disc pass",
+        new JobWindow(window.opens(), closes),
+        1,
+        before);
+  }
+
+  private Job sowing(Optional<After> before) {
+    boolean small = plan.mix().members().stream().allMatch(m -> m.species().smallSeeded());
+    double goes = plan.way() == WayIn.DISC_PASSES ? WorkSequence.sowingGoes(small) : 1;
+    MachineKind kind = MachineKind.valueOf(window.way().name());
+    JobWindow open = new JobWindow(window.opens(), window.closes());
+    return job("seed", kind, kind.words(), open, goes, before);
+  }
+
+  private Job slurry() {
+    DateForecast from =
+        plan.seeded() == null ? window.opens() : DateForecast.certain(plan.seeded());
+    DateForecast to =
+        (plan.seeded() == null ? window.closes() : DateForecast.certain(plan.seeded()))
+            .plusDays(WorkSequence.SLURRY_WITHIN);
+    After sown =
+        new After(
+            key + ":seed",
+            "sowing",
+            0,
+            WorkSequence.SLURRY_WITHIN,
+            Optional.ofNullable(plan.seeded()));
+    return job(
+        SideWork.SLURRY,
+        MachineKind.SLURRY,
+        "slurry over the seed",
+        new JobWindow(from, to),
+        1,
+        Optional.of(sown));
+  }
+
+  private Job job(
+      String step,
+      MachineKind kind,
+      String words,
+      JobWindow open,
+      double goes,
+      Optional<After> after) {
+    FieldFacts facts = season.field().facts();
+    return new Job(
+        key + ":" + step,
+        field,
+        kind,
+        words,
+        facts.area(),
+        facts.soil(),
+        facts.tiled(),
+        false,
+        open,
+        goes,
+        after);
+  }
+}

@@ -1,0 +1,45 @@
+package nimblefurrow.server.order;
+
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.core.quantity.Mass;
+import nimblefurrow.core.seeding.SeedStore;
+import nimblefurrow.server.farm.Farms;
+import nimblefurrow.server.farm.SeedLots;
+import nimblefurrow.server.journal.EntryKind;
+import nimblefurrow.server.journal.Journal;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What is left of the seed lots after what the logbook says was sown. */
+@Service
+class StoreDesk {
+  record LeftView(UUID lotId, String species, double leftLb) {}
+
+  private final Farms farms;
+  private final SeedLots lots;
+  private final Journal journal;
+
+  StoreDesk(Farms farms, SeedLots lots, Journal journal) {
+    this.farms = farms;
+    this.lots = lots;
+    this.journal = journal;
+  }
+
+  @Transactional(readOnly = true)
+  List<LeftView> left(UUID farmId) {
+    List<SeedStore.Sown> sown =
+        journal.until(farmId, farms.today(farms.view(farmId))).stream()
+            .filter(e -> e.kind() == EntryKind.SEEDED && e.pounds() != null && !e.lot().isBlank())
+            .map(e -> new SeedStore.Sown(e.lot(), Mass.ofPounds(e.pounds())))
+            .toList();
+    return lots.all(farmId).stream()
+        .map(
+            l ->
+                new LeftView(
+                    l.id(),
+                    l.species(),
+                    SeedStore.left(l.name(), Mass.ofPounds(l.pounds()), sown).pounds()))
+        .toList();
+  }
+}
