@@ -1357,7 +1357,7 @@ export interface components {
             /** Format: date */
             from: string;
             /** @enum {string} */
-            kind: "CORN_GRAIN" | "CORN_SILAGE" | "SOYBEANS" | "WINTER_WHEAT" | "OATS" | "OTHER";
+            kind: "CORN_GRAIN" | "CORN_SILAGE" | "SOYBEANS" | "WINTER_WHEAT" | "OATS" | "OTHER" | "FREE_GROUND";
             /** Format: date */
             late?: string;
             marks: components["schemas"]["Mark"][];
@@ -1368,6 +1368,7 @@ export interface components {
         };
         BenchAnswer: {
             burndown: string[];
+            byWay: components["schemas"]["WayAnswer"][];
             cautions: string[];
             earliest?: string;
             latest?: string;
@@ -1375,7 +1376,6 @@ export interface components {
             nitrogen?: components["schemas"]["NitrogenAnswer"];
             /** Format: double */
             poundsPerCubicFoot: number;
-            sequences: components["schemas"]["SequenceAnswer"][];
             steps: components["schemas"]["StepAnswer"][];
             /** Format: double */
             totalShare: number;
@@ -1574,7 +1574,7 @@ export interface components {
             /** Format: double */
             harvestMoisture: number;
             /** @enum {string} */
-            kind: "CORN_GRAIN" | "CORN_SILAGE" | "SOYBEANS" | "WINTER_WHEAT" | "OATS" | "OTHER";
+            kind: "CORN_GRAIN" | "CORN_SILAGE" | "SOYBEANS" | "WINTER_WHEAT" | "OATS" | "OTHER" | "FREE_GROUND";
             /** Format: double */
             maturity: number;
             name?: string;
@@ -1589,7 +1589,7 @@ export interface components {
             /** Format: double */
             harvestMoisture?: number;
             /** @enum {string} */
-            kind: "CORN_GRAIN" | "CORN_SILAGE" | "SOYBEANS" | "WINTER_WHEAT" | "OATS" | "OTHER";
+            kind: "CORN_GRAIN" | "CORN_SILAGE" | "SOYBEANS" | "WINTER_WHEAT" | "OATS" | "OTHER" | "FREE_GROUND";
             /** Format: double */
             maturity?: number;
             name?: string;
@@ -1752,6 +1752,7 @@ export interface components {
             fieldId: string;
             /** Format: int32 */
             frostBeforeMaturity: number;
+            makesRoom?: string;
             matToday?: components["schemas"]["MatRange"];
             next: string;
             /** Format: date */
@@ -1950,7 +1951,7 @@ export interface components {
             closes?: string;
             cover?: string;
             /** @enum {string} */
-            crop: "CORN_GRAIN" | "CORN_SILAGE" | "SOYBEANS" | "WINTER_WHEAT" | "OATS" | "OTHER";
+            crop: "CORN_GRAIN" | "CORN_SILAGE" | "SOYBEANS" | "WINTER_WHEAT" | "OATS" | "OTHER" | "FREE_GROUND";
             farmstead: string;
             field: string;
             /** Format: uuid */
@@ -2387,7 +2388,7 @@ export interface components {
         };
         OpeningView: {
             /** @enum {string} */
-            crop: "CORN_GRAIN" | "CORN_SILAGE" | "SOYBEANS" | "WINTER_WHEAT" | "OATS" | "OTHER";
+            crop: "CORN_GRAIN" | "CORN_SILAGE" | "SOYBEANS" | "WINTER_WHEAT" | "OATS" | "OTHER" | "FREE_GROUND";
             gained: string[];
             /** Format: date */
             grainHarvest?: string;
@@ -2667,10 +2668,6 @@ export interface components {
             /** Format: int32 */
             withoutCrop: number;
         };
-        SequenceAnswer: {
-            name: string;
-            steps: components["schemas"]["StepAnswer"][];
-        };
         SessionView: {
             demo?: boolean;
             farm?: string;
@@ -2923,6 +2920,15 @@ export interface components {
             species: string[];
             /** Format: date */
             until: string;
+        };
+        WayAnswer: {
+            /** Format: double */
+            bulkRate: number;
+            chosen: boolean;
+            /** Format: double */
+            plants: number;
+            stand?: string;
+            words: string;
         };
         WayView: {
             /** Format: double */

@@ -15,7 +15,7 @@ const empty = { kind: 'CORN_GRAIN' as Kind, day: '', name: '', maturity: '104', 
 const form = reactive({ ...empty })
 const changing = ref<Link | null>(null)
 const cutWords: Record<Schemas['CutDetails']['how'], string> = { FORAGE_CUT: 'Forage cut, then another cover', ENDED: 'Cover ended, then another cover' }
-const kinds = [...Object.entries({ ...cropWords, OTHER: 'Any other crop, by its dates' }), ...Object.entries(cutWords)].map(([value, title]) => ({ value, title }))
+const kinds = [...Object.entries({ ...cropWords, OTHER: 'Any other crop, by its dates' }).filter(([kind]) => kind !== 'FREE_GROUND'), ...Object.entries(cutWords)].map(([value, title]) => ({ value, title }))
 const cut = computed(() => form.kind === 'FORAGE_CUT' || form.kind === 'ENDED')
 const corn = computed(() => form.kind.startsWith('CORN'))
 watch(() => form.kind, (kind) => {

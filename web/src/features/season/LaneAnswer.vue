@@ -30,7 +30,7 @@ const keyStages = computed(() => answer.value?.cropStages.filter((s) => !['PLANT
       </div>
       <div v-if="answer.window" class="part">
         <h3>{{ answer.cover }}</h3>
-        <p v-if="answer.seeded">Sown <b class="figures">{{ short(answer.seeded) }}</b><template v-if="answer.matToday">; now about <b class="figures">{{ matter(answer.matToday.middle) }}</b> {{ rateUnit }} dry <span class="quiet figures">({{ matter(answer.matToday.low) }}–{{ matter(answer.matToday.high) }})</span></template>.</p>
+        <p v-if="answer.seeded">Sown <b class="figures">{{ short(answer.seeded) }}</b><template v-if="answer.matToday">; now about <b class="figures">{{ matter(answer.matToday.middle) }}</b> {{ rateUnit }} dry <span class="quiet figures">({{ matter(answer.matToday.low) }}–{{ matter(answer.matToday.high) }})</span></template><template v-if="answer.makesRoom && !answer.ended">; {{ answer.makesRoom }}</template>.</p>
         <template v-else-if="answer.window.impossible">
           <p class="trouble">{{ answer.window.impossible }}.</p><p v-if="answer.window.remedy">{{ answer.window.remedy }}.</p>
         </template>

@@ -5,7 +5,7 @@ export type GroupBy = 'none' | 'farmstead' | 'crop' | 'route'
 export type SortBy = 'closes' | 'name' | 'acres'
 
 export const cropWords: Record<string, string> = {
-  CORN_GRAIN: 'Corn', CORN_SILAGE: 'Silage corn', SOYBEANS: 'Soybeans', WINTER_WHEAT: 'Winter wheat', OATS: 'Oats', OTHER: 'Other crop',
+  CORN_GRAIN: 'Corn', CORN_SILAGE: 'Silage corn', SOYBEANS: 'Soybeans', WINTER_WHEAT: 'Winter wheat', OATS: 'Oats', OTHER: 'Other crop', FREE_GROUND: 'After a cut',
 }
 
 /** A crop by its kind, or by the name that the farm gave it. */

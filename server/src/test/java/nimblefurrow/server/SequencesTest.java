@@ -118,6 +118,12 @@ class SequencesTest {
         .isEqualTo("[\"after winter wheat\",\"after forage cut\"]");
     assertThat(tried(1, rye).path("window").path("opens").path("middle").asString())
         .isEqualTo("2026-09-20");
+    assertThat(
+            tried(1, TestFarm.cover("COMBINE_SEEDER", "EARLY_SPRAY", "cereal-rye", 1))
+                .path("window")
+                .path("impossible")
+                .asString())
+        .contains("no combine runs here");
     assertThat(jobs()).extracting(j -> j.path("step").asString()).contains("SEED", "SEED");
     assertThat(planner.get("/api/order").text()).contains("sorghum-sudangrass");
     JsonNode lane = planner.get("/api/season/" + field).json();
@@ -198,6 +204,13 @@ class SequencesTest {
             Map.of("kind", "OTHER", "name", "Beets", "planted", "2026-04-02"));
     assertThat(dateless.status()).isEqualTo(400);
     assertThat(dateless.text()).contains("harvest date is missing");
+    assertThat(
+            planner
+                .post(
+                    "/api/fields/" + field + "/crops",
+                    Map.of("kind", "FREE_GROUND", "planted", "2026-04-02", "harvest", "2026-05-02"))
+                .text())
+        .contains("crop is one that is planted");
   }
 
   @Test

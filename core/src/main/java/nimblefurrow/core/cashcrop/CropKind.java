@@ -7,7 +7,9 @@ public enum CropKind {
   SOYBEANS,
   WINTER_WHEAT,
   OATS,
-  OTHER;
+  OTHER,
+  /** No crop: ground that a forage cut, or the end of a cover, has freed for another cover. */
+  FREE_GROUND;
 
   public boolean corn() {
     return this == CORN_GRAIN || this == CORN_SILAGE;

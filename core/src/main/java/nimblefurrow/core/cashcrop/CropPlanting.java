@@ -31,7 +31,8 @@ public record CropPlanting(
       Limits.within("harvest moisture", harvestMoisture, 14, 35, "%");
     } else if (kind == CropKind.SOYBEANS && !dates.containsKey(CropStage.HARVEST)) {
       Limits.within("maturity group", maturity, 1.5, 4.0, "(enter harvest dates outside it)");
-    } else if (kind == CropKind.OTHER && !dates.containsKey(CropStage.HARVEST)) {
+    } else if ((kind == CropKind.OTHER || kind == CropKind.FREE_GROUND)
+        && !dates.containsKey(CropStage.HARVEST)) {
       throw new OutOfRange(
           "harvest date", "harvest date is missing: a crop without a calendar needs it");
     }

@@ -27,6 +27,7 @@ public final class CallBoard {
   private static final int SEEDING_AHEAD_DAYS = 21;
   private static final int CHOOSING_AHEAD_DAYS = 45;
   private static final int GO_NO_GO_DAYS = 21;
+  private static final int CLEARING_DAYS = 10;
   private static final int COUNT_AHEAD_DAYS = 10;
   private static final double RAIN_WANTED_IN = 0.3;
 
@@ -57,6 +58,7 @@ public final class CallBoard {
     calls.addAll(changePlans(lanes));
     calls.addAll(seedings(lanes));
     calls.addAll(endings(lanes));
+    calls.addAll(clearings(lanes));
     counting(lanes).ifPresent(calls::add);
     choosing(lanes).ifPresent(calls::add);
     calls.sort(Comparator.comparing(Call::by));
@@ -79,6 +81,31 @@ public final class CallBoard {
             Reason.of("Log what was done, or move it to another day."),
             keys(due),
             today));
+  }
+
+  /** Covers that are soon to make room for another. */
+  private List<Call> clearings(List<Lane> lanes) {
+    List<Call> calls = new ArrayList<>();
+    for (Lane lane : lanes) {
+      lane.season()
+          .field()
+          .cover()
+          .filter(c -> c.seeded() != null && c.ended() == null && near(c.clears(), CLEARING_DAYS))
+          .ifPresent(
+              c ->
+                  calls.add(
+                      new Call(
+                          Call.Kind.LOG_WORK,
+                          Reason.of(
+                              "{}: {} is to be " + c.clearing().how().words() + " about {}",
+                              lane.field(),
+                              c.mix().name(),
+                              c.clearing().day()),
+                          Reason.of("The cover after it can be sown from the day you log it."),
+                          List.of(lane.key()),
+                          c.clearing().day())));
+    }
+    return calls;
   }
 
   /** Plans that have become impossible, or whose window will most likely stay shut. */
@@ -158,7 +185,7 @@ public final class CallBoard {
     LocalDate last = opens.get(opens.size() - 1);
     LocalDate closes = sorted(members.stream().map(this::lastChance).toList()).get(0);
     String who =
-        counted(members.size(), words(group.crop()) + " field", words(group.crop()) + " fields");
+        counted(members.size(), words(group.crop()) + "field", words(group.crop()) + "fields");
     Reason says =
         last.isAfter(today)
             ? Reason.of("{} " + opening(group, members.size() == 1) + " {}", who, span(first, last))
@@ -352,12 +379,12 @@ public final class CallBoard {
 
   private static String words(CropKind kind) {
     return switch (kind) {
-      case CORN_GRAIN -> "corn";
-      case CORN_SILAGE -> "silage corn";
-      case SOYBEANS -> "soybean";
-      case WINTER_WHEAT -> "wheat";
-      case OATS -> "oat";
-      case OTHER -> "other";
+      case CORN_GRAIN -> "corn ";
+      case CORN_SILAGE -> "silage corn ";
+      case SOYBEANS -> "soybean ";
+      case WINTER_WHEAT -> "wheat ";
+      case OATS -> "oat ";
+      case OTHER, FREE_GROUND -> "";
     };
   }
 

@@ -31,7 +31,12 @@ final class CropWindows {
     CropKind kind = crop.planting().kind();
     return switch (way.place()) {
       case AFTER_HARVEST -> afterHarvest();
-      case WITH_HARVEST -> withHarvest();
+      case WITH_HARVEST ->
+          kind == CropKind.FREE_GROUND
+              ? CropWindow.impossible(
+                  Reason.of("no combine runs here: a cut has freed the ground"),
+                  Reason.of("drill, or broadcast and till in"))
+              : withHarvest();
       case BETWEEN_ROWS ->
           kind.corn()
               ? between()

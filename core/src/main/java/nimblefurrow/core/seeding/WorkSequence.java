@@ -66,33 +66,12 @@ public final class WorkSequence {
     return steps;
   }
 
-  /** Seed first, slurry over it the same day or up to three weeks later. */
-  public static List<Step> slurryOverSeed(Area field, WorkRate seeding, WorkRate slurry) {
-    return List.of(
-        new Step("sow the seed", 0, 0, seeding.hoursFor(field)),
-        new Step("slurry over the seeded ground", 0, SLURRY_WITHIN, slurry.hoursFor(field)));
-  }
-
   /** A spreader right behind the combine; then the question of the fall burndown. */
   public static List<Step> behindTheCombine(Area field, WorkRate spreader) {
     return List.of(
         new Step("combine, chopper spreading the full cut", 0, 0, 0),
         new Step("spread the seed before the residue settles", 0, 1, spreader.hoursFor(field)),
         new Step("look whether the cover has emerged before any fall burndown", 5, 14, 0));
-  }
-
-  /** A forage cut, then the next cover. */
-  public static List<Step> cutThenCover(Area field, WorkRate seeding) {
-    return List.of(
-        new Step("cut and haul the forage", 0, 0, 0),
-        new Step("sow the next cover into the stubble", 1, 10, seeding.hoursFor(field)));
-  }
-
-  /** One cover after the other, the first ended before the second is sown. */
-  public static List<Step> coverAfterCover(Area field, WorkRate seeding) {
-    return List.of(
-        new Step("end the first cover", 0, 0, 0),
-        new Step("sow the second into its residue", 1, 14, seeding.hoursFor(field)));
   }
 
   /** What the answer to "has the cover emerged?" means for a fall burndown. */
@@ -102,13 +81,24 @@ public final class WorkSequence {
         : "The cover is not up yet: a product without soil activity on the cover's species may still go; read the label's interval to sowing.";
   }
 
-  /** The steps that a way in takes, empty when one go does it. */
+  /**
+   * The steps that a way in takes, empty when one go does it.
+   *
+   * @param slurryOver whether slurry goes over the sown ground, the same day or up to three weeks
+   *     later
+   */
   public static List<Step> of(
-      WayIn way, int discPasses, boolean smallSeed, Area field, WorkRate rate) {
-    return switch (way) {
-      case DISC_PASSES -> discPasses(discPasses, smallSeed, field, rate);
-      case HARVEST_SPREADER -> behindTheCombine(field, rate);
-      default -> List.of();
-    };
+      WayIn way, int discPasses, boolean slurryOver, boolean smallSeed, Area field, WorkRate rate) {
+    List<Step> steps =
+        new ArrayList<>(
+            switch (way) {
+              case DISC_PASSES -> discPasses(discPasses, smallSeed, field, rate);
+              case HARVEST_SPREADER -> behindTheCombine(field, rate);
+              default -> List.of();
+            });
+    if (slurryOver) {
+      steps.add(new Step("slurry over the sown ground", 0, SLURRY_WITHIN, 0));
+    }
+    return steps;
   }
 }

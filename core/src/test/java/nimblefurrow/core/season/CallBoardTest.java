@@ -57,6 +57,24 @@ class CallBoardTest {
     return new CallBoard(outlook(today)).calls(List.of(lanes));
   }
 
+  @Test
+  void aCoverThatIsToMakeRoomIsCalledTenDaysBefore() {
+    LocalDate cut = LocalDate.of(2027, 5, 12);
+    CoverPlan rye =
+        plan(WayIn.DRILL, Route.EARLY_SPRAY)
+            .sown(LocalDate.of(2026, 9, 28))
+            .with(new Clearing(Clearing.How.FORAGE_CUT, cut));
+    assertThat(calls(cut.minusDays(11), lane("a", cut.minusDays(11), rye, Map.of()))).isEmpty();
+    assertThat(calls(SPRING, lane("a", SPRING, rye, Map.of())))
+        .singleElement()
+        .satisfies(
+            c -> {
+              assertThat(c.says().in(UnitSystem.US)).contains("to be cut for forage about 12 May");
+              assertThat(c.by()).isEqualTo(cut);
+            });
+    assertThat(calls(SPRING, lane("a", SPRING, rye.ended(SPRING), Map.of()))).isEmpty();
+  }
+
   private static CoverPlan plan(WayIn way, Route route) {
     return CoverPlan.of(RYE, Goal.KEEP_NITROGEN, way, route);
   }

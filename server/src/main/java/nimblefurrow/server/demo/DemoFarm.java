@@ -8,6 +8,7 @@ import java.util.UUID;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cover.FigureTable;
 import nimblefurrow.core.land.Boundary;
+import nimblefurrow.core.season.Clearing;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.Route;
@@ -16,6 +17,7 @@ import nimblefurrow.server.account.Accounts;
 import nimblefurrow.server.farm.Chains;
 import nimblefurrow.server.farm.CoverDetails;
 import nimblefurrow.server.farm.CropDetails;
+import nimblefurrow.server.farm.CutDetails;
 import nimblefurrow.server.farm.Drainage;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
@@ -175,6 +177,11 @@ public class DemoFarm {
               WayIn.valueOf(row.get("way")),
               members(row.get("cover26")),
               null));
+    }
+    if (!row.get("cut").isBlank()) {
+      LocalDate cut = LocalDate.parse(row.get("cut"));
+      chains.addCut(farm.id(), field.id(), cut, new CutDetails(Clearing.How.FORAGE_CUT));
+      cover(farm, field, cut, rye(WayIn.DRILL, Route.EARLY_SPRAY));
     }
     CropKind next = CropKind.valueOf(row.get("next"));
     chains.addCrop(

@@ -24,6 +24,7 @@ import nimblefurrow.core.weather.WeatherGenerator;
 import nimblefurrow.core.weather.WeatherRecord;
 import nimblefurrow.server.farm.Chains.Link;
 import nimblefurrow.server.farm.CoverDetails;
+import nimblefurrow.server.farm.CropDetails;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.farm.Fields.FieldView;
 import nimblefurrow.server.farm.LinkKind;
@@ -53,47 +54,54 @@ class DemoLog {
     Outlook outlook = known(farm);
     SeasonComposer composer = new SeasonComposer(outlook, HouseRules.USUAL);
     for (int i = 0; i < chain.size(); i++) {
-      if (chain.get(i).kind() != LinkKind.CROP) {
+      if (chain.get(i).kind() == LinkKind.COVER) {
         continue;
       }
-      Link crop = chain.get(i);
       Optional<Link> cover =
           i + 1 < chain.size() && chain.get(i + 1).kind() == LinkKind.COVER
               ? Optional.of(chain.get(i + 1))
               : Optional.empty();
       int next = i + (cover.isPresent() ? 2 : 1);
       if (next < chain.size()) {
-        season(farm, field, crop, cover, chain.get(next), composer, outlook);
+        season(farm, field, chain.get(i), cover, chain.get(next), composer, outlook);
       }
     }
   }
 
+  /**
+   * @param ground a crop, or the cut that frees the ground for the cover
+   */
   private void season(
       FarmView farm,
       FieldView field,
-      Link crop,
+      Link ground,
       Optional<Link> cover,
       Link next,
       SeasonComposer composer,
       Outlook outlook) {
-    NextCrop following = new NextCrop(next.crop().kind(), next.starts());
-    Optional<CoverPlan> plan = cover.map(c -> plan(c.cover()));
+    boolean crop = ground.kind() == LinkKind.CROP;
+    boolean cut = next.kind() == LinkKind.CUT;
+    CropDetails standing = crop ? ground.crop() : CropDetails.freeFrom(ground.starts());
+    NextCrop following =
+        new NextCrop(cut ? CropKind.FREE_GROUND : next.crop().kind(), next.starts());
+    Optional<CoverPlan> plan =
+        cover.map(c -> plan(c.cover()).with(cut ? next.cut().on(next.starts()) : null));
     FieldCase field0 =
         new FieldCase(
-            field.facts(), crop.crop().planting(crop.starts(), null, List.of()), plan, following);
+            field.facts(), standing.planting(ground.starts(), null, List.of()), plan, following);
     FieldSeason season = composer.compose(field0);
     LocalDate harvest = season.crop().when(CropStage.HARVEST).median().orElse(null);
-    if (harvest != null) {
+    if (harvest != null && crop) {
       add(
           farm,
           field,
-          crop,
+          ground,
           EntryKind.HARVESTED,
           harvest,
           field.acres(),
           null,
           "",
-          details(null, harvested(crop.crop().kind(), field), outlook, harvest));
+          details(null, harvested(standing.kind(), field), outlook, harvest));
     }
     if (cover.isEmpty()) {
       return;
@@ -109,6 +117,19 @@ class DemoLog {
         pounds(plan.get(), season, field, sown),
         "",
         details(null, null, outlook, sown));
+    if (cut) {
+      add(
+          farm,
+          field,
+          cover.get(),
+          EntryKind.CUT,
+          next.starts().plusDays(1),
+          field.acres(),
+          null,
+          "",
+          details(null, null, outlook, next.starts().plusDays(1)));
+      return;
+    }
     FieldSeason growing = composer.compose(field0.with(plan.get().sown(sown)));
     growing
         .route()
@@ -153,6 +174,9 @@ class DemoLog {
   /** Drills follow the combine by some days; what flies goes when the window is best. */
   private static LocalDate sown(
       FieldSeason season, CoverPlan plan, LocalDate harvest, FieldView field) {
+    if (plan.clears().isPresent() && harvest != null) {
+      return harvest.plusDays(6);
+    }
     if (plan.way() == WayIn.DRILL && harvest != null) {
       int lag = plan.mix().winterHardy().isEmpty() || harvest.getMonthValue() < 9 ? 9 : 5;
       LocalDate day = harvest.plusDays(lag + Math.floorMod(field.name().hashCode(), 5));

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.season.Clearing;
@@ -63,17 +64,25 @@ public class Chains {
   @Transactional
   public Link addCrop(UUID farmId, UUID fieldId, LocalDate planted, CropDetails crop) {
     fields.one(farmId, fieldId);
+    refuseNoCrop(crop);
     crop.planting(planted, null, List.of()); // refuses what cannot be
     return view(links.save(new ChainLink(farmId, fieldId, planted, crop, null, null)));
   }
 
   @Transactional
   public Link changeCrop(UUID farmId, UUID id, LocalDate planted, CropDetails crop, int version) {
+    refuseNoCrop(crop);
     crop.planting(planted, null, List.of());
     ChainLink link = fresh(farmId, id, version, LinkKind.CROP);
     link.starts = planted;
     link.crop = crop;
     return view(link);
+  }
+
+  private static void refuseNoCrop(CropDetails crop) {
+    if (crop.kind() == CropKind.FREE_GROUND) {
+      throw new OutOfRange("crop", "crop is one that is planted: freed ground follows from a cut");
+    }
   }
 
   /** Puts a cover after a crop, or changes the one that is there. */

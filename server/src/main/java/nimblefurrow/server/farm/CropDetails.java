@@ -27,7 +27,7 @@ public record CropDetails(
 
   /** What the ground under a cover is to the cover that follows it: free from a day on. */
   public static CropDetails freeFrom(LocalDate day) {
-    return new CropDetails(CropKind.OTHER, 0, 0, Map.of(CropStage.HARVEST, day), null);
+    return new CropDetails(CropKind.FREE_GROUND, 0, 0, Map.of(CropStage.HARVEST, day), null);
   }
 
   public CropPlanting planting(LocalDate planted, LocalDate harvested, List<Observation> seen) {

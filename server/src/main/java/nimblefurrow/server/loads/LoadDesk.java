@@ -192,9 +192,11 @@ public class LoadDesk {
 
   private static List<StepView> steps(
       WayIn way, FieldSeasons field, SeedBlend blend, Area area, MachineView machine) {
-    int passes = field.now().field().cover().map(c -> c.side()).orElse(SideWork.USUAL).discPasses();
+    SideWork side = field.now().field().cover().map(c -> c.side()).orElse(SideWork.USUAL);
     boolean small = blend.parts().stream().allMatch(p -> p.species().smallSeeded());
-    return WorkSequence.of(way, passes, small, area, machine.machine().rate()).stream()
+    return WorkSequence.of(
+            way, side.discPasses(), side.slurryOver(), small, area, machine.machine().rate())
+        .stream()
         .map(t -> new StepView(t.what(), t.afterDays(), t.withinDays(), t.hours()))
         .toList();
   }

@@ -18,7 +18,7 @@ public record BenchAnswer(
     @Maybe String latest,
     @Maybe MoistureAnswer moisture,
     List<StepAnswer> steps,
-    List<SequenceAnswer> sequences,
+    List<WayAnswer> byWay,
     List<String> burndown) {
 
   /** Of the mat at its planned end; available is negative where it ties nitrogen up. */
@@ -36,6 +36,10 @@ public record BenchAnswer(
 
   public record StepAnswer(String what, int afterDays, int withinDays) {}
 
-  /** A sequence of goes over the field that may take the place of one. */
-  public record SequenceAnswer(String name, List<StepAnswer> steps) {}
+  /**
+   * What this mix comes to by a way in at that way's own rate: bulk lb/ac, plants per ft², and the
+   * poorest stand of its members.
+   */
+  public record WayAnswer(
+      String words, boolean chosen, double bulkRate, double plants, @Maybe String stand) {}
 }

@@ -1,9 +1,11 @@
 package nimblefurrow.server.season;
 
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.CoverStand;
 import nimblefurrow.core.cover.Nitrogen;
@@ -15,6 +17,8 @@ import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.seeding.MemberRate;
 import nimblefurrow.core.seeding.MoistureOutlook;
 import nimblefurrow.core.seeding.SeedBlend;
+import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.seeding.WindowRules;
 import nimblefurrow.core.seeding.WorkSequence;
 import nimblefurrow.core.weather.Outlook;
 
@@ -26,13 +30,19 @@ final class BenchBuilder {
   private final Seasons.FarmSeason farm;
   private final FieldSeason season;
   private final List<MemberRate> rates;
+  private final Function<WayIn, List<MemberRate>> ratesOf;
   private final CoverPlan plan;
 
-  BenchBuilder(Seasons.FarmSeason farm, FieldSeason season, List<MemberRate> rates) {
+  /**
+   * @param ratesOf the members' rates by a way in
+   */
+  BenchBuilder(
+      Seasons.FarmSeason farm, FieldSeason season, Function<WayIn, List<MemberRate>> ratesOf) {
     this.farm = farm;
     this.season = season;
-    this.rates = rates;
+    this.ratesOf = ratesOf;
     this.plan = season.field().cover().orElseThrow();
+    this.rates = ratesOf.apply(plan.way());
   }
 
   BenchAnswer bench() {
@@ -53,15 +63,11 @@ final class BenchBuilder {
             WorkSequence.of(
                 plan.way(),
                 plan.side().discPasses(),
+                plan.side().slurryOver(),
                 species.stream().allMatch(Species::smallSeeded),
                 area(),
                 ANY_RATE)),
-        List.of(
-            sequence(
-                "Slurry over seeded ground",
-                WorkSequence.slurryOverSeed(area(), ANY_RATE, ANY_RATE)),
-            sequence("A cover after a cover", WorkSequence.coverAfterCover(area(), ANY_RATE)),
-            sequence("Forage cut, then a cover", WorkSequence.cutThenCover(area(), ANY_RATE))),
+        byWay(),
         List.of(WorkSequence.fallBurndown(false), WorkSequence.fallBurndown(true)));
   }
 
@@ -69,8 +75,34 @@ final class BenchBuilder {
     return season.field().facts().area();
   }
 
-  private static BenchAnswer.SequenceAnswer sequence(String name, List<WorkSequence.Step> steps) {
-    return new BenchAnswer.SequenceAnswer(name, steps(steps));
+  /** The stand to expect of each way in that the crop has a window for. */
+  private List<BenchAnswer.WayAnswer> byWay() {
+    WindowRules windows =
+        new WindowRules(
+            season.crop(),
+            plan.mix(),
+            plan.rollOnly(),
+            farm.farm().rules(),
+            farm.weather().outlook(),
+            plan.clears());
+    return Arrays.stream(WayIn.values())
+        .filter(w -> w == plan.way() || windows.cropWindow(w).impossible().isEmpty())
+        .map(this::stand)
+        .toList();
+  }
+
+  private BenchAnswer.WayAnswer stand(WayIn way) {
+    List<MemberRate> other = ratesOf.apply(way);
+    return new BenchAnswer.WayAnswer(
+        way.words(),
+        way == plan.way(),
+        other.stream().mapToDouble(r -> r.bulk().poundsPerAcre()).sum(),
+        other.stream().mapToDouble(MemberRate::plantsPerSquareFoot).sum(),
+        other.stream()
+            .flatMap(r -> r.stand().stream())
+            .max(Comparator.naturalOrder())
+            .map(MemberRate.Stand::words)
+            .orElse(null));
   }
 
   private static List<BenchAnswer.StepAnswer> steps(List<WorkSequence.Step> steps) {

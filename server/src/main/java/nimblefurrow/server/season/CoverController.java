@@ -129,7 +129,7 @@ class CoverController {
         next.planned(),
         f.now().field().cover().filter(c -> c.seeded() != null).isPresent(),
         f.crop().kind() == LinkKind.CUT,
-        f.clears().map(d -> f.clearing().how().words() + " about " + units.say(d)).orElse(null),
+        f.makesRoom(units).orElse(null),
         place,
         farm.onlyField().andAfter().stream()
             .map(o -> "after " + Words.ground(o.crop()).toLowerCase(Locale.ROOT))

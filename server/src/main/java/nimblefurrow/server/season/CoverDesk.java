@@ -17,6 +17,7 @@ import nimblefurrow.core.seeding.LastUseful;
 import nimblefurrow.core.seeding.MemberRate;
 import nimblefurrow.core.seeding.RateBuilder;
 import nimblefurrow.core.seeding.SeedTag;
+import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.server.farm.CoverDetails;
@@ -130,10 +131,19 @@ public class CoverDesk {
       FieldSeason season,
       CoverDetails details,
       Map<String, SeedTag> tags) {
+    return rates(farm, season, details, tags, season.field().cover().orElseThrow().way());
+  }
+
+  private static List<MemberRate> rates(
+      Seasons.FarmSeason farm,
+      FieldSeason season,
+      CoverDetails details,
+      Map<String, SeedTag> tags,
+      WayIn way) {
     CoverPlan plan = season.field().cover().orElseThrow();
     RateBuilder builder =
         new RateBuilder(
-            plan.way(),
+            way,
             plan.goal(),
             plan.rollOnly(),
             season.weeksLate(),
@@ -176,7 +186,8 @@ public class CoverDesk {
     UnitSystem units = farm.farm().units();
     Outlook outlook = farm.weather().outlook();
     CoverPlan plan = season.field().cover().orElseThrow();
-    List<MemberRate> rates = rates(farm, season, details, tags(farm));
+    Map<String, SeedTag> tags = tags(farm);
+    List<MemberRate> rates = rates(farm, season, details, tags);
     Optional<MatForecast> mat = season.stand().map(s -> new MatForecast(s, outlook));
     List<RouteAnswer> routes = new ArrayList<>();
     season
@@ -203,7 +214,7 @@ public class CoverDesk {
         perAcre.value() * season.field().facts().area().acres(),
         mat.map(m -> Answers.stages(season, m::on)).orElse(List.of()),
         routes,
-        new BenchBuilder(farm, season, rates).bench(),
+        new BenchBuilder(farm, season, way -> rates(farm, season, details, tags, way)).bench(),
         notes(plan, season));
   }
 

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.Clearing;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.server.farm.Chains.Link;
@@ -39,6 +40,11 @@ public record FieldSeasons(
   /** The day on which the cover makes room for another; empty where a crop follows. */
   public Optional<LocalDate> clears() {
     return Optional.ofNullable(clearing).map(Clearing::day);
+  }
+
+  /** How and when the cover makes room for another, in words. */
+  public Optional<String> makesRoom(UnitSystem units) {
+    return clears().map(day -> clearing.how().words() + " about " + units.say(day));
   }
 
   /** What the cover comes after, in words. */

@@ -39,8 +39,7 @@ record Stretch(Link crop, Optional<Link> cover, Optional<Link> next) {
   }
 
   String nextWords() {
-    return next.map(n -> n.kind() == LinkKind.CUT ? "Another cover" : Words.named(n))
-        .orElse(Words.crop(CropKind.SOYBEANS));
+    return next.map(n -> Words.named(n)).orElse(Words.crop(CropKind.SOYBEANS));
   }
 
   /**

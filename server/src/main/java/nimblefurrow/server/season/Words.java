@@ -18,6 +18,7 @@ final class Words {
       case WINTER_WHEAT -> "Winter wheat";
       case OATS -> "Oats";
       case OTHER -> "Other crop";
+      case FREE_GROUND -> "Another cover";
     };
   }
 
