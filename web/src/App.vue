@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { mdiAccountCircleOutline, mdiKeyboardOutline, mdiLogout, mdiThemeLightDark } from '@mdi/js'
+import { mdiAccountCircleOutline, mdiChevronDown, mdiKeyboardOutline, mdiLogout, mdiThemeLightDark } from '@mdi/js'
 import { useQueryClient } from '@tanstack/vue-query'
-import { onBeforeUnmount, onMounted, ref } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useTheme } from 'vuetify'
 import { api, got } from './api/client'
@@ -26,6 +26,7 @@ const pages = [
   { to: '/logbook', words: 'Logbook' },
   { to: '/farm', words: 'Farm' },
 ]
+const here = computed(() => pages.find((page) => (page.to === '/' ? route.path === '/' : route.path.startsWith(page.to))))
 
 function toSignIn() {
   if (route.name !== 'sign-in') void router.push({ name: 'sign-in', query: { to: route.fullPath } })
@@ -73,8 +74,14 @@ async function signOut() {
       <router-link to="/" class="brand" aria-label="Nimble Furrow, season">
         <img src="/furrow.svg" alt="" width="26" height="26" /><span class="brand-name">Nimble Furrow</span>
       </router-link>
+      <nav class="phone-only" aria-label="Pages">
+        <v-menu>
+          <template #activator="{ props }"><v-btn v-bind="props" variant="text" class="page-menu" :append-icon="mdiChevronDown">{{ here?.words ?? 'Pages' }}</v-btn></template>
+          <v-list><v-list-item v-for="page in pages" :key="page.to" :to="page.to" :title="page.words" min-height="48" /></v-list>
+        </v-menu>
+      </nav>
       <nav class="pages" aria-label="Pages">
-        <router-link v-for="page in pages" :key="page.to" :to="page.to" :class="{ here: page.to === '/' ? route.path === '/' : route.path.startsWith(page.to) }">{{ page.words }}</router-link>
+        <router-link v-for="page in pages" :key="page.to" :to="page.to" :class="{ here: page === here }">{{ page.words }}</router-link>
       </nav>
       <v-spacer />
       <DemoDay />
@@ -104,5 +111,6 @@ async function signOut() {
 .pages a { display: flex; align-items: center; padding: 0 11px; color: inherit; text-decoration: none; border-bottom: 3px solid transparent; min-height: 44px; }
 .pages a.here { border-bottom-color: rgb(var(--v-theme-primary)); font-weight: 700; }
 @media (max-width: 1000px) { .brand-name { display: none; } }
-@media (max-width: 700px) { .pages { margin-left: 2px; } .pages a { padding: 0 8px; } .wide-only { display: none; } .brand { margin-left: 6px; } }
+.phone-only { display: none; } .page-menu { font-weight: 700; font-size: 1.05rem; min-height: 44px; }
+@media (max-width: 700px) { .pages, .wide-only { display: none; } .phone-only { display: block; } .brand { margin-left: 6px; } }
 </style>

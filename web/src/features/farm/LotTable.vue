@@ -2,7 +2,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { reactive, ref } from 'vue'
 import { api, got } from '../../api/client'
-import { long } from '../../format/dates'
+import { short } from '../../format/dates'
 import { mass, massUnit, number, typedMass } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
 import LotPapers from './LotPapers.vue'
@@ -37,7 +37,7 @@ const percent = (share: number) => number(share * 100, 0) + ' %'
     <h2>Seed lots</h2>
     <table class="plain">
       <thead><tr><th>Lot</th><th class="n">purity</th><th class="n">germ.</th><th class="n">hard</th><th>tested</th><th class="n">bought {{ massUnit }}</th><th class="n">left</th><th /></tr></thead>
-      <tbody><tr v-for="l in lots" :key="l.id"><td>{{ l.name }}<br /><span class="quiet">{{ [species?.find((s) => s.id === l.species)?.name, l.binRun ? 'bin-run' : '', l.organic ? 'organic' : '', l.untreated ? 'untreated' : '', l.dealer].filter(Boolean).join(', ') }}</span></td><td class="n">{{ percent(l.purity) }}</td><td class="n">{{ percent(l.germination) }}</td><td class="n">{{ l.hardSeed ? percent(l.hardSeed) : '' }}</td><td class="figures">{{ l.testedOn ? long(l.testedOn) : 'never' }}</td><td class="n">{{ mass(l.pounds) }}</td><td class="n"><b>{{ leftOf(l.id) === undefined ? '' : mass(leftOf(l.id)!) }}</b></td><td><v-btn size="x-small" variant="text" :aria-label="`Papers of ${l.name}`" :aria-expanded="papersOf === l.id" @click="papersOf = papersOf === l.id ? '' : l.id">Papers</v-btn><v-btn v-if="planner" size="x-small" variant="text" :aria-label="`Take out ${l.name}`" @click="remove(l.id)">Take out</v-btn></td></tr></tbody>
+      <tbody><tr v-for="l in lots" :key="l.id"><td>{{ l.name }}<br /><span class="quiet">{{ [species?.find((s) => s.id === l.species)?.name, l.binRun ? 'bin-run' : '', l.organic ? 'organic' : '', l.untreated ? 'untreated' : '', l.dealer].filter(Boolean).join(', ') }}</span></td><td class="n">{{ percent(l.purity) }}</td><td class="n">{{ percent(l.germination) }}</td><td class="n">{{ l.hardSeed ? percent(l.hardSeed) : '' }}</td><td class="figures when">{{ l.testedOn ? `${short(l.testedOn)} ${l.testedOn.slice(0, 4)}` : 'never' }}</td><td class="n">{{ mass(l.pounds) }}</td><td class="n"><b>{{ leftOf(l.id) === undefined ? '' : mass(leftOf(l.id)!) }}</b></td><td><v-btn size="x-small" variant="text" :aria-label="`Papers of ${l.name}`" :aria-expanded="papersOf === l.id" @click="papersOf = papersOf === l.id ? '' : l.id">Papers</v-btn><v-btn v-if="planner" size="x-small" variant="text" :aria-label="`Take out ${l.name}`" @click="remove(l.id)">Take out</v-btn></td></tr></tbody>
     </table>
     <LotPapers v-if="papersOf" :key="papersOf" :lot-id="papersOf" :name="lots?.find((l) => l.id === papersOf)?.name ?? ''" />
     <form v-if="planner" class="form" @submit.prevent="add">
@@ -51,5 +51,6 @@ const percent = (share: number) => number(share * 100, 0) + ' %'
 </template>
 
 <style scoped>
+td.n, .when { white-space: nowrap; }
 .form { display: grid; grid-template-columns: 1fr 1fr 1fr; gap: 8px; margin-top: 12px; align-items: center; } .add { grid-column: span 3; } .ticks { display: flex; gap: 8px; grid-column: span 3; }
 </style>

@@ -40,8 +40,8 @@ export class LandMap {
       controls: controls({ attribution: false, rotate: false }).extend([new ScaleLine({ units: 'us' })]),
       layers: [
         this.fieldLayer,
-        new VectorLayer({ source: this.marks, style: (f) => this.markStyle(f as Feature), declutter: true }),
-        new VectorLayer({ source: this.steads, style: (f) => this.steadStyle(f as Feature) }),
+        new VectorLayer({ source: this.marks, style: (f) => this.markStyle(f as Feature), declutter: true, zIndex: 2 }),
+        new VectorLayer({ source: this.steads, style: (f) => this.steadStyle(f as Feature), declutter: true, zIndex: 3 }),
         new VectorLayer({ source: this.sketch, style: new Style({ stroke: new Stroke({ color: color('--flax'), width: 3 }), fill: new Fill({ color: 'rgba(77,99,168,0.18)' }) }) }),
       ],
       view: new View({ center: [0, 0], zoom: 2, maxZoom: 20 }),
@@ -135,7 +135,8 @@ export class LandMap {
     const kind = String(f.get('kind'))
     const hazard = Number(f.get('keep')) > 0
     const ink = kind === 'ROAD' ? color('--quiet') : hazard ? color('--madder') : kind === 'OPEN_WATER' ? color('--flax') : color('--ochre')
-    const symbol = kind === 'FILLING_PLACE' ? new RegularShape({ points: 3, radius: 9, fill: new Fill({ color: ink }) }) : hazard ? new RegularShape({ points: 4, radius: 8, angle: Math.PI / 4, fill: new Fill({ color: ink }) }) : new Circle({ radius: 6, fill: new Fill({ color: ink }) })
+    // Only names give way to each other; a hazard's own mark is always drawn.
+    const symbol = kind === 'FILLING_PLACE' ? new RegularShape({ points: 3, radius: 9, fill: new Fill({ color: ink }), declutterMode: 'none' }) : hazard ? new RegularShape({ points: 4, radius: 8, angle: Math.PI / 4, fill: new Fill({ color: ink }), declutterMode: 'none' }) : new Circle({ radius: 6, fill: new Fill({ color: ink }), declutterMode: 'none' })
     const style = new Style({
       image: symbol,
       stroke: new Stroke({ color: ink, width: kind === 'ROAD' ? 1.6 : 2.6, lineDash: kind === 'WIRE' ? [10, 5] : undefined }),
@@ -147,7 +148,7 @@ export class LandMap {
 
   private steadStyle(f: Feature): Style {
     return new Style({
-      image: new RegularShape({ points: 5, radius: 10, angle: 0, fill: new Fill({ color: color('--loam') }) }),
+      image: new RegularShape({ points: 5, radius: 10, angle: 0, fill: new Fill({ color: color('--loam') }), declutterMode: 'none' }),
       text: new Text({ text: String(f.get('name')), offsetY: 18, font: 'bold 13px "Atkinson Hyperlegible", sans-serif', fill: new Fill({ color: color('--loam') }), stroke: new Stroke({ color: color('--furrow'), width: 4 }) }),
     })
   }

@@ -118,7 +118,7 @@ const share = computed(() => (run.value ? (run.value.seconds / run.value.totalSe
           <p class="quiet small">{{ rate(plan.rate) }} {{ rateUnit }} bulk. Fill at {{ plan.filling }}. {{ plan.hazards.length ? `Keeps clear of ${plan.hazards.map((h) => h.name || h.words).join(', ')}.` : 'No hazards are marked here: look for wires and people before every flight.' }}</p>
           <div class="form">
             <v-select v-if="plan.passes.length > 1" v-model="ask.pass" label="Pass" :items="plan.passes.map((p, i) => ({ value: i + 1, title: `${i + 1}: ${p}` }))" />
-            <v-text-field v-model="ask.bearing" label="Direction (empty: fewest turns)" suffix="°" type="number" step="any" />
+            <v-text-field v-model="ask.bearing" label="Direction" placeholder="fewest turns" persistent-placeholder suffix="°" type="number" step="any" />
             <v-text-field v-model="ask.marginFt" label="Kept from the edge" suffix="ft" type="number" step="any" />
             <v-btn variant="tonal" color="primary" :aria-pressed="placing" @click="placing = !placing">{{ placing ? 'Tap the drawing' : 'Move the filling place' }}</v-btn>
           </div>

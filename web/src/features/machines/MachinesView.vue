@@ -44,7 +44,7 @@ const remove = (id: string) => act(() => got(api.DELETE('/api/machines/{id}', { 
     <Refusal :says="error?.message || problem" />
     <div class="both">
       <section aria-label="Machines and crews">
-        <div class="head"><h1>Machines and crews</h1><v-btn v-if="planner" size="small" variant="tonal" color="primary" @click="adding = !adding">Add a machine</v-btn></div>
+        <div class="head"><h1>Machines</h1><v-btn v-if="planner" size="small" variant="tonal" color="primary" @click="adding = !adding">Add a machine</v-btn></div>
         <form v-if="adding" class="form" @submit.prevent="add">
           <v-text-field v-model="form.name" label="Machine" required /><v-select v-model="form.kind" label="What it does" :items="choices?.machines" />
           <v-text-field v-model="form.rate" :label="`Field capacity, ${areaUnit}/h`" type="number" step="any" required /><v-text-field v-model="form.cost" :label="`Cost, ${perAreaUnit}`" type="number" step="any" />

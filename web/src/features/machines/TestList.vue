@@ -28,7 +28,7 @@ function about(t: Schemas['CalibrationView']): string {
   <section aria-label="Tests so far">
     <h2>Tests so far</h2>
     <svg v-if="catches.length" viewBox="0 0 350 200" role="img" aria-label="Rates of the catches so far">
-      <line x1="40" x2="340" :y1="y(target)" :y2="y(target)" class="target" /><text x="342" :y="y(target) + 14" text-anchor="end" class="figures t">target {{ target }} lb/ac</text>
+      <line x1="40" x2="340" :y1="y(target)" :y2="y(target)" class="target" /><text x="40" :y="y(target) + 14" class="figures t">target {{ target }} lb/ac</text>
       <line v-if="setting !== undefined" :x1="x(setting)" :x2="x(setting)" y1="12" y2="172" class="set" /><text v-if="setting !== undefined" :x="x(setting)" y="186" text-anchor="middle" class="figures t">{{ setting.toFixed(1) }}</text>
       <g v-for="t in catches" :key="t.id"><circle :cx="x(t.details.setting!)" :cy="y(t.rate!)" r="5" class="dot" /><text :x="x(t.details.setting!) + 8" :y="y(t.rate!) + 14" class="figures t">{{ t.rate!.toFixed(0) }}</text></g>
     </svg>

@@ -26,6 +26,7 @@ import nimblefurrow.server.farm.Fields.FieldView;
 import nimblefurrow.server.farm.Fields.Land;
 import nimblefurrow.server.farm.SeedLots;
 import nimblefurrow.server.farm.SeedLots.TypedLot;
+import nimblefurrow.server.order.OrderDesk;
 import nimblefurrow.server.platform.FarmUser;
 import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Service;
@@ -48,6 +49,7 @@ public class DemoFarm {
   private final DemoYard yard;
   private final DemoMarks marks;
   private final SeedLots lots;
+  private final OrderDesk orders;
   private final Accounts accounts;
   private final DemoLog log;
 
@@ -58,6 +60,7 @@ public class DemoFarm {
       DemoYard yard,
       DemoMarks marks,
       SeedLots lots,
+      OrderDesk orders,
       Accounts accounts,
       DemoLog log) {
     this.farms = farms;
@@ -66,6 +69,7 @@ public class DemoFarm {
     this.yard = yard;
     this.marks = marks;
     this.lots = lots;
+    this.orders = orders;
     this.accounts = accounts;
     this.log = log;
   }
@@ -90,6 +94,7 @@ public class DemoFarm {
     yard.fill(farm.id());
     marks.draw(farm.id());
     seed(farm.id());
+    dealers(farm.id());
     List<CSVRecord> rows = FigureTable.shipped(DemoFarm.class, "/demo/fields.csv").rows();
     for (int i = 0; i < count; i++) {
       field(farm, rows.get(i % rows.size()), i / rows.size());
@@ -110,6 +115,18 @@ public class DemoFarm {
     lots.add(
         farm,
         new TypedLot("crimson-clover", "Clover 3", 99, 86, 6, LocalDate.of(2026, 3, 18), 1_400));
+  }
+
+  /** Invented dealers and prices. */
+  private void dealers(UUID farm) {
+    orders.prices(
+        farm,
+        List.of(
+            new OrderDesk.Price("cereal-rye", "Tansy Hollow Seed", 2000, 0.27),
+            new OrderDesk.Price("winter-triticale", "Tansy Hollow Seed", 2000, 0.33),
+            new OrderDesk.Price("oats", "Tansy Hollow Seed", 50, 0.31),
+            new OrderDesk.Price("crimson-clover", "Brindle and Daughters", 50, 1.68),
+            new OrderDesk.Price("hairy-vetch", "Brindle and Daughters", 50, 2.05)));
   }
 
   private void field(FarmView farm, CSVRecord row, int copy) {

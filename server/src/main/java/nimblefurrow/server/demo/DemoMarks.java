@@ -27,7 +27,7 @@ class DemoMarks {
     add(farm, MarkKind.WIRE, "Mill road line", line(-0.05, 0.522, 3.2, 0.522));
     add(farm, MarkKind.WIRE, "Cross line", line(0.56, 0.40, 0.79, 0.03));
     add(farm, MarkKind.HOUSE, "Cemetery", point(0.585, 0.725));
-    add(farm, MarkKind.HOUSE, "Home place", point(0.63, 0.49));
+    add(farm, MarkKind.HOUSE, "Farmhouse", point(0.63, 0.49));
     add(farm, MarkKind.TOWER, "Weather mast", point(1.3, 0.9));
     add(farm, MarkKind.BEES, "Hives by the windbreak", point(0.765, 0.3));
     add(farm, MarkKind.OPEN_WATER, "Barn pond", ring(0.70, 0.36, 0.745, 0.40));

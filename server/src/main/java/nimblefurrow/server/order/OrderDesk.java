@@ -20,7 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Adds up what all fields still to be sown need, and what of it must be bought. */
 @Service
-class OrderDesk {
+public class OrderDesk {
   record FieldNeed(String field, double pounds) {}
 
   record LineView(
@@ -43,7 +43,7 @@ class OrderDesk {
       String farm, double spare, List<LineView> lines, List<DealerView> dealers, double cost) {}
 
   /** A price as typed or pasted; pounds in a pack. */
-  record Price(String species, String dealer, double packLb, double pricePerLb) {}
+  public record Price(String species, String dealer, double packLb, double pricePerLb) {}
 
   private final Seasons seasons;
   private final CoverDesk desk;
@@ -118,7 +118,7 @@ class OrderDesk {
 
   /** Keeps prices, all of them or none. */
   @Transactional
-  void prices(UUID farmId, List<Price> typed) {
+  public void prices(UUID farmId, List<Price> typed) {
     if (typed.isEmpty()) {
       throw new OutOfRange("prices", "there are no prices to keep");
     }
