@@ -16,7 +16,13 @@ class PhoneJourneyTest {
     assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
         .as("nothing sticks out sideways")
         .isLessThanOrEqualTo(390);
-    page.navigate(App.address() + "/logbook");
+    page.getByRole(AriaRole.NAVIGATION).getByRole(AriaRole.BUTTON).click();
+    page.getByRole(AriaRole.LISTITEM)
+        .or(page.locator(".v-list-item"))
+        .filter(new com.microsoft.playwright.Locator.FilterOptions().setHasText("Logbook"))
+        .first()
+        .click();
+    assertThat(page).hasURL(java.util.regex.Pattern.compile(".*/logbook"));
     page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Field")).fill("Home Q");
     page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Home Quarter")).click();
     page.getByLabel("Note").fill("airplane came at eight");

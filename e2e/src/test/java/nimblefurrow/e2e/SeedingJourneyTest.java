@@ -242,6 +242,49 @@ class SeedingJourneyTest {
   }
 
   @Test
+  void aCoverIsCutForForageAndRyeFollows() {
+    page.navigate(App.address() + "/cover");
+    field("Gravel Forty");
+    assertThat(page.locator(".about")).containsText("cut for forage about 22 Sep");
+    button("after forage cut").click();
+    assertThat(page.locator(".about")).containsText("Forage cut, about 22 Sep");
+    Locator window = page.getByLabel("Window", new Page.GetByLabelOptions().setExact(true));
+    assertThat(window).containsText("Opens22 Sep");
+    page.getByText("Expected stand by way in").click();
+    assertThat(page.getByLabel("Mix bench")).containsText("broadcast and shallow tillage");
+    assertThat(page.getByLabel("Mix bench"))
+        .not()
+        .containsText(Pattern.compile("seeder on the combine"));
+    page.navigate(App.address() + "/fields");
+    button("Change Gravel Forty").click();
+    Locator chain = page.getByLabel("Chain", new Page.GetByLabelOptions().setExact(true));
+    assertThat(chain).containsText("Forage cut");
+    chain.getByText("Take out").nth(2).click();
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("take that cover out first");
+  }
+
+  @Test
+  void discPassesAndSlurryAreJobsOfTheirOwn() {
+    page.navigate(App.address() + "/cover");
+    field("Heron Slough");
+    page.getByText("Slurry over the sown ground").click();
+    page.getByText("Drill after harvest").first().click();
+    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Hand spreader")).click();
+    assertThat(page.getByText("Shallow disc passes")).isVisible();
+    Locator bench = page.getByLabel("Mix bench");
+    assertThat(bench).containsText("shallow disc pass 2, 5–10 days after");
+    assertThat(bench).containsText("slurry over the sown ground, 0–21 days after");
+    button("Make it the plan").click();
+    assertThat(page.getByText("is the plan for Heron Slough")).isVisible();
+    page.navigate(App.address() + "/dispatch");
+    assertThat(page.getByText("shallow disc pass").first()).isVisible();
+    page.navigate(App.address() + "/cover");
+    field("Heron Slough");
+    button("Leave this field out").click();
+    assertThat(page.getByText("Heron Slough has no cover now.")).isVisible();
+  }
+
+  @Test
   void withTheKeyboardAlone() {
     page.navigate(App.address() + "/machines/loads");
     field("Long Half");

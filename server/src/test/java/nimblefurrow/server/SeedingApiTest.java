@@ -143,6 +143,19 @@ class SeedingApiTest {
     assertThat(refused.text()).contains(said);
   }
 
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "{\"bookedDays\":[\"2026-9-1\"]}|booked days is a day like 2026-10-03, got “2026-9-1”",
+        "{\"widthFt\":\"wide\"}|width ft is a number, got “wide”"
+      })
+  void whatIsMistypedIsNamedInTheWordsOfTheForm(String body, String said) {
+    Caller.Answer refused = farm.put("/api/machines/" + drill + "/setup", body);
+    assertThat(refused.status()).isEqualTo(400);
+    assertThat(refused.text()).contains(said);
+  }
+
   @Test
   void aCatchTestIsWorkedOutKeptAndSetsTheNext() {
     Map<String, Object> caught =

@@ -140,6 +140,11 @@ class SequencesTest {
     log("CUT", "2026-09-22", Map.of("acres", 50));
     assertThat(cover(0).path("cover").path("members").get(0).path("species").asString())
         .isEqualTo("cereal-rye");
+    assertThat(
+            planner
+                .post("/api/log", Map.of("fieldId", field, "kind", "HARVESTED", "on", "2026-09-24"))
+                .text())
+        .contains("a cut has freed the ground");
     assertThat(cover(0).path("afterCut").asBoolean()).isTrue();
     assertThat(tried(0, rye).path("window").path("opens").path("middle").asString())
         .isEqualTo("2026-09-22");

@@ -191,4 +191,28 @@ class BlendOrderTest {
         .hasMessageContaining("disc passes is 1–3");
     assertThat(WorkSequence.fallBurndown(true)).contains("kills the cover too");
   }
+
+  @ParameterizedTest
+  @CsvSource({
+    "DRILL,false,0",
+    "DRILL,true,1",
+    "DISC_PASSES,false,4",
+    "DISC_PASSES,true,5",
+    "HARVEST_SPREADER,false,3"
+  })
+  void aWayInHasItsGoesAndSlurryIsTheLast(WayIn way, boolean slurry, int goes) {
+    var steps =
+        WorkSequence.of(
+            way,
+            2,
+            slurry,
+            true,
+            Area.ofAcres(4),
+            nimblefurrow.core.quantity.WorkRate.acresPerHour(2));
+    assertThat(steps).hasSize(goes);
+    if (slurry) {
+      assertThat(steps.get(goes - 1).what()).contains("slurry over the sown ground");
+      assertThat(steps.get(goes - 1).withinDays()).isEqualTo(21);
+    }
+  }
 }

@@ -19,6 +19,7 @@ import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.server.farm.Chains.Link;
+import nimblefurrow.server.farm.LinkKind;
 import nimblefurrow.server.farm.Machines;
 import nimblefurrow.server.journal.EntryDetails;
 import nimblefurrow.server.journal.EntryKind;
@@ -206,8 +207,17 @@ public class Logbook {
         refuseUnless(sown, "there is no sown cover to clip");
         frames(form);
       }
-      case CROP_STAGE -> Limits.given("stage", form.stage());
-      case HARVESTED -> {}
+      case CROP_STAGE -> {
+        refuseFreedGround(field);
+        Limits.given("stage", form.stage());
+      }
+      case HARVESTED -> refuseFreedGround(field);
+    }
+  }
+
+  private static void refuseFreedGround(FieldSeasons field) {
+    if (field.crop().kind() == LinkKind.CUT) {
+      throw new OutOfRange("crop", "no crop stands here: a cut has freed the ground");
     }
   }
 

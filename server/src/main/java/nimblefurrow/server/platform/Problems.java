@@ -18,6 +18,7 @@ import org.springframework.web.method.annotation.MethodArgumentTypeMismatchExcep
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.support.MissingServletRequestPartException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
+import tools.jackson.databind.exc.InvalidFormatException;
 
 /** Says every refusal as a problem (RFC 9457) that names the field and the limit. */
 @RestControllerAdvice
@@ -35,7 +36,7 @@ class Problems {
   ProblemDetail invalid(MethodArgumentNotValidException invalid) {
     String said =
         invalid.getFieldErrors().stream()
-            .map(e -> words(e.getField()) + " " + e.getDefaultMessage())
+            .map(e -> Mistyped.words(e.getField()) + " " + e.getDefaultMessage())
             .sorted()
             .collect(Collectors.joining("; "));
     ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, said);
@@ -50,6 +51,12 @@ class Problems {
     Throwable cause = unreadable.getMostSpecificCause();
     if (cause instanceof OutOfRange refused) {
       return outOfRange(refused);
+    }
+    if (unreadable.getCause() instanceof InvalidFormatException typed) {
+      Mistyped told = Mistyped.of(typed);
+      ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, told.says());
+      problem.setProperty("field", told.field());
+      return problem;
     }
     return problem(
         HttpStatus.BAD_REQUEST, "the request cannot be read: " + firstLine(cause.getMessage()));
@@ -125,9 +132,5 @@ class Problems {
   private static String firstLine(String text) {
     String line = text == null ? "" : text.lines().findFirst().orElse("");
     return line.length() > 200 ? line.substring(0, 200) : line;
-  }
-
-  private static String words(String field) {
-    return field.replaceAll("([A-Z])", " $1").toLowerCase();
   }
 }
