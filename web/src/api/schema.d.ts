@@ -123,7 +123,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_9"];
+        get: operations["all_10"];
         put?: never;
         post?: never;
         delete?: never;
@@ -427,7 +427,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_8"];
+        get: operations["all_9"];
         put?: never;
         post?: never;
         delete?: never;
@@ -460,7 +460,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["one"];
-        put: operations["change_4"];
+        put: operations["change_5"];
         post?: never;
         delete: operations["remove_3"];
         options?: never;
@@ -924,7 +924,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_3"];
+        put: operations["change_4"];
         post?: never;
         delete: operations["remove_2"];
         options?: never;
@@ -956,7 +956,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_2"];
+        put: operations["change_3"];
         post?: never;
         delete: operations["remove_1"];
         options?: never;
@@ -1004,7 +1004,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_1"];
+        put: operations["change_2"];
         post?: never;
         delete: operations["remove"];
         options?: never;
@@ -1195,7 +1195,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_7"];
+        get: operations["all_8"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1212,6 +1212,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["figures"];
+        put: operations["change_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_7"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ways/{way}/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
         put: operations["change"];
         post?: never;
         delete?: never;
@@ -1916,6 +1948,14 @@ export interface components {
             keepAwayFt: number;
             /** @enum {string} */
             kind: "WIRE" | "TOWER" | "HOUSE" | "OPEN_WATER" | "BEES" | "SENSITIVE_CROP" | "TREES" | "ROAD" | "ACCESS" | "FILLING_PLACE" | "SOFT_SPOT" | "RUTS";
+            words: string;
+        };
+        KnownWay: {
+            /** Format: int32 */
+            changed: number;
+            figures: components["schemas"]["FigureView"][];
+            /** @enum {string} */
+            way: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING";
             words: string;
         };
         LandForm: {
@@ -2930,6 +2970,11 @@ export interface components {
             stand?: string;
             words: string;
         };
+        WayFigureForm: {
+            figure: string;
+            /** Format: double */
+            value?: number;
+        };
         WayView: {
             /** Format: double */
             acresPerHour: number;
@@ -3186,7 +3231,7 @@ export interface operations {
             };
         };
     };
-    all_9: {
+    all_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -3707,7 +3752,7 @@ export interface operations {
             };
         };
     };
-    all_8: {
+    all_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -3795,7 +3840,7 @@ export interface operations {
             };
         };
     };
-    change_4: {
+    change_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -4708,7 +4753,7 @@ export interface operations {
             };
         };
     };
-    change_3: {
+    change_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4798,7 +4843,7 @@ export interface operations {
             };
         };
     };
-    change_2: {
+    change_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4914,7 +4959,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5287,7 +5332,7 @@ export interface operations {
             };
         };
     };
-    all_7: {
+    all_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -5329,7 +5374,7 @@ export interface operations {
             };
         };
     };
-    change: {
+    change_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5351,6 +5396,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FigureView"][];
+                };
+            };
+        };
+    };
+    all_7: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KnownWay"][];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                way: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WayFigureForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KnownWay"][];
                 };
             };
         };

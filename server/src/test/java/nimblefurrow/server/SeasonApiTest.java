@@ -138,7 +138,7 @@ class SeasonApiTest {
         "DRILL|cereal-rye|-1|share of Cereal rye",
         "DRILL|cereal-rye|9|share of Cereal rye",
         "DRILL|knotweed|1|species",
-        "SPOON|cereal-rye|1|cannot be read"
+        "SPOON|cereal-rye|1|way is one of DRILL"
       })
   void badCandidatesAreRefusedByName(String way, String species, double share, String says) {
     Caller caller = new Caller(RunningServer.address()).ownFarm();

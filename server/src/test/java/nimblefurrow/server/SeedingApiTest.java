@@ -360,6 +360,31 @@ class SeedingApiTest {
   }
 
   @Test
+  void aFarmsOwnFiguresOfAWayInMoveWhatComesUp() {
+    Map<String, Object> drilled =
+        Map.of("fieldId", field, "candidate", TestFarm.cover("DRILL", "EARLY_SPRAY", "oats", 1));
+    double before = plants(drilled);
+    Caller.Answer changed =
+        farm.put("/api/ways/DRILL/figures", Map.of("figure", "emergence", "value", 0.4));
+    assertThat(changed.json().get(0).path("changed").asInt()).isEqualTo(1);
+    assertThat(plants(drilled)).isCloseTo(before / 2, within(1e-6));
+    farm.put("/api/ways/DRILL/figures", Map.of("figure", "emergence"));
+    assertThat(plants(drilled)).isEqualTo(before);
+    assertThat(
+            farm.put("/api/ways/DRILL/figures", Map.of("figure", "emergence", "value", 4)).text())
+        .contains("live seed that comes up is 0.01–1");
+  }
+
+  private static double plants(Map<String, Object> tried) {
+    return farm.post("/api/cover/try", tried)
+        .json()
+        .path("members")
+        .get(0)
+        .path("plantsPerSquareFoot")
+        .asDouble();
+  }
+
+  @Test
   void theOrderIsNeedAndSpareLessTheStoreInWholeBags() throws Exception {
     JsonNode order = farm.get("/api/order").json();
     JsonNode rye = order.path("lines").get(0);

@@ -81,7 +81,6 @@ public record Advice(List<Option> ranked, List<WhyNot> whyNot) {
                     .thenComparing(Map.Entry.comparingByKey()))
             .orElseThrow()
             .getKey();
-    return new RateBuilder(
-        way, first, ask.route() == Route.ROLL, 0, ask.rules().even(), ask.soil());
+    return new RateBuilder(way, first, ask.route() == Route.ROLL, 0, ask.rules(), ask.soil());
   }
 }

@@ -135,7 +135,7 @@ final class Suitability {
                 late ? chance * 0.4 : chance,
                 kill,
                 survival,
-                way.emergence(species, ask.soil()),
+                ask.rules().ways().emergence(way, species, ask.soil()),
                 late,
                 notes)),
         Optional.empty());

@@ -12,7 +12,8 @@ import nimblefurrow.core.quantity.OutOfRange;
  * @param words its name as spoken
  */
 public record Figure(String key, String words, String unit, double low, double high) {
-  private static final Map<String, Figure> ALL = load();
+  private static final Map<String, Figure> ALL =
+      described(FigureTable.shipped(Figure.class, "figures.csv"));
 
   public static Map<String, Figure> all() {
     return ALL;
@@ -20,7 +21,12 @@ public record Figure(String key, String words, String unit, double low, double h
 
   /** The figure of a key; unknown keys are refused. */
   public static Figure of(String key) {
-    Figure found = ALL.get(key);
+    return of(ALL, key);
+  }
+
+  /** The figure of a key among some; unknown keys are refused. */
+  public static Figure of(Map<String, Figure> among, String key) {
+    Figure found = among.get(key);
     if (found == null) {
       throw new OutOfRange("figure", "figure is one of the catalogue's, got " + key);
     }
@@ -32,9 +38,10 @@ public record Figure(String key, String words, String unit, double low, double h
     return Limits.within(words, value, low, high, unit);
   }
 
-  private static Map<String, Figure> load() {
+  /** Figures as a shipped table describes them, in its order. */
+  public static Map<String, Figure> described(FigureTable table) {
     Map<String, Figure> all = new LinkedHashMap<>();
-    FigureTable.shipped(Figure.class, "figures.csv")
+    table
         .byKey()
         .forEach(
             (key, row) ->

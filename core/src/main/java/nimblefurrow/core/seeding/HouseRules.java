@@ -2,9 +2,18 @@ package nimblefurrow.core.seeding;
 
 import nimblefurrow.core.quantity.Limits;
 
-/** Where growers disagree, the farm chooses once; a field follows unless it says otherwise. */
+/**
+ * Where growers disagree, the farm chooses once; a field follows unless it says otherwise.
+ *
+ * @param ways how seed fares by each way in on this farm
+ */
 public record HouseRules(
-    OverCorn overCorn, OverBeans overBeans, Rolling rolling, Placing placing, Rows rows) {
+    OverCorn overCorn,
+    OverBeans overBeans,
+    Rolling rolling,
+    Placing placing,
+    Rows rows,
+    WayFigures ways) {
   /** When seed goes over standing corn for grain. */
   public enum OverCorn {
     HALF_LEAVES_GONE,
@@ -52,7 +61,17 @@ public record HouseRules(
       new HouseRules(OverCorn.HALF_LEAVES_GONE, OverBeans.BEFORE_LEAF_DROP, Rolling.FULL_FLOWERING);
 
   public HouseRules(OverCorn overCorn, OverBeans overBeans, Rolling rolling) {
-    this(overCorn, overBeans, rolling, Placing.ORDINARY, Rows.SHALLOW_ANGLE);
+    this(overCorn, overBeans, rolling, Placing.ORDINARY, Rows.SHALLOW_ANGLE, WayFigures.shipped());
+  }
+
+  /** The same with a farm's own figures of the ways in. */
+  public HouseRules with(WayFigures own) {
+    return new HouseRules(overCorn, overBeans, rolling, placing, rows, own);
+  }
+
+  /** Times the drilled rate, by the farm's rule of placing. */
+  public double rateFactor(WayIn way) {
+    return ways.rateFactor(way, even());
   }
 
   public boolean even() {
@@ -65,5 +84,6 @@ public record HouseRules(
     Limits.given("rule for rolling", rolling);
     Limits.given("rule for placing", placing);
     Limits.given("rule for rows", rows);
+    Limits.given("figures of the ways in", ways);
   }
 }

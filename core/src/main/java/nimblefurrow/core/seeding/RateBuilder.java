@@ -20,11 +20,11 @@ import nimblefurrow.core.weather.SoilTexture;
  *
  * @param weeksLate weeks of sowing after the day that leaves 600 °F-days to dormancy
  * @param rollOnly whether the mat is to die under the roller without herbicide
- * @param even whether the farm counts on very even placement, which lets some rates go lower
+ * @param rules the farm's, which say how seed fares by each way in and how evenly it is placed
  * @param soil the field's topsoil, which changes what comes up
  */
 public record RateBuilder(
-    WayIn way, Goal goal, boolean rollOnly, double weeksLate, boolean even, SoilTexture soil) {
+    WayIn way, Goal goal, boolean rollOnly, double weeksLate, HouseRules rules, SoilTexture soil) {
   private static final double MOST_LB_AC = 200;
   private static final double LATE_PER_WEEK = 0.08;
   private static final double LATE_AT_MOST = 0.5;
@@ -37,15 +37,16 @@ public record RateBuilder(
     Limits.given("way in", way);
     Limits.given("goal", goal);
     Limits.within("weeks late", weeksLate, 0, 60, "weeks");
+    Limits.given("house rules", rules);
     Limits.given("soil", soil);
   }
 
   public RateBuilder(WayIn way, Goal goal, boolean rollOnly, double weeksLate) {
-    this(way, goal, rollOnly, weeksLate, false, SoilTexture.SILT_LOAM);
+    this(way, goal, rollOnly, weeksLate, HouseRules.USUAL, SoilTexture.SILT_LOAM);
   }
 
   private double method() {
-    return way.rateFactor(even);
+    return rules.rateFactor(way);
   }
 
   /** Live seed of a member before any farm's own figure. */
@@ -87,7 +88,7 @@ public record RateBuilder(
               live,
               bulk,
               seeds,
-              seeds * way.emergence(species, soil),
+              seeds * rules.ways().emergence(way, species, soil),
               pounds,
               bags(pounds),
               Money.of(bulk.poundsPerAcre() * species.pricePerPound()),

@@ -4,11 +4,9 @@ import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
 import nimblefurrow.core.cover.FigureTable;
-import nimblefurrow.core.cover.Species;
-import nimblefurrow.core.weather.SoilTexture;
 import org.apache.commons.csv.CSVRecord;
 
-/** How the seed gets into the field. Its figures stand in a shipped table. */
+/** How the seed gets into the field. What comes up by it stands in {@link WayFigures}. */
 public enum WayIn {
   DRILL,
   PRECISION_PLANTER,
@@ -35,17 +33,9 @@ public enum WayIn {
     INTO_WHEAT
   }
 
-  private record Figures(
-      Place place,
-      String words,
-      double emergence,
-      double emergenceOnSand,
-      double rate,
-      double evenRate,
-      boolean surface) {}
+  private record Figures(Place place, String words, boolean surface) {}
 
   private static final Map<WayIn, Figures> FIGURES = load();
-  private static final double[] SURFACE_BY_AIR = {0.4, 0.7, 0.9, 1.0};
 
   public String words() {
     return FIGURES.get(this).words();
@@ -70,32 +60,6 @@ public enum WayIn {
     return FIGURES.get(this).surface();
   }
 
-  /** Times the drilled rate. */
-  public double rateFactor() {
-    return FIGURES.get(this).rate();
-  }
-
-  /**
-   * Times the drilled rate.
-   *
-   * @param even whether the farm counts on very even placement
-   */
-  public double rateFactor(boolean even) {
-    return even ? FIGURES.get(this).evenRate() : rateFactor();
-  }
-
-  /** Share of live seed of a species that becomes a plant on ordinary ground. */
-  public double emergence(Species species) {
-    return emergence(species, SoilTexture.SILT_LOAM);
-  }
-
-  /** Share of live seed of a species that becomes a plant. */
-  public double emergence(Species species, SoilTexture soil) {
-    Figures f = FIGURES.get(this);
-    double share = soil == SoilTexture.SAND ? f.emergenceOnSand() : f.emergence();
-    return f.surface() ? share * SURFACE_BY_AIR[species.air()] : share;
-  }
-
   private static Map<WayIn, Figures> load() {
     Map<WayIn, Figures> figures = new EnumMap<>(WayIn.class);
     FigureTable.shipped(WayIn.class, "ways.csv")
@@ -105,15 +69,7 @@ public enum WayIn {
   }
 
   private static Figures figures(CSVRecord row) {
-    double emergence = FigureTable.number(row, "emergence");
-    double rate = FigureTable.number(row, "rate");
     return new Figures(
-        Place.valueOf(row.get("place")),
-        row.get("words"),
-        emergence,
-        FigureTable.optional(row, "emergence_sand").orElse(emergence),
-        rate,
-        FigureTable.optional(row, "rate_even").orElse(rate),
-        row.get("surface").equals("yes"));
+        Place.valueOf(row.get("place")), row.get("words"), row.get("surface").equals("yes"));
   }
 }

@@ -21,6 +21,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class BlendOrderTest {
+  private static final WayFigures WAYS = WayFigures.shipped();
+
   private static Species species(String id) {
     return Catalogue.shipped().species(id);
   }
@@ -142,20 +144,25 @@ class BlendOrderTest {
     "FROST_SEEDING,0.45,1.2"
   })
   void everyWayInHasItsEmergenceAndRate(WayIn way, double emergence, double rate) {
-    assertThat(way.emergence(species("cereal-rye"))).isEqualTo(emergence);
-    assertThat(way.rateFactor()).isEqualTo(rate);
+    assertThat(WAYS.emergence(way, species("cereal-rye"), SoilTexture.LOAM)).isEqualTo(emergence);
+    assertThat(WAYS.rateFactor(way, false)).isEqualTo(rate);
   }
 
   @Test
   void surfaceSeedComesUpByItsSuitability() {
     // hairy vetch 1 → 0.7, triticale 2 → 0.9, pea 0 → 0.4
-    assertThat(WayIn.DRONE.emergence(species("hairy-vetch"))).isCloseTo(0.266, within(1e-9));
-    assertThat(WayIn.DRONE.emergence(species("winter-triticale"))).isCloseTo(0.342, within(1e-9));
-    assertThat(WayIn.DRONE.emergence(species("winter-pea"))).isCloseTo(0.152, within(1e-9));
-    assertThat(WayIn.DRILL.emergence(species("winter-pea"))).isEqualTo(0.80);
-    assertThat(WayIn.SLURRY.emergence(species("cereal-rye"), SoilTexture.SAND)).isEqualTo(0.30);
-    assertThat(WayIn.COMBINE_SEEDER.rateFactor(true)).isEqualTo(1.0);
-    assertThat(WayIn.DRILL.rateFactor(true)).isEqualTo(1.0);
+    assertThat(WAYS.emergence(WayIn.DRONE, species("hairy-vetch"), SoilTexture.LOAM))
+        .isCloseTo(0.266, within(1e-9));
+    assertThat(WAYS.emergence(WayIn.DRONE, species("winter-triticale"), SoilTexture.LOAM))
+        .isCloseTo(0.342, within(1e-9));
+    assertThat(WAYS.emergence(WayIn.DRONE, species("winter-pea"), SoilTexture.LOAM))
+        .isCloseTo(0.152, within(1e-9));
+    assertThat(WAYS.emergence(WayIn.DRILL, species("winter-pea"), SoilTexture.LOAM))
+        .isEqualTo(0.80);
+    assertThat(WAYS.emergence(WayIn.SLURRY, species("cereal-rye"), SoilTexture.SAND))
+        .isEqualTo(0.30);
+    assertThat(WAYS.rateFactor(WayIn.COMBINE_SEEDER, true)).isEqualTo(1.0);
+    assertThat(WAYS.rateFactor(WayIn.DRILL, true)).isEqualTo(1.0);
   }
 
   @ParameterizedTest

@@ -2,6 +2,7 @@ package nimblefurrow.core.seeding;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -22,6 +23,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class RulesOfSeedingTest {
+  private static final WayFigures WAYS = WayFigures.shipped();
   private static final LocalDate TODAY = LocalDate.of(2026, 9, 1);
   private static final SeedTag TAG = SeedTag.typed(98, 85, 0, LocalDate.of(2026, 6, 1));
 
@@ -90,7 +92,8 @@ class RulesOfSeedingTest {
           SeedRate rate = builder.live(new Mix.Member(s, 3));
           assertThat(rate.poundsPerAcre()).as(s.id()).isPositive().isLessThanOrEqualTo(200);
           double ceiling =
-              (roll ? s.rollHigh().orElse(s.high()) : s.high()).poundsPerAcre() * way.rateFactor();
+              (roll ? s.rollHigh().orElse(s.high()) : s.high()).poundsPerAcre()
+                  * WAYS.rateFactor(way, false);
           assertThat(rate.poundsPerAcre()).isLessThanOrEqualTo(ceiling + 1e-9);
         }
       }
@@ -99,14 +102,43 @@ class RulesOfSeedingTest {
 
   @Test
   void evenPlacementSowsTheCombineSeederThinner() {
-    RateBuilder ordinary =
-        new RateBuilder(
-            WayIn.COMBINE_SEEDER, Goal.KEEP_NITROGEN, false, 0, false, SoilTexture.LOAM);
+    RateBuilder ordinary = combine(HouseRules.USUAL);
+    HouseRules usual = HouseRules.USUAL;
     RateBuilder even =
-        new RateBuilder(WayIn.COMBINE_SEEDER, Goal.KEEP_NITROGEN, false, 0, true, SoilTexture.LOAM);
+        combine(
+            new HouseRules(
+                usual.overCorn(),
+                usual.overBeans(),
+                usual.rolling(),
+                HouseRules.Placing.EVEN,
+                usual.rows(),
+                usual.ways()));
     Mix.Member rye = new Mix.Member(species("cereal-rye"), 1);
     assertThat(ordinary.live(rye).poundsPerAcre()).isEqualTo(75);
     assertThat(even.live(rye).poundsPerAcre()).isEqualTo(60);
+  }
+
+  private static RateBuilder combine(HouseRules rules) {
+    return new RateBuilder(
+        WayIn.COMBINE_SEEDER, Goal.KEEP_NITROGEN, false, 0, rules, SoilTexture.LOAM);
+  }
+
+  @Test
+  void aFarmsOwnFiguresOfAWayChangeItsRateAndItsStand() {
+    WayFigures own =
+        WAYS.with(Map.of(WayIn.COMBINE_SEEDER, Map.of("rate", 1.5, "emergence", 0.60)));
+    RateBuilder mine = combine(HouseRules.USUAL.with(own));
+    Mix rye = Mix.of(species("cereal-rye"));
+    assertThat(mine.live(rye.members().get(0)).poundsPerAcre()).isEqualTo(90);
+    MemberRate worked = rates(mine, rye).get(0);
+    assertThat(worked.plantsPerSquareFoot() / worked.liveSeedsPerSquareFoot())
+        .isCloseTo(0.60, within(1e-9));
+    assertThat(own.rateFactor(WayIn.DRILL, false)).as("others stay").isEqualTo(1.0);
+    assertThat(own.figure(WayIn.DRILL, "rate_even")).as("a dash is no figure").isEmpty();
+    assertThatThrownBy(() -> WAYS.with(Map.of(WayIn.DRILL, Map.of("emergence", 1.4))))
+        .hasMessageContaining("live seed that comes up is 0.01–1");
+    assertThatThrownBy(() -> WAYS.with(Map.of(WayIn.DRILL, Map.of("speed", 1.0))))
+        .hasMessageContaining("figure is one of the catalogue's");
   }
 
   @Test

@@ -21,6 +21,7 @@ import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.core.weather.WeatherTrace;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -28,6 +29,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class SeedingTest {
+  private static final WayFigures WAYS = WayFigures.shipped();
   private static final Species RYE = Catalogue.shipped().species("cereal-rye");
   private static final Species VETCH = Catalogue.shipped().species("hairy-vetch");
   private static final Species CLOVER = Catalogue.shipped().species("crimson-clover");
@@ -83,7 +85,8 @@ class SeedingTest {
                   .poundsPerAcre();
           assertThat(live)
               .isLessThanOrEqualTo(
-                  Math.min(200, species.high().poundsPerAcre() * way.rateFactor()) + 1e-9);
+                  Math.min(200, species.high().poundsPerAcre() * WAYS.rateFactor(way, false))
+                      + 1e-9);
         }
       }
     }
@@ -138,9 +141,11 @@ class SeedingTest {
 
   @Test
   void smallSeedOnTheSurfaceSuffersByItsSuitability() {
-    assertThat(WayIn.AIRPLANE.emergence(RYE)).isCloseTo(0.38, within(1e-12));
-    assertThat(WayIn.AIRPLANE.emergence(VETCH)).isCloseTo(0.38 * 0.7, within(1e-12));
-    assertThat(WayIn.DRILL.emergence(VETCH)).isEqualTo(0.80);
+    assertThat(WAYS.emergence(WayIn.AIRPLANE, RYE, SoilTexture.LOAM))
+        .isCloseTo(0.38, within(1e-12));
+    assertThat(WAYS.emergence(WayIn.AIRPLANE, VETCH, SoilTexture.LOAM))
+        .isCloseTo(0.38 * 0.7, within(1e-12));
+    assertThat(WAYS.emergence(WayIn.DRILL, VETCH, SoilTexture.LOAM)).isEqualTo(0.80);
   }
 
   @Test

@@ -40,15 +40,6 @@ class CatalogueController {
       @Maybe Double cap,
       int changed) {}
 
-  /** A figure of a species: the farm's own value or the starting value; absent is no figure. */
-  record FigureView(
-      String key,
-      String words,
-      String unit,
-      @Maybe Double value,
-      @Maybe Double startingValue,
-      boolean changed) {}
-
   record FigureForm(@NotBlank String figure, @Maybe Double value) {}
 
   private final FarmCatalogue catalogue;
@@ -75,12 +66,10 @@ class CatalogueController {
     List<FigureView> figures = new ArrayList<>();
     for (Figure figure : Figure.all().values()) {
       figures.add(
-          new FigureView(
-              figure.key(),
-              figure.words(),
-              figure.unit(),
-              own.figure(species, figure.key()).orElse(null),
-              Catalogue.shipped().figure(species, figure.key()).orElse(null),
+          FigureView.of(
+              figure,
+              own.figure(species, figure.key()),
+              Catalogue.shipped().figure(species, figure.key()),
               changed.containsKey(figure.key())));
     }
     return figures;

@@ -8,9 +8,13 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
+import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.seeding.HouseRules;
+import nimblefurrow.core.seeding.WayIn;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 @Entity
 @Table(name = "farm")
@@ -56,6 +60,10 @@ class Farm {
   @Enumerated(EnumType.STRING)
   @Column(name = "row_school")
   HouseRules.Rows rows = HouseRules.USUAL.rows();
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  @Column(name = "way_figures")
+  Map<WayIn, Map<String, Double>> wayFigures = Map.of();
 
   double spare = 0.03;
 

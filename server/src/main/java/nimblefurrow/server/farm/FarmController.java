@@ -100,7 +100,8 @@ class FarmController {
             typed.overBeans(),
             typed.rolling(),
             typed.placing() == null ? now.rules().placing() : typed.placing(),
-            typed.rows() == null ? now.rules().rows() : typed.rows());
+            typed.rows() == null ? now.rules().rows() : typed.rows(),
+            now.rules().ways());
     return settings(
         farms.rules(
             current.id(),

@@ -2,11 +2,16 @@ package nimblefurrow.server.farm;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.UUID;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.seeding.HouseRules;
+import nimblefurrow.core.seeding.WayFigures;
+import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.weather.Site;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.NotOnThisFarm;
@@ -97,6 +102,30 @@ public class Farms {
     return view(farm);
   }
 
+  /** The farm's own figures of the ways in. */
+  @Transactional(readOnly = true)
+  public Map<WayIn, Map<String, Double>> wayFigures(UUID id) {
+    return row(id).wayFigures;
+  }
+
+  /** Sets a figure of a way in, or puts the starting value back with null. */
+  @Transactional
+  public FarmView wayFigure(UUID id, WayIn way, String figure, Double value) {
+    Farm farm = row(id);
+    Map<WayIn, Map<String, Double>> own = new EnumMap<>(WayIn.class);
+    farm.wayFigures.forEach((w, figures) -> own.put(w, new TreeMap<>(figures)));
+    Map<String, Double> ofWay = own.computeIfAbsent(way, w -> new TreeMap<>());
+    if (value == null) {
+      ofWay.remove(figure);
+    } else {
+      ofWay.put(figure, value);
+    }
+    own.values().removeIf(Map::isEmpty);
+    WayFigures.shipped().with(own);
+    farm.wayFigures = own;
+    return view(farm);
+  }
+
   /** Sets the day a demo farm is on; other farms live on the real day. */
   @Transactional
   public FarmView goTo(UUID id, LocalDate day) {
@@ -136,7 +165,13 @@ public class Farms {
         farm.weatherSource,
         farm.stationSeed,
         farm.weatherVersion,
-        new HouseRules(farm.overCorn, farm.overBeans, farm.rolling, farm.placing, farm.rows),
+        new HouseRules(
+            farm.overCorn,
+            farm.overBeans,
+            farm.rolling,
+            farm.placing,
+            farm.rows,
+            WayFigures.shipped().with(farm.wayFigures)),
         farm.spare,
         farm.mostCv);
   }

@@ -21,6 +21,7 @@ import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.server.farm.CoverDetails;
+import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.farm.SeedLots;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.season.Answers.RouteAnswer;
@@ -147,7 +148,7 @@ public class CoverDesk {
             plan.goal(),
             plan.rollOnly(),
             season.weeksLate(),
-            farm.farm().rules().even(),
+            farm.farm().rules(),
             season.field().facts().soil());
     return builder.members(
         plan.mix(),
@@ -205,7 +206,7 @@ public class CoverDesk {
         WindowAnswer.of(season.window().orElseThrow(), units, outlook.today()),
         season.stand().map(s -> s.seeded()).orElse(null),
         plan.seeded() != null,
-        rates.stream().map(r -> member(r, season, outlook, units)).toList(),
+        rates.stream().map(r -> member(r, season, outlook, farm.farm())).toList(),
         rates.stream().mapToDouble(r -> r.live().poundsPerAcre()).sum(),
         rates.stream().mapToDouble(r -> r.bulk().poundsPerAcre()).sum(),
         pounds.pounds(),
@@ -219,7 +220,14 @@ public class CoverDesk {
   }
 
   private static MemberAnswer member(
-      MemberRate rate, FieldSeason season, Outlook outlook, UnitSystem units) {
+      MemberRate rate, FieldSeason season, Outlook outlook, FarmView settings) {
+    UnitSystem units = settings.units();
+    CoverPlan plan = season.field().cover().orElseThrow();
+    double emergence =
+        settings
+            .rules()
+            .ways()
+            .emergence(plan.way(), rate.species(), season.field().facts().soil());
     LocalDate seeding = season.stand().map(s -> s.seeded()).orElse(outlook.today());
     LocalDate spring = outlook.site().springStart(seeding);
     boolean roll = season.field().cover().orElseThrow().route() == Route.ROLL;
@@ -248,15 +256,7 @@ public class CoverDesk {
             .orElse(null),
         (int) Math.round(Winter.killChance(rate.species(), outlook, seeding).percent()),
         rate.stand().map(MemberRate.Stand::words).orElse(null),
-        (int)
-            Math.round(
-                100
-                    * season
-                        .field()
-                        .cover()
-                        .orElseThrow()
-                        .way()
-                        .emergence(rate.species(), season.field().facts().soil())),
+        (int) Math.round(100 * emergence),
         Answers.said(rate.notes(), units));
   }
 
