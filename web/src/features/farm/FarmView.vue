@@ -4,7 +4,6 @@ import { ref } from 'vue'
 import { api, got, type Schemas } from '../../api/client'
 import Refusal from '../../parts/Refusal.vue'
 import { loadSession, planner } from '../../session'
-import LotTable from './LotTable.vue'
 import WeatherCard from './WeatherCard.vue'
 
 const queries = useQueryClient()
@@ -53,11 +52,11 @@ function rule(change: Partial<Schemas['Rules']>) {
         <v-text-field class="mt-4" label="Farm name" :disabled="!planner" :model-value="farm.name" @change="act(got(api.PUT('/api/farm/name', { body: { name: ($event.target as HTMLInputElement).value } })), 'Name saved.')" />
         <p class="quiet mt-2 figures">{{ Math.abs(farm.latitude).toFixed(2) }}° {{ farm.latitude < 0 ? 'S' : 'N' }}, {{ Math.abs(farm.longitude).toFixed(2) }}° {{ farm.longitude < 0 ? 'W' : 'E' }}</p>
       </v-card>
-      <v-card class="pa-4"><h2>Seed and machines</h2><p><router-link to="/catalogue">Catalogue of species</router-link>: every figure, yours to change. <router-link to="/machines">Machines and crews</router-link>: set-up, calibration, loads, prices.</p></v-card>
+      
       </div>
       <div class="column">
         <WeatherCard />
-        <LotTable />
+        <v-card class="pa-4"><h2>Seed and machines</h2><p><router-link to="/catalogue">Catalogue</router-link>: every figure of species and ways in, yours to change.<br /><router-link to="/order">Seed lots</router-link>: tags, papers, what is left.<br /><router-link to="/machines">Machines</router-link>: set-up, calibration, loads, prices.</p></v-card>
       </div>
     </div>
   </div>

@@ -6,7 +6,7 @@ import { mass, massUnit, money, number } from '../../format/units'
 import { useAct } from '../../parts/act'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
-import LotTable from '../farm/LotTable.vue'
+import LotTable from './LotTable.vue'
 
 const { data: order, error } = useQuery({ queryKey: ['order'], queryFn: () => got(api.GET('/api/order')), retry: false })
 const { problem, said, busy, act } = useAct()

@@ -158,7 +158,11 @@ class WorkOrders {
     page.put("hired", machine.hired());
     page.put("window", window(season));
     page.put("crop", season.ground());
-    page.put("access", field.access().isBlank() ? "not written down" : field.access());
+    page.put(
+        "access",
+        field.access().isBlank()
+            ? "way in not written down"
+            : field.access().replaceAll("\\.$", ""));
     page.put("note", field.note());
     page.put("filling", filling.words());
     page.put("map", FieldMap.draw(field.shape(), hazards, others, filling.at()));
