@@ -120,7 +120,8 @@ final class SeedingSpeed {
         List.of(),
         Map.of(),
         HouseRules.USUAL,
-        3);
+        3,
+        Optional.empty());
   }
 
   private static void flights(PrintStream out) {
