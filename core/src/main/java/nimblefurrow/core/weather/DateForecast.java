@@ -3,7 +3,6 @@ package nimblefurrow.core.weather;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import nimblefurrow.core.quantity.Share;
 
@@ -22,17 +21,21 @@ public final class DateForecast {
 
   /** A forecast from one answer per climate year; null stands for "not reached". */
   public static DateForecast of(List<LocalDate> perYear) {
-    long[] days =
-        perYear.stream()
-            .filter(Objects::nonNull)
-            .mapToLong(LocalDate::toEpochDay)
-            .sorted()
-            .toArray();
-    return new DateForecast(days, perYear.size());
+    return of(perYear.toArray(LocalDate[]::new));
   }
 
+  /** The same from an array; a plain loop, for the ranking makes very many of these. */
   public static DateForecast of(LocalDate[] perYear) {
-    return of(Arrays.asList(perYear));
+    long[] days = new long[perYear.length];
+    int reached = 0;
+    for (LocalDate date : perYear) {
+      if (date != null) {
+        days[reached++] = date.toEpochDay();
+      }
+    }
+    long[] sorted = Arrays.copyOf(days, reached);
+    Arrays.sort(sorted);
+    return new DateForecast(sorted, perYear.length);
   }
 
   /** A date that has happened or is fixed. */
