@@ -2,6 +2,7 @@ package nimblefurrow.core.cashcrop;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -14,6 +15,7 @@ import nimblefurrow.core.weather.WeatherTrace;
 public final class CropCalendar {
   private final CropPlanting planting;
   private final List<Map<CropStage, LocalDate>> perYear;
+  private final Map<CropStage, DateForecast> forecasts = new EnumMap<>(CropStage.class);
   private final int frosted;
 
   private CropCalendar(
@@ -21,6 +23,11 @@ public final class CropCalendar {
     this.planting = planting;
     this.perYear = perYear;
     this.frosted = frosted;
+    for (CropStage stage : CropStage.values()) {
+      if (perYear.stream().anyMatch(m -> m.containsKey(stage))) {
+        forecasts.put(stage, DateForecast.of(each(stage)));
+      }
+    }
   }
 
   /** Works out the calendar of a planting over every way the season may still run. */
@@ -41,16 +48,20 @@ public final class CropCalendar {
 
   /** When a stage comes; years in which it does not are "not reached". */
   public DateForecast when(CropStage stage) {
-    return DateForecast.of(each(stage));
+    return forecasts.getOrDefault(stage, DateForecast.never(perYear.size()));
   }
 
   /** The stage's date in each climate year, null where it is not reached. */
   public LocalDate[] each(CropStage stage) {
-    return perYear.stream().map(m -> m.get(stage)).toArray(LocalDate[]::new);
+    LocalDate[] dates = new LocalDate[perYear.size()];
+    for (int i = 0; i < dates.length; i++) {
+      dates[i] = perYear.get(i).get(stage);
+    }
+    return dates;
   }
 
   public boolean has(CropStage stage) {
-    return perYear.stream().anyMatch(m -> m.containsKey(stage));
+    return forecasts.containsKey(stage);
   }
 
   /** Chance that frost ends the crop before it is mature. */
@@ -60,12 +71,6 @@ public final class CropCalendar {
 
   /** The stages it has, with their forecasts, in the order they come. */
   public Map<CropStage, DateForecast> all() {
-    Map<CropStage, DateForecast> all = new EnumMap<>(CropStage.class);
-    for (CropStage stage : CropStage.values()) {
-      if (has(stage)) {
-        all.put(stage, when(stage));
-      }
-    }
-    return all;
+    return Collections.unmodifiableMap(forecasts);
   }
 }

@@ -2,7 +2,6 @@ package nimblefurrow.core.schedule;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -99,11 +98,22 @@ public final class MachineDays {
     return driven.getOrDefault(new Slot(driver, date), 0.0);
   }
 
+  /** What is left of a day, with the driver who has most of it left. */
   private Free free(Machine machine, LocalDate day) {
-    Optional<String> driver =
-        machine.drivers().stream().min(Comparator.comparingDouble(d -> driven(d, day)));
     double share = machine.hadOn(day) ? 1 - taken(machine.id(), day) : 0;
-    return new Free(driver.map(d -> Math.min(share, 1 - driven(d, day))).orElse(share), driver);
+    if (machine.drivers().isEmpty()) {
+      return new Free(share, Optional.empty());
+    }
+    String driver = null;
+    double least = Double.MAX_VALUE;
+    for (String one : machine.drivers()) {
+      double busy = driven(one, day);
+      if (busy < least) {
+        least = busy;
+        driver = one;
+      }
+    }
+    return new Free(Math.min(share, 1 - least), Optional.of(driver));
   }
 
   /** Why a job cannot start on a day. */

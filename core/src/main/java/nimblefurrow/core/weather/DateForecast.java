@@ -38,6 +38,11 @@ public final class DateForecast {
     return new DateForecast(sorted, perYear.length);
   }
 
+  /** Something that no year reaches. */
+  public static DateForecast never(int members) {
+    return new DateForecast(new long[0], members);
+  }
+
   /** A date that has happened or is fixed. */
   public static DateForecast certain(LocalDate date) {
     return new DateForecast(new long[] {date.toEpochDay()}, 1);
