@@ -68,8 +68,8 @@ const grouped = computed(() => {
         <div class="line"><b>{{ o.name }}</b><span class="quiet">{{ o.wayWords }}, about {{ short(o.sowing) }}</span></div>
         <div class="bar" aria-hidden="true"><span :style="{ width: o.score + '%' }" /></div>
         <p class="figures">in time {{ o.chancePercent }} % · serves {{ o.servedPercent }} % · seed {{ perArea(o.costPerAcre) }} {{ perAreaUnit }}</p>
-        <details><summary>Why</summary><ul><li v-for="r in o.reasons" :key="r">{{ r }}</li></ul></details>
-        <v-btn v-if="takes" size="x-small" variant="tonal" color="primary" :aria-label="`Try ${o.name}, ${o.wayWords}`" @click="emit('take', o, heaviest ?? goal)">Try this</v-btn>
+        <div class="acts"><v-btn v-if="takes" size="x-small" variant="tonal" color="primary" :aria-label="`Try ${o.name}, ${o.wayWords}`" @click="emit('take', o, heaviest ?? goal)">Try this</v-btn>
+          <details><summary>Why</summary><ul><li v-for="r in o.reasons" :key="r">{{ r }}</li></ul></details></div>
       </li>
     </ol>
     <p v-if="advice && !advice.ranked.length" class="trouble">Nothing fits: change how it dies, or the ways in you have.</p>
@@ -80,6 +80,7 @@ const grouped = computed(() => {
 </template>
 
 <style scoped>
+.acts { display: flex; gap: 12px; align-items: flex-start; } .acts summary { padding: 0; }
 .goals { display: grid; grid-template-columns: 1fr; gap: 0; } .goals label { display: grid; grid-template-columns: 1fr 96px; gap: 8px; align-items: center; min-height: 30px; font-size: 0.93rem; color: var(--quiet); } .goals .on { font-weight: 700; color: var(--loam); } input[type='range'] { accent-color: var(--sage); min-height: 28px; } .row { display: grid; grid-template-columns: 1.5fr 1fr; gap: 8px; margin: 8px 0; }
 .ranked { padding-left: 20px; margin: 0; } .ranked > li { padding: 6px 0; border-top: 1px solid var(--hair); } .line { display: flex; flex-wrap: wrap; gap: 2px 10px; align-items: baseline; } .line b::first-letter { text-transform: uppercase; } .bar { height: 6px; background: var(--furrow); border: 1px solid var(--hair); margin: 3px 0; } .bar span { display: block; height: 100%; background: var(--sage); } p { margin: 0; } ul { margin: 2px 0; padding-left: 18px; } summary { cursor: pointer; color: rgb(var(--v-theme-primary)); } .not { margin-top: 8px; } .not h3 { font-size: 0.95rem; margin: 6px 0 0; } .not h3::first-letter { text-transform: uppercase; }
 </style>

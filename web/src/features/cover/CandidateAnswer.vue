@@ -77,7 +77,7 @@ const best = computed(() => range(props.answer.window.bestFrom.middle, props.ans
 
 <style scoped>
 section { padding: 8px 0; border-top: 1px solid var(--hair); } section:first-child { border-top: 0; } .big { font-size: 1.05rem; font-weight: 700; }
-.four { display: grid; grid-template-columns: repeat(3, 1fr); gap: 6px 12px; margin: 0; } dt { font-size: 0.8rem; color: var(--quiet); } dd { margin: 0; font-family: var(--figures); font-size: 1.2rem; font-weight: 600; }
+.four { display: grid; grid-template-columns: repeat(auto-fit, minmax(112px, 1fr)); gap: 6px 12px; margin: 0; } dt { font-size: 0.8rem; color: var(--quiet); } dd { margin: 0; font-family: var(--figures); font-size: 1.2rem; font-weight: 600; }
 h3 { font-size: 1rem; margin: 0 0 4px; } h3::first-letter, h4::first-letter { text-transform: uppercase; } h4 { margin: 10px 0 2px; } p { margin: 0 0 4px; } ul { margin: 2px 0; padding-left: 18px; } .small, .notes { font-size: 0.9rem; }
 table.plain td, table.plain th { padding: 3px 5px; } .sum td { font-weight: 700; } .caution { border-left: 3px solid var(--ochre); padding-left: 8px; font-size: 0.88rem; } summary { cursor: pointer; padding: 8px 0; font-weight: 700; color: rgb(var(--v-theme-primary)); }
 </style>

@@ -40,13 +40,16 @@ const options = (id: string) => props.species.filter((s) => s.id === id || left.
       <v-select class="unit" label="in" :items="[...rateUnits]" :model-value="member.typedUnit ?? 'LB_AC'" :disabled="sown || member.typedRate === undefined" @update:model-value="setMember(i, { typedUnit: $event })" />
       <v-btn icon size="x-small" variant="text" :aria-label="`Take out ${member.species}`" :disabled="sown || cover.members.length === 1" @click="set({ members: cover.members.filter((_, n) => n !== i) })"><v-icon :icon="mdiClose" /></v-btn>
     </div>
-    <v-select v-if="cover.way === 'DISC_PASSES'" label="Shallow disc passes" :items="[1, 2, 3]" :model-value="cover.discPasses ?? 2" :disabled="sown" @update:model-value="set({ discPasses: $event })" />
-    <v-checkbox v-if="cover.way !== 'SLURRY'" label="Slurry over the sown ground" :model-value="cover.slurryOver ?? false" @update:model-value="set({ slurryOver: $event || undefined })" />
-    <v-btn v-if="left.length && !sown" variant="text" color="primary" size="small" :prepend-icon="mdiPlus" @click="add">Add a species</v-btn>
+    <div class="more">
+      <v-btn v-if="left.length && !sown" variant="text" color="primary" size="small" :prepend-icon="mdiPlus" @click="add">Add a species</v-btn>
+      <v-select v-if="cover.way === 'DISC_PASSES'" class="passes" label="Shallow disc passes" :items="[1, 2, 3]" :model-value="cover.discPasses ?? 2" :disabled="sown" @update:model-value="set({ discPasses: $event })" />
+      <v-checkbox v-if="cover.way !== 'SLURRY'" class="slurry" label="Slurry over the sown ground" :model-value="cover.slurryOver ?? false" @update:model-value="set({ slurryOver: $event || undefined })" />
+    </div>
   </div>
 </template>
 
 <style scoped>
+.more { grid-column: 1 / -1; display: flex; gap: 12px; align-items: center; flex-wrap: wrap; } .passes { max-width: 190px; } .slurry { flex: none; }
 .form { display: grid; grid-template-columns: 1fr 1fr; gap: 10px; } .member { grid-column: 1 / -1; display: flex; gap: 8px; align-items: center; flex-wrap: wrap; }
 .species { flex: 2; min-width: 150px; } .share { max-width: 84px; } .typed { max-width: 104px; } .unit { max-width: 116px; } .slide { width: 108px; font-size: 0.85rem; } .slide input { width: 100%; accent-color: var(--sage); display: block; min-height: 24px; }
 @media (max-width: 640px) { .form { grid-template-columns: 1fr; } .member { flex-wrap: wrap; } .species { flex-basis: 100%; } }

@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
@@ -46,6 +47,8 @@ final class App {
               .run("--server.port=0", "--furrow.demo=true", "--furrow.today=" + TODAY);
       address =
           "http://127.0.0.1:" + running.getBean(Environment.class).getProperty("local.server.port");
+      // A busy machine answers late, not wrongly.
+      PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
       browser =
           Playwright.create()
               .chromium()

@@ -28,6 +28,7 @@ class KeyboardJourneyTest {
     page.keyboard().press("?");
     assertThat(page.getByText("walk the lanes")).isVisible();
     page.keyboard().press("Escape");
+    assertThat(page.getByText("walk the lanes")).isHidden();
     page.locator("#lane-1").focus();
     page.keyboard().press("c");
     page.waitForURL("**/cover/**");

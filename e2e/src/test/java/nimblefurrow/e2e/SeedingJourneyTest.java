@@ -268,9 +268,12 @@ class SeedingJourneyTest {
     page.navigate(App.address() + "/cover");
     field("Heron Slough");
     page.getByText("Slurry over the sown ground").click();
-    page.getByText("Drill after harvest").first().click();
+    page.locator(".v-select")
+        .filter(new Locator.FilterOptions().setHasText("Way in"))
+        .first()
+        .click();
     page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Hand spreader")).click();
-    assertThat(page.getByText("Shallow disc passes")).isVisible();
+    assertThat(page.getByText("Shallow disc passes").last()).isVisible();
     Locator bench = page.getByLabel("Mix bench");
     assertThat(bench).containsText("shallow disc pass 2, 5–10 days after");
     assertThat(bench).containsText("slurry over the sown ground, 0–21 days after");

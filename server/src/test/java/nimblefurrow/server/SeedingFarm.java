@@ -29,6 +29,55 @@ final class SeedingFarm {
     return id;
   }
 
+  /** A 15 ft drill of 30 ft³; answers its id. */
+  static String drill(Caller caller) {
+    String id = machine(caller, "Test drill", "DRILL", 6);
+    setUp(
+        caller,
+        id,
+        Map.of(
+            "widthFt",
+            15,
+            "speedMph",
+            5,
+            "efficiency",
+            0.7,
+            "hopperFt3",
+            30,
+            "fill",
+            0.95,
+            "fillMinutes",
+            12,
+            "scaleHigh",
+            100,
+            "fixedPerYear",
+            6000,
+            "acresPerYear",
+            1000,
+            "runningPerHour",
+            64));
+    return id;
+  }
+
+  /** A thousand pounds of freshly tested rye in store. */
+  static void rye(Caller caller) {
+    caller.post(
+        "/api/lots",
+        Map.of(
+            "species",
+            "cereal-rye",
+            "name",
+            "Test rye",
+            "purity",
+            98,
+            "germination",
+            85,
+            "testedOn",
+            caller.get("/api/session").json().path("today").asString(),
+            "pounds",
+            1000));
+  }
+
   static String machine(Caller caller, String name, String kind, double acresPerHour) {
     Caller.Answer made =
         caller.post(

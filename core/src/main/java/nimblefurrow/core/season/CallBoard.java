@@ -77,7 +77,8 @@ public final class CallBoard {
         new Call(
             Call.Kind.LOG_WORK,
             Reason.of(
-                "{} planned for today or before: done?", counted(due.size(), "job is", "jobs are")),
+                "{} planned for today or before: done?",
+                CallWords.counted(due.size(), "job is", "jobs are")),
             Reason.of("Log what was done, or move it to another day."),
             keys(due),
             today));
@@ -145,7 +146,13 @@ public final class CallBoard {
     return new Call(
         Call.Kind.CHANGE_PLAN,
         Reason.of("{} needs another plan", lane.field()),
-        remedy.map(r -> Reason.of(sentence(why) + " " + sentence(r), joined(why, r))).orElse(why),
+        remedy
+            .map(
+                r ->
+                    Reason.of(
+                        CallWords.sentence(why) + " " + CallWords.sentence(r),
+                        CallWords.joined(why, r)))
+            .orElse(why),
         List.of(lane.key()),
         today);
   }
@@ -185,11 +192,17 @@ public final class CallBoard {
     LocalDate last = opens.get(opens.size() - 1);
     LocalDate closes = sorted(members.stream().map(this::lastChance).toList()).get(0);
     String who =
-        counted(members.size(), words(group.crop()) + "field", words(group.crop()) + "fields");
+        CallWords.counted(
+            members.size(),
+            CallWords.words(group.crop()) + "field",
+            CallWords.words(group.crop()) + "fields");
     Reason says =
         last.isAfter(today)
-            ? Reason.of("{} " + opening(group, members.size() == 1) + " {}", who, span(first, last))
-            : Reason.of("{} can be sown now by " + wayWords(group.way()), who);
+            ? Reason.of(
+                "{} " + CallWords.opening(group.crop(), group.way(), members.size() == 1) + " {}",
+                who,
+                CallWords.span(first, last))
+            : Reason.of("{} can be sown now by " + CallWords.wayWords(group.way()), who);
     long days = Math.max(0, ChronoUnit.DAYS.between(first.isAfter(today) ? first : today, closes));
     LocalDate from = first.isAfter(today) ? first : today;
     Reason detail =
@@ -248,12 +261,14 @@ public final class CallBoard {
                 .toList());
     List<LocalDate> closes =
         sorted(members.stream().map(l -> l.season().closes().orElse(today)).toList());
-    String who = counted(members.size(), "cover", "covers");
+    String who = CallWords.counted(members.size(), "cover", "covers");
     boolean over = closes.get(0).isBefore(today);
     return new Call(
         Call.Kind.PLACE_END,
         Reason.of(
-            "{} to " + endWords(route) + " {}", who, span(aims.get(0), aims.get(aims.size() - 1))),
+            "{} to " + CallWords.endWords(route) + " {}",
+            who,
+            CallWords.span(aims.get(0), aims.get(aims.size() - 1))),
         over
             ? Reason.of(
                 "The first window closed {}: another way of ending it may be surer.", closes.get(0))
@@ -289,7 +304,9 @@ public final class CallBoard {
     return Optional.of(
         new Call(
             Call.Kind.COUNT_STEMS,
-            Reason.of("Count stems in {} before rolling", counted(due.size(), "field", "fields")),
+            Reason.of(
+                "Count stems in {} before rolling",
+                CallWords.counted(due.size(), "field", "fields")),
             Reason.of("Five spots of ten stems: the date follows what you see, not the calendar."),
             keys(due),
             today.plusDays(2)));
@@ -314,7 +331,8 @@ public final class CallBoard {
     return Optional.of(
         new Call(
             Call.Kind.CHOOSE_COVER,
-            Reason.of("{} no cover chosen", counted(bare.size(), "field has", "fields have")),
+            Reason.of(
+                "{} no cover chosen", CallWords.counted(bare.size(), "field has", "fields have")),
             Reason.of("The first comes off about {}.", soonest),
             keys(bare),
             soonest.isBefore(today) ? today : soonest));
@@ -336,77 +354,6 @@ public final class CallBoard {
   private boolean near(Optional<LocalDate> date, int days) {
     return date.filter(d -> !d.isAfter(today.plusDays(days)) && d.isAfter(today.minusDays(90)))
         .isPresent();
-  }
-
-  private static String opening(Group group, boolean one) {
-    return switch (group.way().place()) {
-      case AFTER_HARVEST, WITH_HARVEST ->
-          (one ? "comes off for the " : "come off for the ") + wayWords(group.way()) + " about";
-      case BETWEEN_ROWS, INTO_WHEAT ->
-          (one ? "opens for the " : "open for the ") + wayWords(group.way()) + " about";
-      case OVER_THE_TOP ->
-          (group.crop() == CropKind.SOYBEANS
-                  ? (one ? "reaches" : "reach") + " first yellow"
-                  : (one ? "opens" : "open") + " for seeding over the top")
-              + " about";
-    };
-  }
-
-  /** The machine's name alone, as in "drone window". */
-  private static String wayWords(WayIn way) {
-    return switch (way) {
-      case DRILL, INTERSEEDER, DRONE, AIRPLANE, HELICOPTER, SLURRY ->
-          way.name().toLowerCase(java.util.Locale.ROOT);
-      case PRECISION_PLANTER -> "planter";
-      case BROADCAST_TILLAGE, BROADCAST -> "spreader";
-      case DISC_PASSES -> "disc";
-      case COMBINE_SEEDER -> "combine seeder";
-      case HARVEST_SPREADER -> "harvest spreader";
-      case ROW_AIR_SEEDER -> "air seeder";
-      case HIGH_CLEARANCE -> "high-clearance spreader";
-      case FROST_SEEDING -> "frost seeding";
-    };
-  }
-
-  private static String endWords(Route route) {
-    return switch (route) {
-      case EARLY_SPRAY -> "spray early by";
-      case PLANT_GREEN -> "plant green about";
-      case ROLL -> "roll about";
-      case WINTER_KILL -> "check after the winter";
-    };
-  }
-
-  private static String words(CropKind kind) {
-    return switch (kind) {
-      case CORN_GRAIN -> "corn ";
-      case CORN_SILAGE -> "silage corn ";
-      case SOYBEANS -> "soybean ";
-      case WINTER_WHEAT -> "wheat ";
-      case OATS -> "oat ";
-      case OTHER, FREE_GROUND -> "";
-    };
-  }
-
-  private static Reason span(LocalDate first, LocalDate last) {
-    return first.equals(last) ? Reason.of("{}", first) : Reason.of("{} to {}", first, last);
-  }
-
-  private static String counted(int n, String one, String many) {
-    return n == 1 ? "1 " + one : n + " " + many;
-  }
-
-  private static String sentence(Reason reason) {
-    String text = reason.text();
-    return Character.toUpperCase(text.charAt(0))
-        + text.substring(1)
-        + (text.endsWith(".") ? "" : ".");
-  }
-
-  private static Object[] joined(Reason a, Reason b) {
-    List<Object> all = new ArrayList<>(a.figures());
-    all.addAll(b.figures());
-    return all.toArray();
   }
 
   private static List<LocalDate> sorted(List<LocalDate> dates) {
