@@ -15,7 +15,11 @@ final class CallWords {
   static String opening(CropKind crop, WayIn way, boolean one) {
     return switch (way.place()) {
       case AFTER_HARVEST, WITH_HARVEST ->
-          (one ? "comes off for the " : "come off for the ") + wayWords(way) + " about";
+          (one ? "comes " : "come ")
+              + (crop == CropKind.FREE_GROUND ? "free" : "off")
+              + " for the "
+              + wayWords(way)
+              + " about";
       case BETWEEN_ROWS, INTO_WHEAT ->
           (one ? "opens for the " : "open for the ") + wayWords(way) + " about";
       case OVER_THE_TOP ->
