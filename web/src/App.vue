@@ -35,6 +35,8 @@ function toSignIn() {
 function onKey(event: KeyboardEvent) {
   const target = event.target as HTMLElement
   if (event.key === '?' && !/^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) keys.value = !keys.value
+  // The dialog itself listens a moment after it is shown; a quick Escape must not be lost.
+  if (event.key === 'Escape') keys.value = false
 }
 
 function signedOut() {

@@ -77,7 +77,7 @@ async function remove(id: string) {
               <span v-if="entry.note"> · {{ entry.note }}</span>
               <span v-if="entry.details.weather" class="quiet small figures"><template v-if="figures(entry, actualRate)"> · </template>{{ temperature(entry.details.weather.maxF) }} / {{ temperature(entry.details.weather.minF) }}, rain {{ rain(entry.details.weather.rainIn) }}, wind {{ wind(entry.details.weather.windMph) }}</span>
               <span class="quiet small"> · {{ entry.by }}</span>
-              <template v-if="entry.kind === 'SEEDED'"><br /><v-btn v-if="mapped" size="x-small" variant="tonal" color="primary" :aria-label="`What was laid where in ${field}`" @click="showMap(entry.id)">What was laid where</v-btn><label v-else class="bring">Bring the machine's points<input type="file" accept=".csv" :aria-label="`Points of ${field}, CSV`" @change="bring(entry.id, $event)" /></label></template></div>
+              <template v-if="entry.kind === 'SEEDED'"><br /><v-btn v-if="mapped" size="x-small" variant="tonal" color="primary" :aria-label="`What was laid where in ${field}`" @click="showMap(entry.id)">What was laid where</v-btn><label v-else class="bring">Bring the machine's points<input type="file" accept=".csv" :aria-label="`Points of ${field}, CSV`" @change="bring(entry.id, $event)" /></label><a v-if="!mapped" class="try" :href="`/api/simulator/drill-monitor/${entry.fieldId}`" download="drill-points.csv" :aria-label="`Points that the drill stand-in would have written on ${field}`">or try the stand-in's</a></template></div>
             <v-btn v-if="planner" icon size="x-small" variant="text" :aria-label="`Remove ${field}, ${about}`" @click="remove(entry.id)"><v-icon :icon="mdiDeleteOutline" /></v-btn>
           </li>
         </ol>
@@ -88,6 +88,7 @@ async function remove(id: string) {
 </template>
 
 <style scoped>
+.try { font-size: 0.84rem; margin-left: 12px; }
 .bring { font-size: 0.84rem; color: rgb(var(--v-theme-primary)); cursor: pointer; text-decoration: underline; } .bring input { position: absolute; opacity: 0; width: 1px; height: 1px; } .bring:focus-within { outline: 3px solid rgb(var(--v-theme-primary)); }
 .both { display: grid; grid-template-columns: 430px 1fr; gap: 18px; align-items: start; } .side { position: sticky; top: 66px; } .head { display: flex; align-items: center; gap: 14px; justify-content: space-between; } .find { max-width: 240px; }
 ol { list-style: none; margin: 8px 0; padding: 0; } li { display: grid; grid-template-columns: 132px 1fr auto; gap: 8px; padding: 7px 0; border-bottom: 1px solid var(--hair); } .small { font-size: 0.88rem; }
