@@ -1,7 +1,6 @@
 package nimblefurrow.core.seeding;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Reason;
@@ -36,7 +35,11 @@ public record SeedTag(Share purity, Share germination, Share hardSeed, LocalDate
 
   /** Whether germination is assumed because the test is missing or over 18 months old. */
   public boolean assumed(LocalDate today) {
-    return tested == null || ChronoUnit.MONTHS.between(tested, today) >= STALE_MONTHS;
+    return tested == null || olderThan(STALE_MONTHS, today);
+  }
+
+  private boolean olderThan(int months, LocalDate today) {
+    return tested.plusMonths(months).isBefore(today);
   }
 
   /** Live seed in a pound of bulk. */
@@ -67,7 +70,7 @@ public record SeedTag(Share purity, Share germination, Share hardSeed, LocalDate
               tested,
               Share.of(ASSUMED_GERMINATION)));
     }
-    return ChronoUnit.MONTHS.between(tested, today) >= OLD_MONTHS
+    return olderThan(OLD_MONTHS, today)
         ? Optional.of(Reason.of("germination test of {} is over 12 months old: test again", tested))
         : Optional.empty();
   }
