@@ -168,6 +168,52 @@ class SequencesTest {
     assertThat(planner.get("/api/cover/" + field + "?place=2").text()).contains("place is 0–1");
   }
 
+  private List<String> kinds(String id) {
+    List<String> kinds = new java.util.ArrayList<>();
+    for (JsonNode link : planner.get("/api/fields/" + id).json().path("chain")) {
+      kinds.add(link.path("kind").asString());
+    }
+    return kinds;
+  }
+
+  @Test
+  void aCropCutForForageIsOffOnThatDayAndTheCoverComesAfterIt() {
+    assertThat(cut("2026-06-20", "FORAGE_CUT").status()).isEqualTo(200);
+    Map<String, Object> sudan = TestFarm.cover("DRILL", "EARLY_SPRAY", "sorghum-sudangrass", 1);
+    keep(0, sudan);
+    assertThat(kinds(field)).containsExactly("CROP", "CUT", "COVER", "CROP");
+    assertThat(cover(0).has("makesRoom")).as("the crop was cut, not the cover").isFalse();
+    assertThat(tried(0, sudan).path("window").path("opens").path("middle").asString())
+        .isEqualTo("2026-06-20");
+  }
+
+  @Test
+  void aCoverChosenAfterAnEarlyCutComesAfterItAndASplitKeepsThem() {
+    keep(0, TestFarm.cover("DRILL", "EARLY_SPRAY", "sorghum-sudangrass", 1));
+    cut("2026-09-20", "FORAGE_CUT");
+    day("2026-09-12");
+    log("SEEDED", "2026-07-27", Map.of());
+    log("CUT", "2026-09-10", Map.of());
+    Map<String, Object> rye = TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1);
+    keep(0, rye);
+    assertThat(kinds(field)).containsExactly("CROP", "COVER", "CUT", "COVER", "CROP");
+    assertThat(tried(0, rye).path("window").path("opens").path("middle").asString())
+        .isEqualTo("2026-09-10");
+    JsonNode parts =
+        planner
+            .post(
+                "/api/land/" + field + "/split",
+                Map.of(
+                    "line",
+                    "{\"type\":\"LineString\",\"coordinates\":[[-97.02,40.003],[-96.99,40.003]]}",
+                    "name",
+                    "Split off " + MADE.size()))
+            .json();
+    String other = parts.get(1).path("id").asString();
+    MADE.add(other);
+    assertThat(kinds(other)).isEqualTo(kinds(field));
+  }
+
   @Test
   void adviceForACoverThatIsCutCountsHeatUpToTheCut() {
     keep(0, TestFarm.cover("DRILL", "EARLY_SPRAY", "buckwheat", 1));

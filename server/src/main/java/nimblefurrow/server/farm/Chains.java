@@ -85,6 +85,25 @@ public class Chains {
     }
   }
 
+  /**
+   * The day that gives a cover its place in the chain after a crop or a cut: past the day that was
+   * meant for the cut, whenever it was done, and past a cut of the crop itself.
+   *
+   * @param ground the crop or the cut
+   */
+  @Transactional(readOnly = true)
+  public LocalDate placeAfter(UUID farmId, UUID fieldId, UUID ground) {
+    List<Link> chain = of(farmId, fieldId);
+    int at = chain.stream().map(Link::id).toList().indexOf(ground);
+    if (at < 0) {
+      throw new NotOnThisFarm("crop or cut");
+    }
+    while (at + 1 < chain.size() && chain.get(at + 1).kind() == LinkKind.CUT) {
+      at++;
+    }
+    return chain.get(at).starts().plusDays(1);
+  }
+
   /** Puts a cover after a crop, or changes the one that is there. */
   @Transactional
   public Link putCover(

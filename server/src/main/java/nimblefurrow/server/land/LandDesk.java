@@ -89,6 +89,8 @@ class LandDesk {
         chains.addCrop(farm, other.id(), link.starts(), link.crop());
       } else if (link.cover() != null) {
         chains.putCover(farm, other.id(), link.starts(), link.cover(), Optional.empty());
+      } else if (link.cut() != null) {
+        chains.addCut(farm, other.id(), link.starts(), link.cut());
       }
     }
     remember(farm, "split " + was.name(), List.of(was, retired(farm, other.id())));

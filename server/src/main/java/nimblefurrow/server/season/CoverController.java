@@ -91,7 +91,7 @@ class CoverController {
       throw new Conflict(
           "this cover is sown: what was sown stands in the logbook; its end can still be changed");
     }
-    LocalDate starts = field.crop().starts().plusDays(1);
+    LocalDate starts = chains.placeAfter(current.id(), fieldId, field.crop().id());
     chains.putCover(current.id(), fieldId, starts, kept.cover(), field.cover());
     return of(fieldId, kept.place());
   }
