@@ -1907,6 +1907,7 @@ export interface components {
             /** Format: date */
             closes?: string;
             cover?: string;
+            ends: boolean;
             farmstead: string;
             field: string;
             /** Format: uuid */

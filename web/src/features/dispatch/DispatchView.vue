@@ -160,7 +160,7 @@ const title = (job: Job) => `${job.field}, ${job.words}, ${range(job.place!.days
                 :style="{ '--fit': (chance(row.machine.kind, day) ?? 0) / 100 }" :data-machine="row.machine.id" :data-day="day"
               ><span v-if="chance(row.machine.kind, day) !== undefined" class="figures fit">{{ chance(row.machine.kind, day) }}</span></div>
               <button
-                v-for="b in row.blocks" :key="b.job.id" type="button" class="block" :class="{ late: b.job.place!.late, locked: b.job.place!.locked, ending: ['PLANT', 'SPRAY', 'ROLL'].includes(b.job.step) }" :title="title(b.job)"
+                v-for="b in row.blocks" :key="b.job.id" type="button" class="block" :class="{ late: b.job.place!.late, locked: b.job.place!.locked, ending: b.job.ends }" :title="title(b.job)"
                 :style="{ left: (b.column / DAYS) * 100 + '%', width: `calc(${(b.columns / DAYS) * 100}% - 3px)`, top: b.row * 40 + 16 + 'px' }" @click="wasCarried() || show(b.job)" @pointerdown="planner && press(b.job, $event)"
               >
                 <span class="name">{{ b.job.field }}</span><span class="figures">{{ b.job.words }} · {{ area(b.job.acres) }}<template v-if="b.job.place!.late"> · late</template></span>
