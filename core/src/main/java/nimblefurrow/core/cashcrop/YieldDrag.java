@@ -5,7 +5,7 @@ import java.time.MonthDay;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.TreeMap;
-import nimblefurrow.core.cover.FigureTable;
+import nimblefurrow.core.figures.FigureTable;
 import nimblefurrow.core.weather.Site;
 
 /** Bushels per acre lost when a crop is planted later, summed day by day. */

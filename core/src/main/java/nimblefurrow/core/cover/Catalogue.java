@@ -4,6 +4,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import nimblefurrow.core.figures.Figure;
+import nimblefurrow.core.figures.FigureTable;
 import nimblefurrow.core.quantity.OutOfRange;
 import org.apache.commons.csv.CSVRecord;
 

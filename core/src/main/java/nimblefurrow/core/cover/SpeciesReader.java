@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import nimblefurrow.core.figures.Figure;
 import nimblefurrow.core.quantity.Heat;
 import nimblefurrow.core.quantity.HeatBase;
 import nimblefurrow.core.quantity.OutOfRange;

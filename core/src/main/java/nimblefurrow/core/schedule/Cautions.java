@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import nimblefurrow.core.cover.FigureTable;
+import nimblefurrow.core.figures.FigureTable;
 
 /**
  * What must be said wherever a kind of work is planned or printed. The tool plans; it permits

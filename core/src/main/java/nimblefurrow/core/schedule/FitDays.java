@@ -5,7 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
-import nimblefurrow.core.cover.FigureTable;
+import nimblefurrow.core.figures.FigureTable;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.SoilTexture;

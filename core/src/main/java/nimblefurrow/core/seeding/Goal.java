@@ -3,7 +3,7 @@ package nimblefurrow.core.seeding;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
-import nimblefurrow.core.cover.FigureTable;
+import nimblefurrow.core.figures.FigureTable;
 import nimblefurrow.core.cover.Species;
 
 /** What a cover is for, and with it how thickly small grains are sown (times the usual rate). */

@@ -5,8 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import nimblefurrow.core.cover.Figure;
-import nimblefurrow.core.cover.FigureTable;
+import nimblefurrow.core.figures.Figure;
+import nimblefurrow.core.figures.FigureTable;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.weather.SoilTexture;
 

@@ -3,7 +3,7 @@ package nimblefurrow.core.seeding;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
-import nimblefurrow.core.cover.FigureTable;
+import nimblefurrow.core.figures.FigureTable;
 import org.apache.commons.csv.CSVRecord;
 
 /** How the seed gets into the field. What comes up by it stands in {@link WayFigures}. */

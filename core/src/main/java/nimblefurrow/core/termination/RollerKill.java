@@ -3,7 +3,7 @@ package nimblefurrow.core.termination;
 import java.util.Map;
 import java.util.Optional;
 import nimblefurrow.core.cover.CoverStage;
-import nimblefurrow.core.cover.FigureTable;
+import nimblefurrow.core.figures.FigureTable;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.StageForecast;
 import org.apache.commons.csv.CSVRecord;

@@ -54,8 +54,10 @@ public final class Outlook {
     }
     Limits.within("season length", to.toEpochDay() - from.toEpochDay(), 1, 1500, "days");
     List<WeatherTrace> traces = new ArrayList<>();
+    List<ClimateDay> usual =
+        forecast.stream().map(day -> ClimateDay.of(climate, years, day.date())).toList();
     for (int year : years) {
-      traces.add(trace(climate, years, year, observed, forecast, today, from, to));
+      traces.add(trace(climate, years, year, observed, forecast, usual, today, from, to));
     }
     return new Outlook(today, traces, site);
   }
@@ -66,11 +68,11 @@ public final class Outlook {
       int year,
       WeatherRecord observed,
       List<DailyWeather> forecast,
+      List<ClimateDay> usual,
       LocalDate today,
       LocalDate from,
       LocalDate to) {
     SplittableRandom random = new SplittableRandom(year * 7919L + today.toEpochDay());
-    double drift = random.nextDouble() + random.nextDouble() + random.nextDouble() - 1.5;
     int length = (int) (to.toEpochDay() - from.toEpochDay() + 1);
     DailyWeather[] days = new DailyWeather[length];
     for (int i = 0; i < length; i++) {
@@ -82,7 +84,7 @@ public final class Outlook {
         DailyWeather own = likely(climate, years, year, today, date);
         days[i] =
             lead > 0 && lead <= forecast.size()
-                ? leaning(forecast.get(lead - 1), own, lead, drift, random)
+                ? leaning(forecast.get(lead - 1), own, usual.get(lead - 1), lead, random)
                 : own;
       }
     }
@@ -106,12 +108,17 @@ public final class Outlook {
   }
 
   /**
-   * A forecast day as one member sees it: an error (SD) of 1.3 °F on day 1 growing by 0.45 °F a
-   * day.
+   * A forecast day as one member sees it: off by as much as the member's own year departs from the
+   * climate on that day, held to the spread that the truth has about a forecast of this lead.
    */
   private static DailyWeather leaning(
-      DailyWeather forecast, DailyWeather own, int lead, double drift, SplittableRandom random) {
-    double error = 2 * drift * (0.85 + 0.45 * lead);
+      DailyWeather forecast,
+      DailyWeather own,
+      ClimateDay usual,
+      int lead,
+      SplittableRandom random) {
+    double held = Math.min(1, ForecastError.spreadF(lead) / usual.spreadF());
+    double off = (own.meanF() - usual.meanF()) * held;
     boolean trusted = random.nextDouble() < Math.max(0.15, 1 - 0.09 * lead);
     DailyWeather sky = trusted ? forecast : own;
     return moved(
@@ -125,7 +132,7 @@ public final class Outlook {
             sky.humidity(),
             sky.sunMj()),
         forecast.date(),
-        error);
+        off);
   }
 
   private static DailyWeather moved(DailyWeather day, LocalDate date, double warmerF) {

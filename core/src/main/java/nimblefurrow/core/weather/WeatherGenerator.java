@@ -11,33 +11,33 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
 
 /**
  * A made-up mid-continent station: wet and dry days follow each other by a first-order Markov
- * chain, rain falls by a gamma law, temperature wanders (AR 1) about the season's course and wet
- * days are cooler by day and milder by night; snow lies and melts. The same seed gives the same
- * weather.
+ * chain, rain falls by a gamma law, temperature wanders (AR 1) about the season's course, wet days
+ * are cooler by day and milder by night, snow lies and melts. Its monthly means are those of {@link
+ * Normals}. The same seed gives the same weather.
  */
 public final class WeatherGenerator {
-  // Chance of a wet day after a dry and after a wet day, and mean rain (in) of a wet day, by month.
-  private static final double[] WET_AFTER_DRY = {
-    .15, .17, .22, .26, .29, .27, .24, .22, .20, .18, .16, .15
-  };
-  private static final double[] WET_AFTER_WET = {
-    .32, .34, .40, .43, .46, .42, .38, .37, .38, .37, .34, .33
-  };
-  private static final double[] WET_DAY_RAIN = {
-    .12, .14, .21, .28, .36, .42, .42, .42, .38, .28, .20, .14
-  };
-  private static final double[] SPREAD_F = {11, 10.5, 11.5, 9, 7.5, 6, 5, 5, 7, 8, 9, 10};
-  private static final double[] SWING_F = {20, 21, 24, 29, 25, 22, 22, 23, 26, 27.5, 23, 20.5};
   private static final double PERSISTENCE = 0.72;
+
+  /** How much likelier a wet day is after a wet one than after a dry one. */
+  private static final double WET_PERSISTENCE = 0.17;
+
   private static final double RAIN_SHAPE = 0.75;
+  private static final double MOST_RAIN_IN = 6;
+  private static final double YEARLY_SPREAD_F = 1.0;
+  private static final double LEAST_TAIL = 1e-3;
+  private static final double WET_COOLER_F = 1.3;
+  private static final double WET_SWING = 0.72;
+  private static final double SWING_VARIES = 0.15;
 
   private final double latitude;
+  private final Normals normals;
   private final SplittableRandom random;
   private final Sampler gauss;
   private final UniformRandomProvider source;
 
   public WeatherGenerator(double latitude, long seed) {
     this.latitude = latitude;
+    this.normals = Normals.at(latitude);
     this.random = new SplittableRandom(seed);
     this.source = random::nextLong;
     this.gauss = NormalDistribution.of(0, 1).createSampler(source);
@@ -52,35 +52,69 @@ public final class WeatherGenerator {
     double yearly = 0;
     for (LocalDate date = first; !date.isAfter(last); date = date.plusDays(1)) {
       if (date.getDayOfYear() == 1) {
-        yearly = 1.2 * gauss.sample();
+        yearly = YEARLY_SPREAD_F * gauss.sample();
       }
-      int month = (latitude < 0 ? date.plusMonths(6) : date).getMonthValue() - 1;
-      wet = random.nextDouble() < (wet ? WET_AFTER_WET : WET_AFTER_DRY)[month];
+      double share = normals.wetShare(date);
+      double afterDry = share * (1 - WET_PERSISTENCE);
+      wet = random.nextDouble() < (wet ? afterDry + WET_PERSISTENCE : afterDry);
       wander =
-          PERSISTENCE * wander
-              + Math.sqrt(1 - PERSISTENCE * PERSISTENCE) * SPREAD_F[month] * gauss.sample();
-      double mean = normalMeanF(date) + wander + yearly - (wet ? 1.0 : -0.3);
-      double swing = SWING_F[month] * (wet ? 0.68 : 1.1) * (0.85 + 0.3 * random.nextDouble());
-      double rain = wet ? rain(month) : 0;
-      snow = snow(snow, mean, rain);
-      days.add(day(date, mean, swing, rain, snow, wet));
+          PERSISTENCE * wander + Math.sqrt(1 - PERSISTENCE * PERSISTENCE) * gauss.sample();
+      double stray = spread(normals.spreadF(date)) * coldTailed(wander, normals.coldTail(date)) + yearly;
+      days.add(day(date, stray, wet, share, snow));
+      snow = days.get(days.size() - 1).snowDepthIn();
     }
     return WeatherRecord.of(days);
   }
 
-  /** Mean temperature of the date in an ordinary year, °F. */
-  double normalMeanF(LocalDate date) {
-    double north = Math.abs(latitude) - 40.5;
-    double peak = latitude < 0 ? 15 : 197;
-    double angle = 2 * Math.PI * (date.getDayOfYear() - peak) / 365.25;
-    return 51.75 - 1.6 * north + (25.5 + 0.6 * north) * Math.cos(angle) - 0.2 * Math.cos(2 * angle);
+  /** What is left for the wandering itself, so that year and rain do not add to the spread. */
+  private static double spread(double wholeF) {
+    return Math.sqrt(wholeF * wholeF - YEARLY_SPREAD_F * YEARLY_SPREAD_F - 0.4);
   }
 
-  private double rain(int month) {
-    double mean = WET_DAY_RAIN[month];
+  /**
+   * Continental air strays further to the cold than to the warm, most so in spring and fall; mean 0
+   * and spread 1 are kept.
+   */
+  private static double coldTailed(double z, double tail) {
+    if (tail < LEAST_TAIL) {
+      return z;
+    }
+    double mean = Math.exp(tail * tail / 2);
+    double sd = mean * Math.sqrt(Math.exp(tail * tail) - 1);
+    return (mean - Math.exp(-tail * z)) / sd;
+  }
+
+  /** A wet day is a little cooler than the mean, and the dry ones make up for it. */
+  private DailyWeather day(LocalDate date, double stray, boolean wet, double share, double lying) {
+    double cooler = wet ? -WET_COOLER_F * (1 - share) : WET_COOLER_F * share;
+    double narrower = wet ? WET_SWING : (1 - WET_SWING * share) / (1 - share);
+    double mean = (normals.maxF(date) + normals.minF(date)) / 2 + stray + cooler;
+    double swing =
+        (normals.maxF(date) - normals.minF(date))
+            * narrower
+            * (1 - SWING_VARIES + 2 * SWING_VARIES * random.nextDouble());
+    double rain = wet ? rain(date) : 0;
+    double snow = snow(lying, mean, rain);
+    double wind = Math.max(1, 9.5 + 3.8 * gauss.sample() + (wet ? 1.5 : 0));
+    double humidity = Math.max(20, Math.min(100, (wet ? 74 : 50) + 9 * gauss.sample()));
+    double clear = wet ? 0.22 + 0.26 * random.nextDouble() : 0.50 + 0.22 * random.nextDouble();
+    double sun = clear * Sunlight.aboveAtmosphereMj(date, latitude);
+    return new DailyWeather(
+        date,
+        round(mean + swing / 2),
+        round(mean - swing / 2),
+        rain,
+        round(snow),
+        round(wind),
+        round(humidity),
+        round(sun));
+  }
+
+  private double rain(LocalDate date) {
+    double mean = normals.wetDayRainIn(date);
     double inches =
         GammaDistribution.of(RAIN_SHAPE, mean / RAIN_SHAPE).createSampler(source).sample();
-    return Math.min(6, Math.max(0.01, Math.round(inches * 100) / 100.0));
+    return Math.min(MOST_RAIN_IN, Math.max(0.01, Math.round(inches * 100) / 100.0));
   }
 
   private static double snow(double lying, double meanF, double rain) {
@@ -89,50 +123,35 @@ public final class WeatherGenerator {
     return Math.max(0, settled - melted) < 0.2 ? 0 : Math.min(40, settled - melted);
   }
 
-  private DailyWeather day(
-      LocalDate date, double mean, double swing, double rain, double snow, boolean wet) {
-    double cold = snow > 2 ? 2.5 : 0;
-    double max = round(mean - cold + swing / 2);
-    double min = round(mean - cold - swing / 2);
-    double wind = Math.max(1, 9.5 + 3.8 * gauss.sample() + (wet ? 1.5 : 0));
-    double humidity = Math.max(20, Math.min(100, (wet ? 74 : 50) + 9 * gauss.sample()));
-    double clear = wet ? 0.33 + 0.2 * random.nextDouble() : 0.55 + 0.2 * random.nextDouble();
-    double sun = clear * Sunlight.aboveAtmosphereMj(date, latitude);
-    return new DailyWeather(
-        date,
-        max,
-        min,
-        rain,
-        Math.round(snow * 10) / 10.0,
-        round(wind),
-        round(humidity),
-        round(sun));
-  }
-
   private static double round(double value) {
     return Math.round(value * 10) / 10.0;
   }
 
   /**
-   * What a forecaster would have said on a day about the days after it: the truth, with an error
-   * that grows with the lead, and rain sometimes missed or cried in vain.
+   * What a forecaster would have said on a day about the days after it. Its error grows with the
+   * lead as in {@link ForecastError}; the less it knows, the nearer it keeps to the normal, so that
+   * the truth lies about it without bias. Rain is sometimes missed or cried in vain.
    */
-  public static List<DailyWeather> forecast(
+  public List<DailyWeather> forecast(
       WeatherRecord truth, LocalDate today, int days, long seed) {
-    SplittableRandom random = new SplittableRandom(seed * 31 + today.toEpochDay());
-    Sampler gauss = NormalDistribution.of(0, 1).createSampler(random::nextLong);
+    SplittableRandom dice = new SplittableRandom(seed * 31 + today.toEpochDay());
+    Sampler errors = NormalDistribution.of(0, 1).createSampler(dice::nextLong);
     List<DailyWeather> said = new ArrayList<>();
-    double error = 0;
+    double error = errors.sample();
     for (int lead = 1; lead <= days && truth.covers(today.plusDays(lead)); lead++) {
       DailyWeather day = truth.on(today.plusDays(lead));
-      error = 0.8 * error + gauss.sample() * (0.5 + 0.22 * lead);
-      boolean wrong = random.nextDouble() < 0.04 * lead;
+      error = PERSISTENCE * error + Math.sqrt(1 - PERSISTENCE * PERSISTENCE) * errors.sample();
+      double knows = ForecastError.known(lead, normals.spreadF(day.date()));
+      double off = ForecastError.spreadF(lead) * Math.sqrt(knows) * error;
+      double max = leaning(normals.maxF(day.date()), day.maxF(), knows) + off;
+      double min = leaning(normals.minF(day.date()), day.minF(), knows) + off;
+      boolean wrong = dice.nextDouble() < 0.04 * lead;
       double rain = wrong ? (day.rainIn() > 0 ? 0 : 0.15) : day.rainIn();
       said.add(
           new DailyWeather(
               day.date(),
-              round(day.maxF() + error),
-              round(day.minF() + error),
+              round(max),
+              round(min),
               rain,
               day.snowDepthIn(),
               day.windMph(),
@@ -140,5 +159,9 @@ public final class WeatherGenerator {
               day.sunMj()));
     }
     return said;
+  }
+
+  private static double leaning(double normal, double truth, double knows) {
+    return normal + (truth - normal) * knows;
   }
 }

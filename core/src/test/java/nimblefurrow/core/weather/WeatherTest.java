@@ -115,7 +115,7 @@ class WeatherTest {
     LocalDate today = LocalDate.of(2026, 9, 20);
     WeatherRecord seen =
         new WeatherGenerator(40.5, 5).generate(LocalDate.of(2026, 1, 1), LocalDate.of(2027, 6, 30));
-    List<DailyWeather> forecast = WeatherGenerator.forecast(seen, today, 10, 5);
+    List<DailyWeather> forecast = new WeatherGenerator(40.5, 42).forecast(seen, today, 10, 5);
     Outlook outlook =
         Outlook.of(
             TestWeather.SITE,

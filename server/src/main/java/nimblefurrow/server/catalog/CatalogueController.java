@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Family;
-import nimblefurrow.core.cover.Figure;
+import nimblefurrow.core.figures.Figure;
 import nimblefurrow.core.cover.Life;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.server.farm.FarmCatalogue;

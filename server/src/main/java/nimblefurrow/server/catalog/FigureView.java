@@ -1,7 +1,7 @@
 package nimblefurrow.server.catalog;
 
 import java.util.Optional;
-import nimblefurrow.core.cover.Figure;
+import nimblefurrow.core.figures.Figure;
 import nimblefurrow.server.platform.Maybe;
 
 /** A figure: the farm's own value or the starting value; absent is no figure. */

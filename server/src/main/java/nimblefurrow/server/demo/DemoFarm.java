@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.cashcrop.CropKind;
-import nimblefurrow.core.cover.FigureTable;
+import nimblefurrow.core.figures.FigureTable;
 import nimblefurrow.core.land.Boundary;
 import nimblefurrow.core.season.Clearing;
 import nimblefurrow.core.seeding.Goal;

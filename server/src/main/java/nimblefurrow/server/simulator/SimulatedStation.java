@@ -36,7 +36,8 @@ class SimulatedStation implements WeatherPort {
 
   @Override
   public List<DailyWeather> forecast(FarmView farm, LocalDate today) {
-    return WeatherGenerator.forecast(all(farm, today), today, FORECAST_DAYS, farm.stationSeed());
+    return new WeatherGenerator(farm.site().latitude(), farm.stationSeed())
+        .forecast(all(farm, today), today, FORECAST_DAYS, farm.stationSeed());
   }
 
   private WeatherRecord all(FarmView farm, LocalDate today) {

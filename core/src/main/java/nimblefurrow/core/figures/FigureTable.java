@@ -1,4 +1,4 @@
-package nimblefurrow.core.cover;
+package nimblefurrow.core.figures;
 
 import java.io.IOException;
 import java.io.InputStream;

@@ -1,0 +1,31 @@
+package nimblefurrow.core.weather;
+
+import nimblefurrow.core.quantity.Limits;
+
+/**
+ * How far a temperature forecast is off: a standard deviation of 2.5 °F for the next day, growing
+ * evenly to 6.5 °F for the tenth; never more than a day strays from its normal by itself, since a
+ * forecaster who knows nothing says the normal.
+ */
+final class ForecastError {
+  private static final double FIRST_DAY_F = 2.5;
+  private static final double TENTH_DAY_F = 6.5;
+
+  private ForecastError() {}
+
+  /** Spread of the truth about a forecast, °F. */
+  static double spreadF(int lead) {
+    Limits.within("lead", lead, 1, 60, "days");
+    return FIRST_DAY_F + (TENTH_DAY_F - FIRST_DAY_F) * (lead - 1) / 9.0;
+  }
+
+  /**
+   * Share of a day's departure from normal that a forecast tells, 0–1.
+   *
+   * @param strayF spread of that day about its normal, °F
+   */
+  static double known(int lead, double strayF) {
+    double share = spreadF(lead) / strayF;
+    return Math.max(0, 1 - share * share);
+  }
+}
