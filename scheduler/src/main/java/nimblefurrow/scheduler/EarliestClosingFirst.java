@@ -218,7 +218,7 @@ public final class EarliestClosingFirst implements SchedulePlanner {
       boolean locked,
       Reason why) {
     LocalDate start = days.get(0).date();
-    double chance = problem.fit().chance(job, start) * job.window().chanceOpen(start);
+    double chance = problem.fit().chanceOpen(job, start);
     boolean late = finish(days).isAfter(job.window().end());
     return new Placement(job.id(), machine.id(), days, locked, late, chance, why);
   }

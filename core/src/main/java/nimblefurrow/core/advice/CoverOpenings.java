@@ -14,6 +14,7 @@ import nimblefurrow.core.cashcrop.CropPlanting;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.quantity.HeatBase;
+import nimblefurrow.core.seeding.CoverSpring;
 import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.core.weather.Dormancy;
 import nimblefurrow.core.weather.Outlook;
@@ -72,7 +73,7 @@ public final class CoverOpenings {
     if (when.median().isEmpty()) {
       return new Opening(calendar.planting().kind(), when, 0, 0, 0, List.of(), List.of());
     }
-    LocalDate spring = outlook.site().springStart(when.median().get().plusDays(7));
+    LocalDate spring = CoverSpring.after(calendar, outlook.site());
     double[] heat = new double[harvest.length];
     for (int i = 0; i < harvest.length; i++) {
       WeatherTrace trace = outlook.traces().get(i);

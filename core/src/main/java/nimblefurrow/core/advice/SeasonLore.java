@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.Winter;
-import nimblefurrow.core.quantity.Heat;
 import nimblefurrow.core.seeding.LastUseful;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.WeatherTrace;
@@ -62,17 +61,7 @@ public final class SeasonLore {
   LocalDate[] lastLittle(Species species, LocalDate spring, Optional<LocalDate> clears) {
     return little.computeIfAbsent(
         new Asked(new Same(species), false, spring, clears),
-        a ->
-            LastUseful.surviving(species, outlook, spring)
-                .filter(rye -> clears.isEmpty())
-                .orElseGet(
-                    () -> LastUseful.leaving(species, little(species), outlook, spring, clears))
-                .days());
-  }
-
-  private static Heat little(Species species) {
-    return Heat.of(
-        Math.min(LastUseful.LITTLE_COVER, species.useful().degreeDays()), species.useful().base());
+        a -> LastUseful.living(species, outlook, spring, clears).days());
   }
 
   /**

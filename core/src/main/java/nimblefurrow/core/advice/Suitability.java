@@ -1,7 +1,5 @@
 package nimblefurrow.core.advice;
 
-import static nimblefurrow.core.cashcrop.CropStage.HARVEST;
-
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -16,6 +14,7 @@ import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.quantity.Temperature;
+import nimblefurrow.core.seeding.CoverSpring;
 import nimblefurrow.core.seeding.RateBuilder;
 import nimblefurrow.core.seeding.Restriction;
 import nimblefurrow.core.seeding.SeedingWindow;
@@ -33,7 +32,7 @@ final class Suitability {
   private static final double SURE_WINTER_KILL = 0.8;
   private static final double ROLLER_AT_LEAST = 0.6;
   private static final double SELDOM_LOST = 0.9;
-  private static final double NO_FIGURE = 0.8;
+  private static final double NO_FIGURE = 0.5;
   private static final double[] ALL_FLOWERING = {0, 0, 0, 0, 1, 0, 0};
 
   private final Ask ask;
@@ -50,13 +49,7 @@ final class Suitability {
   Suitability(Ask ask, SeasonLore lore) {
     this.ask = ask;
     this.lore = lore;
-    this.spring = spring();
-  }
-
-  private LocalDate spring() {
-    LocalDate harvest =
-        ask.crop().when(HARVEST).median().orElse(ask.crop().planting().planted().plusDays(130));
-    return lore.outlook().site().springStart(harvest.plusDays(7));
+    this.spring = CoverSpring.after(ask.crop(), lore.outlook().site());
   }
 
   /** A fit, or why not: exactly one of them. */
@@ -217,7 +210,7 @@ final class Suitability {
     }
     if (!species.winterHardy()) {
       notes.add(Reason.of("the winter ends it in {} of years", Share.of(winter)));
-      return Math.max(winter, NO_FIGURE);
+      return winter + (1 - winter) * NO_FIGURE;
     }
     Optional<Double> table =
         ask.route() == Route.ROLL

@@ -2,9 +2,11 @@ package nimblefurrow.core.cashcrop;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.weather.Site;
 
 /**
  * A cash crop as planted or as planned.
@@ -22,6 +24,7 @@ public record CropPlanting(
     double harvestMoisture,
     Map<CropStage, LocalDate> dates,
     List<Observation> seen) {
+  private static final int LONGEST_DAYS = 400;
 
   public CropPlanting {
     Limits.given("crop", kind);
@@ -30,14 +33,44 @@ public record CropPlanting(
       Limits.within("relative maturity", maturity, 80, 125, "days");
       Limits.within("harvest moisture", harvestMoisture, 14, 35, "%");
     } else if (kind == CropKind.SOYBEANS && !dates.containsKey(CropStage.HARVEST)) {
-      Limits.within("maturity group", maturity, 1.5, 4.0, "(enter harvest dates outside it)");
+      Limits.within(
+          "maturity group",
+          maturity,
+          SoybeanDays.LEAST_GROUP,
+          SoybeanDays.MOST_GROUP,
+          "(enter the harvest day outside it)");
     } else if ((kind == CropKind.OTHER || kind == CropKind.FREE_GROUND)
         && !dates.containsKey(CropStage.HARVEST)) {
       throw new OutOfRange(
           "harvest date", "harvest date is missing: a crop without a calendar needs it");
     }
+    Limits.within("relative maturity or group", maturity, 0, 125, "");
+    Limits.within("harvest moisture", harvestMoisture, 0, 40, "%");
     dates = Map.copyOf(dates);
     seen = List.copyOf(seen);
+  }
+
+  /**
+   * This planting, when its calendar can be worked out at a place.
+   *
+   * @throws OutOfRange for soybeans outside 37–45°N without a harvest day, or a day entered that
+   *     lies before planting or more than 400 days after it
+   */
+  public CropPlanting checkedAt(Site site) {
+    if (kind == CropKind.SOYBEANS && !dates.containsKey(CropStage.HARVEST)) {
+      SoybeanDays.refuseElsewhere(site);
+    }
+    dates.forEach(
+        (stage, day) -> {
+          if (day.isBefore(planted) || day.isAfter(planted.plusDays(LONGEST_DAYS))) {
+            String words = stage.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+            throw new OutOfRange(
+                words,
+                "%s is within %d days after planting on %s, got %s"
+                    .formatted(words, LONGEST_DAYS, planted, day));
+          }
+        });
+    return this;
   }
 
   public static CropPlanting corn(LocalDate planted, double relativeMaturity, double moisture) {

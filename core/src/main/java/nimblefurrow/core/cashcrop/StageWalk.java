@@ -3,10 +3,14 @@ package nimblefurrow.core.cashcrop;
 import static nimblefurrow.core.cashcrop.CropStage.*;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import nimblefurrow.core.quantity.Heat;
 import nimblefurrow.core.quantity.HeatBase;
 import nimblefurrow.core.weather.Site;
@@ -17,6 +21,7 @@ import nimblefurrow.core.weather.WeatherTrace;
  */
 final class StageWalk {
   private static final double KILLING_FROST_F = 28;
+  private static final int LEAVES_GONE_AFTER_FROST = 3;
 
   private final CropPlanting planting;
   private final WeatherTrace trace;
@@ -71,7 +76,7 @@ final class StageWalk {
     }
     // Leaves killed by frost are gone within days, whatever the heat.
     for (CropStage leaf : new CropStage[] {LEAVES_GOING, HALF_LEAVES, LEAVES_GONE}) {
-      int days = leaf == LEAVES_GOING ? 3 : leaf == HALF_LEAVES ? 7 : 10;
+      int days = leaf == LEAVES_GOING ? 1 : leaf == HALF_LEAVES ? 2 : LEAVES_GONE_AFTER_FROST;
       if (frosted) {
         stages.put(leaf, mature.plusDays(days));
       }
@@ -85,34 +90,57 @@ final class StageWalk {
     }
   }
 
+  /**
+   * Soybeans ripen by day length. A stage seen or entered moves what follows; a harvest day says
+   * when the crop is ripe where nothing else does, or where it comes before the reckoned ripeness.
+   */
   private void soybeans() {
-    if (planting.dates().containsKey(HARVEST)) {
-      return;
+    LocalDate harvest = planting.dates().get(HARVEST);
+    LocalDate ripe = harvest == null ? null : harvest.minusDays(SoybeanDays.RIPE_TO_HARVEST);
+    LocalDate brown =
+        SoybeanDays.holds(planting.maturity(), site) || ripe == null
+            ? SoybeanDays.brownPods(planting.planted(), planting.maturity(), site)
+            : ripe;
+    if (ripe != null && ripe.isBefore(brown)) {
+      brown = ripe;
     }
-    LocalDate brown = SoybeanDays.brownPods(planting.planted(), planting.maturity(), site);
-    LocalDate drop = brown.minusDays(11);
-    Map<CropStage, LocalDate> days = new LinkedHashMap<>();
-    days.put(R6_SEED, brown.minusDays(30));
-    days.put(FIRST_YELLOW, brown.minusDays(21));
-    days.put(LEAF_DROP, drop);
-    days.put(BROWN_PODS, brown);
-    days.put(HARVEST, brown.plusDays(7));
-    LocalDate frost = trace.firstNightAtOrBelow(KILLING_FROST_F, days.get(R6_SEED), drop);
-    long shift = 0;
-    for (Observation o : planting.seen()) {
-      if (days.containsKey(o.stage())) {
-        shift = o.seen().toEpochDay() - days.get(o.stage()).toEpochDay();
-      }
-    }
-    if (frost != null && shift == 0) {
-      frosted = true;
-      shift = frost.toEpochDay() - drop.toEpochDay();
-      days.computeIfPresent(FIRST_YELLOW, (s, d) -> d.isAfter(frost) ? frost : d);
-    }
+    Map<CropStage, LocalDate> days = SoybeanDays.before(brown);
+    Observation last = lastKnown(days.keySet());
+    long shift = last == null ? 0 : ChronoUnit.DAYS.between(days.get(last.stage()), last.seen());
+    LocalDate drop = days.get(LEAF_DROP).plusDays(shift);
+    LocalDate summer = site.season(planting.planted().getYear(), 7, 1);
+    boolean leavesDown = last != null && last.stage().compareTo(LEAF_DROP) >= 0;
+    LocalDate frost =
+        leavesDown
+            ? null
+            : trace.firstNightAtOrBelow(KILLING_FROST_F, summer, drop.minusDays(1));
+    frosted = frost != null;
     for (Map.Entry<CropStage, LocalDate> day : days.entrySet()) {
-      boolean follows = !frosted || day.getKey().compareTo(LEAF_DROP) >= 0;
-      stages.put(day.getKey(), day.getValue().plusDays(follows ? shift : 0));
+      LocalDate moved = day.getValue().plusDays(shift);
+      if (frosted && day.getKey().compareTo(LEAF_DROP) >= 0) {
+        moved = moved.minusDays(ChronoUnit.DAYS.between(frost, drop));
+      } else if (frosted && moved.isAfter(frost)) {
+        moved = frost;
+      }
+      stages.put(day.getKey(), moved);
     }
+  }
+
+  /** The latest of these stages that was seen, or entered by its day; null when none was. */
+  private Observation lastKnown(Set<CropStage> among) {
+    List<Observation> known = new ArrayList<>(planting.seen());
+    planting
+        .dates()
+        .forEach(
+            (stage, day) -> {
+              if (stage != HARVEST) {
+                known.add(new Observation(stage, day));
+              }
+            });
+    return known.stream()
+        .filter(o -> among.contains(o.stage()))
+        .max(Comparator.comparing(Observation::seen).thenComparing(Observation::stage))
+        .orElse(null);
   }
 
   private void wheat() {

@@ -3,6 +3,7 @@ package nimblefurrow.core.cover;
 import java.time.LocalDate;
 import java.util.Map;
 import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.weather.Site;
 
 /**
  * A cover as sown, or as it would be.
@@ -24,6 +25,14 @@ public record CoverStand(
     Limits.given("seeding date", seeded);
     Limits.within("stand factor", standFactor, 0, 1, "");
     stageShift = Map.copyOf(stageShift);
+  }
+
+  /**
+   * The spring to which the cover's end belongs: for what lives through winter the one whose heat
+   * it counts, for what frost kills the one after its first winter.
+   */
+  public LocalDate spring(Site site) {
+    return mix.winterHardy().isEmpty() ? site.turnAfter(seeded) : site.springStart(seeded);
   }
 
   public static CoverStand sown(Mix mix, LocalDate seeded) {

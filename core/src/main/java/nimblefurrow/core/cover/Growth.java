@@ -29,12 +29,6 @@ public final class Growth {
     return DryMatter.poundsPerAcre(winterPounds(figures, fall, spring));
   }
 
-  /** Standing dry matter of a winter-killed species while it lives, by heat since seeding. */
-  public static DryMatter winterKilled(GrowthFigures figures, double heat) {
-    return DryMatter.poundsPerAcre(
-        risePounds(figures.ceiling(), heat, figures.middle(), figures.spread()));
-  }
-
   static double winterPounds(GrowthFigures f, double fall, double spring) {
     double effective = FALL_WEIGHT * Math.min(fall, FALL_COUNTS_TO) + spring;
     double curve = risePounds(f.ceiling(), effective, f.middle(), f.spread());

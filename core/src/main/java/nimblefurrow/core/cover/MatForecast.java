@@ -26,7 +26,7 @@ public final class MatForecast {
   public MatForecast(CoverStand stand, Outlook outlook) {
     this.stand = stand;
     this.outlook = outlook;
-    LocalDate until = outlook.site().springStart(stand.seeded()).plusDays(150);
+    LocalDate until = outlook.site().turnAfter(stand.seeded()).plusDays(150);
     for (WeatherTrace trace : outlook.traces()) {
       List<Frost> ofTrace = new ArrayList<>();
       for (Mix.Member member : stand.mix().members()) {
@@ -78,24 +78,55 @@ public final class MatForecast {
     return perYear;
   }
 
+  /** Dry matter that each member brings to the mix on a date, mean of the years, lb/ac. */
+  public double[] membersOn(LocalDate date) {
+    int years = outlook.traces().size();
+    double[] mean = new double[stand.mix().members().size()];
+    for (int year = 0; year < years; year++) {
+      double[] parts = parts(year, date);
+      double held = held(parts);
+      for (int m = 0; m < mean.length; m++) {
+        mean[m] += parts[m] * held / years;
+      }
+    }
+    return mean;
+  }
+
   private double mixPounds(int year, LocalDate date) {
+    double[] parts = parts(year, date);
+    return Arrays.stream(parts).sum() * held(parts);
+  }
+
+  /** What a mix may weigh at most beside the best member alone, as a factor on its parts. */
+  private double held(double[] parts) {
     double sum = 0;
     double best = 0;
+    for (int m = 0; m < parts.length; m++) {
+      sum += parts[m];
+      best = Math.max(best, parts[m] / crowding(m));
+    }
+    return sum > MIX_GAIN * best ? MIX_GAIN * best / sum : 1;
+  }
+
+  private double crowding(int member) {
+    return Math.pow(Math.min(1, stand.mix().members().get(member).share()), SHARE_POWER);
+  }
+
+  private double[] parts(int year, LocalDate date) {
     List<Mix.Member> members = stand.mix().members();
-    for (int m = 0; m < members.size(); m++) {
-      Mix.Member member = members.get(m);
+    double[] parts = new double[members.size()];
+    for (int m = 0; m < parts.length; m++) {
       double alone =
           Growth.poundsOn(
-              member.species(),
+              members.get(m).species(),
               outlook.traces().get(year),
               outlook.site(),
               stand.seeded(),
               date,
               frosts.get(year).get(m));
-      best = Math.max(best, alone);
-      sum += alone * Math.pow(Math.min(1, member.share()), SHARE_POWER);
+      parts[m] = alone * crowding(m);
     }
-    return Math.min(sum, MIX_GAIN * best);
+    return parts;
   }
 
   private static double quantile(double[] sorted, double share) {

@@ -37,17 +37,27 @@ public record Nitrogen(double carbonToNitrogen, double contentLbAc, double avail
         mat.poundsPerAcre() / POUNDS_PER_TON * availablePerTon(percent));
   }
 
-  /** Nitrogen of a standing mix on a date in the middle year; members weigh by their shares. */
+  /** Nitrogen of a standing mix on a date in the middle year. */
   public static Nitrogen of(CoverStand stand, Outlook outlook, LocalDate date) {
-    double nitrogenToCarbon = 0;
-    for (Mix.Member member : stand.mix().members()) {
-      nitrogenToCarbon +=
-          member.share()
-              / stand.mix().totalShare()
-              / carbonOn(member.species(), stand, outlook, date);
-    }
     double pounds = new MatForecast(stand, outlook).on(date).middle();
-    return of(DryMatter.poundsPerAcre(pounds), 1 / nitrogenToCarbon);
+    return of(DryMatter.poundsPerAcre(pounds), carbonOfMix(stand, outlook, date));
+  }
+
+  /**
+   * Carbon to nitrogen of a whole mix on a date in the middle year. Members weigh by the dry matter
+   * they stand with, so ten pounds of vetch among rye hardly change it.
+   */
+  public static double carbonOfMix(CoverStand stand, Outlook outlook, LocalDate date) {
+    double[] weights = new MatForecast(stand, outlook).membersOn(date);
+    double whole = java.util.Arrays.stream(weights).sum();
+    double nitrogenToCarbon = 0;
+    for (int m = 0; m < weights.length; m++) {
+      Mix.Member member = stand.mix().members().get(m);
+      double weight =
+          whole > 0 ? weights[m] / whole : member.share() / stand.mix().totalShare();
+      nitrogenToCarbon += weight / carbonOn(member.species(), stand, outlook, date);
+    }
+    return 1 / nitrogenToCarbon;
   }
 
   /** Carbon to nitrogen of a species on a date in the middle year, between its stages by heat. */

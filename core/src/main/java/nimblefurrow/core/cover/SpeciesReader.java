@@ -69,7 +69,8 @@ final class SpeciesReader {
         number("cn_vegetative"),
         number("cn_boot"),
         number("cn_flower"),
-        number("cn_dough"));
+        number("cn_dough"),
+        number("height_in"));
   }
 
   private Map<CoverStage, Double> stages() {

@@ -71,8 +71,20 @@ public final class StageForecast {
 
   /** When the field's heat reaches a sum since the start of the count. */
   public DateForecast at(double degreeDays) {
+    return DateForecast.of(reached(degreeDays));
+  }
+
+  /** The same by climate year; null where a year never gets there. */
+  public LocalDate[] reached(double degreeDays) {
     Heat heat = Heat.of(Math.max(0, degreeDays), HeatBase.BASE_40);
-    return DateForecast.of(outlook.each(t -> t.reaches(start, heat)));
+    return outlook.each(t -> t.reaches(start, heat));
+  }
+
+  /** Heat gathered up to and with a date in the middle year. */
+  public double middleHeatOn(LocalDate date) {
+    double[] heat = heatOn(date);
+    java.util.Arrays.sort(heat);
+    return heat[heat.length / 2];
   }
 
   /** Heat gathered up to and with a date in each climate year. */
@@ -89,9 +101,7 @@ public final class StageForecast {
 
   /** Share of stems that have reached each stage on a date, in the middle year. */
   public Map<CoverStage, Double> sharesOn(LocalDate date) {
-    double[] heat = heatOn(date);
-    java.util.Arrays.sort(heat);
-    double middle = heat[heat.length / 2];
+    double middle = middleHeatOn(date);
     Map<CoverStage, Double> shares = new EnumMap<>(CoverStage.class);
     for (CoverStage stage : CoverStage.values()) {
       mean(stage).ifPresent(m -> shares.put(stage, sharePast(middle, m)));

@@ -36,7 +36,10 @@ public final class Winter {
 
   /** Chance that the winter kills a species sown on a date, over every way the winter may run. */
   public static Share killChance(Species species, Outlook outlook, LocalDate seeded) {
-    LocalDate spring = outlook.site().springStart(seeded);
+    LocalDate spring =
+        species.winterHardy()
+            ? outlook.site().springStart(seeded)
+            : outlook.site().turnAfter(seeded);
     double sum = 0;
     for (WeatherTrace trace : outlook.traces()) {
       if (species.winterHardy()) {

@@ -26,9 +26,9 @@ public record Quote(double perAcre, double perHour, double setUp, SeedRate thres
     Limits.within("set-up", setUp, 0, 10_000, "$");
   }
 
-  /** Price by the acre on a field with the set-up, $/ac. */
-  public Money byAcre(Area field) {
-    return Money.of(perAcre + setUp / acres(field));
+  /** Price by the acre on a field with the set-up, $/ac; a quote is for one pass over the field. */
+  public Money byAcre(Area field, int passes) {
+    return Money.of(perAcre * passes(passes) + setUp / acres(field));
   }
 
   /** Price by the hour on a field with the set-up, $/ac, at the acres an hour it can do there. */
@@ -37,8 +37,8 @@ public record Quote(double perAcre, double perHour, double setUp, SeedRate thres
   }
 
   /** What will be charged: by the acre up to the threshold, by the hour above. */
-  public Money charged(Area field, SeedRate bulk, WorkRate rate) {
-    return hourly(bulk) ? byHour(field, rate) : byAcre(field);
+  public Money charged(Area field, SeedRate bulk, WorkRate rate, int passes) {
+    return hourly(bulk) ? byHour(field, rate) : byAcre(field, passes);
   }
 
   public boolean hourly(SeedRate bulk) {
@@ -49,17 +49,19 @@ public record Quote(double perAcre, double perHour, double setUp, SeedRate thres
    * The bulk rate above which the hour costs more than the acre; empty when they never cross
    * between 1 and 200 lb/ac.
    *
-   * @param acresPerHour acres an hour at a bulk rate (lb/ac); falls as the rate rises
+   * @param acresPerHour acres an hour at a bulk rate (lb/ac), all passes together; falls as the rate
+   *     rises
+   * @param passes how often the field is flown or driven for it; each costs the price per acre
    */
-  public Optional<SeedRate> crossing(DoubleFunction<Double> acresPerHour) {
+  public Optional<SeedRate> crossing(DoubleFunction<Double> acresPerHour, int passes) {
     double low = 1;
     double high = 200;
-    if (perAcre <= 0 || dearer(low, acresPerHour) || !dearer(high, acresPerHour)) {
+    if (perAcre <= 0 || dearer(low, acresPerHour, passes) || !dearer(high, acresPerHour, passes)) {
       return Optional.empty();
     }
     for (int i = 0; i < BISECTIONS; i++) {
       double middle = (low + high) / 2;
-      if (dearer(middle, acresPerHour)) {
+      if (dearer(middle, acresPerHour, passes)) {
         high = middle;
       } else {
         low = middle;
@@ -68,8 +70,12 @@ public record Quote(double perAcre, double perHour, double setUp, SeedRate thres
     return Optional.of(SeedRate.poundsPerAcre(high));
   }
 
-  private boolean dearer(double rate, DoubleFunction<Double> acresPerHour) {
-    return perHour / acresPerHour.apply(rate) > perAcre;
+  private boolean dearer(double rate, DoubleFunction<Double> acresPerHour, int passes) {
+    return perHour / acresPerHour.apply(rate) > perAcre * passes(passes);
+  }
+
+  private static int passes(int passes) {
+    return (int) Limits.within("passes", passes, 1, 10, "");
   }
 
   private static double acres(Area field) {

@@ -28,6 +28,8 @@ public enum UnitSystem {
           : number(rounded(matter.kilogramsPerHectare(), 10), 0) + " kg/ha";
     } else if (figure instanceof Mass mass) {
       return us ? number(mass.pounds(), 0) + " lb" : number(mass.kilograms(), 0) + " kg";
+    } else if (figure instanceof Length length) {
+      return us ? number(length.inches(), 0) + " in" : number(length.metres() * 100, 0) + " cm";
     } else if (figure instanceof Temperature temperature) {
       return us
           ? number(temperature.fahrenheit(), 0) + " °F"

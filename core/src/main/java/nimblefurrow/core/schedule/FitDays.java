@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.IntPredicate;
 import nimblefurrow.core.figures.FigureTable;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Outlook;
@@ -27,7 +28,7 @@ public final class FitDays {
 
   private final Outlook outlook;
   private final Map<Ground, List<TopsoilWater>> water = new ConcurrentHashMap<>();
-  private final Map<Asked, Double> chances = new ConcurrentHashMap<>();
+  private final Map<Asked, boolean[]> fitYears = new ConcurrentHashMap<>();
 
   public FitDays(Outlook outlook) {
     this.outlook = outlook;
@@ -40,8 +41,25 @@ public final class FitDays {
 
   /** Chance that a date is fit for a job's work on its ground. */
   public double chance(Job job, LocalDate date) {
+    return share(years(job, date), i -> true);
+  }
+
+  /** Chance that a date is fit for a job's work and its window open, counted over the same years. */
+  public double chanceOpen(Job job, LocalDate date) {
+    return share(years(job, date), i -> job.window().openIn(i, date));
+  }
+
+  private boolean[] years(Job job, LocalDate date) {
     Ground ground = new Ground(job.soil(), job.tiled(), job.livingCover());
-    return chances.computeIfAbsent(new Asked(ground, job.kind(), date), this::counted);
+    return fitYears.computeIfAbsent(new Asked(ground, job.kind(), date), this::counted);
+  }
+
+  private static double share(boolean[] fit, IntPredicate also) {
+    int both = 0;
+    for (int i = 0; i < fit.length; i++) {
+      both += fit[i] && also.test(i) ? 1 : 0;
+    }
+    return (double) both / fit.length;
   }
 
   /** Hours one may count on that day: chance × working day. */
@@ -49,14 +67,14 @@ public final class FitDays {
     return chance(job, date) * hoursPerDay(job.kind());
   }
 
-  private double counted(Asked asked) {
+  private boolean[] counted(Asked asked) {
     List<TopsoilWater> wet = water.computeIfAbsent(asked.ground(), this::buckets);
     Limits limits = LIMITS.get(asked.kind());
     boolean fall = inFall(asked.date());
     double topsoil =
         (fall ? limits.topsoilFall() : limits.topsoil())
             + (asked.ground().livingCover() ? limits.coverBonus() : 0);
-    int fit = 0;
+    boolean[] fit = new boolean[wet.size()];
     for (int i = 0; i < wet.size(); i++) {
       DailyWeather day = outlook.traces().get(i).on(asked.date());
       boolean sky =
@@ -67,9 +85,9 @@ public final class FitDays {
               && day.minF() >= limits.nightF();
       boolean ground = wet.get(i).shareOfCapacity(asked.date()) <= topsoil;
       boolean soft = !limits.openers() || !wet.get(i).frozen(asked.date());
-      fit += sky && ground && soft ? 1 : 0;
+      fit[i] = sky && ground && soft;
     }
-    return (double) fit / wet.size();
+    return fit;
   }
 
   private boolean inFall(LocalDate date) {

@@ -4,20 +4,45 @@ import java.time.LocalDate;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.weather.DateForecast;
 
-/** When a job can be done: it may start when the one has come, and must be over with the other. */
-public record JobWindow(DateForecast opens, DateForecast closes) {
+/**
+ * When a job can be done, in each climate year: it may start when the one has come, and must be
+ * over with the other.
+ *
+ * @param end the day by which a planner must be done
+ */
+public record JobWindow(DateForecast opens, DateForecast closes, LocalDate end) {
+  private static final double SURE = 0.8;
+
   public JobWindow {
     Limits.given("window", opens);
     Limits.given("window end", closes);
+    Limits.given("last day", end);
   }
 
-  /** Chance that the window is open on a date. */
+  /** A window that ends for the planner where it is still open in 80 % of years, else in half. */
+  public JobWindow(DateForecast opens, DateForecast closes) {
+    this(
+        opens,
+        closes,
+        closes.lastDayWithChance(SURE).or(closes::median).orElse(LocalDate.of(1900, 1, 1)));
+  }
+
+  /** Chance that the window is open on a date: the years are counted in which it is. */
   public double chanceOpen(LocalDate date) {
-    return opens.chanceBy(date).fraction() * closes.chanceOnOrAfter(date).fraction();
+    int years = years();
+    int open = 0;
+    for (int i = 0; i < years; i++) {
+      open += openIn(i, date) ? 1 : 0;
+    }
+    return years == 0 ? 0 : (double) open / years;
   }
 
-  /** The day by which the planner must be done: open with a chance of 80 %, else of 50 %. */
-  public LocalDate end() {
-    return closes.lastDayWithChance(0.8).or(closes::median).orElse(LocalDate.MIN);
+  /** Whether the window is open on a date in the n-th climate year. */
+  public boolean openIn(int year, LocalDate date) {
+    return opens.comeBy(date, year) && closes.comesOnOrAfter(date, year);
+  }
+
+  private int years() {
+    return Math.max(opens.members(), closes.members());
   }
 }

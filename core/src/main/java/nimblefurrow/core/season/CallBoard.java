@@ -28,6 +28,7 @@ public final class CallBoard {
   private static final int CHOOSING_AHEAD_DAYS = 45;
   private static final int GO_NO_GO_DAYS = 21;
   private static final int CLEARING_DAYS = 10;
+  private static final int CHANGING_AHEAD_DAYS = 60;
   private static final int COUNT_AHEAD_DAYS = 10;
   private static final double RAIN_WANTED_IN = 0.3;
 
@@ -118,15 +119,16 @@ public final class CallBoard {
         continue;
       }
       SeedingWindow window = lane.season().window().orElseThrow();
+      Verdict verdict = lane.season().verdict().orElse(null);
       if (plan.seeded() == null && window.impossible().isPresent()) {
         calls.add(change(lane, window.impossible().get(), window.remedy()));
-      } else if (plan.seeded() == null && isShut(window)) {
+      } else if (verdict != null && needsAnother(verdict, window)) {
         calls.add(
             change(
                 lane,
                 Reason.of(
-                    "the chance is only {} that it can still be sown as planned",
-                    window.chanceFrom(today)),
+                    "the chance is only {} that it can still be sown as planned and be useful",
+                    verdict.inTime()),
                 Optional.of(Reason.of("take a hardier species, another way in, or leave it out"))));
       } else if (lane.season().route().flatMap(RouteOutlook::impossible).isPresent()) {
         RouteOutlook route = lane.season().route().get();
@@ -136,10 +138,12 @@ public final class CallBoard {
     return calls;
   }
 
-  private boolean isShut(SeedingWindow window) {
-    LocalDate end = window.closes().lastDayWithChance(0.5).orElse(today);
-    return end.isBefore(today)
-        || window.chanceFrom(today).fraction() < 0.35 && near(window.opens().median(), 60);
+  /** Whether one would not sow it as planned, and the time to say so has come. */
+  private boolean needsAnother(Verdict verdict, SeedingWindow window) {
+    boolean comes =
+        verdict.kind() == Verdict.Kind.SHUT
+            || near(window.opens().median(), CHANGING_AHEAD_DAYS);
+    return !verdict.worthwhile() && comes;
   }
 
   private Call change(Lane lane, Reason why, Optional<Reason> remedy) {
@@ -168,8 +172,7 @@ public final class CallBoard {
         continue;
       }
       SeedingWindow window = lane.season().window().orElseThrow();
-      if (window.impossible().isEmpty()
-          && !isShut(window)
+      if (lane.season().verdict().filter(Verdict::worthwhile).isPresent()
           && near(window.opens().median(), SEEDING_AHEAD_DAYS)) {
         groups
             .computeIfAbsent(
@@ -190,7 +193,7 @@ public final class CallBoard {
                 .toList());
     LocalDate first = opens.get(0);
     LocalDate last = opens.get(opens.size() - 1);
-    LocalDate closes = sorted(members.stream().map(this::lastChance).toList()).get(0);
+    LocalDate closes = sorted(members.stream().map(l -> l.season().closes().orElse(today)).toList()).get(0);
     String who =
         CallWords.counted(
             members.size(),
@@ -215,18 +218,6 @@ public final class CallBoard {
                 from)
             : Reason.of("Window about {} days; the first closes {}.", days, closes);
     return new Call(Call.Kind.PLACE_SEEDING, says, detail, keys(members), closes);
-  }
-
-  /**
-   * The day by which a lane must be sown: useful in 80 % of years, or once that is past, in 50 %.
-   */
-  private LocalDate lastChance(Lane lane) {
-    return lane.season()
-        .closes()
-        .filter(d -> !d.isBefore(today))
-        .or(() -> lane.season().window().flatMap(w -> w.closes().lastDayWithChance(0.5)))
-        .filter(d -> !d.isBefore(today))
-        .orElse(today);
   }
 
   private List<Call> endings(List<Lane> lanes) {

@@ -18,6 +18,7 @@ import nimblefurrow.core.weather.DateForecast;
  * @param stand the cover as sown or as it would be sown; empty while no date can be given
  * @param stages stages of the latest-maturing member, the one that the mix's end waits for
  * @param route how and when it ends
+ * @param verdict where its sowing stands; empty without a cover, or once it is sown
  * @param closes the next day by which something must be done; empty when nothing is open
  * @param weeksLate weeks of sowing after the day that leaves 600 °F-days
  */
@@ -29,5 +30,6 @@ public record FieldSeason(
     List<RidgePoint> ridge,
     Map<CoverStage, DateForecast> stages,
     Optional<RouteOutlook> route,
+    Optional<Verdict> verdict,
     Optional<LocalDate> closes,
     double weeksLate) {}

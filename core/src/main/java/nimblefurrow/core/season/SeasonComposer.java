@@ -11,8 +11,8 @@ import nimblefurrow.core.cashcrop.CropCalendar;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.CoverStand;
 import nimblefurrow.core.cover.MatForecast;
+import nimblefurrow.core.cover.Nitrogen;
 import nimblefurrow.core.cover.Residue;
-import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.Spread;
 import nimblefurrow.core.cover.StageForecast;
 import nimblefurrow.core.quantity.Heat;
@@ -53,12 +53,17 @@ public final class SeasonComposer {
           Map.of(),
           Optional.empty(),
           Optional.empty(),
+          Optional.empty(),
           0);
     }
     CoverPlan plan = field.cover().get();
     SeedingWindow window =
         new WindowRules(crop, plan.mix(), plan.rollOnly(), rules, outlook, plan.clears())
             .window(plan.way());
+    Optional<Verdict> verdict =
+        plan.seeded() == null && plan.ended() == null
+            ? Optional.of(Verdict.of(window, outlook.today()))
+            : Optional.empty();
     Optional<CoverStand> stand = seedingDay(plan, window).map(day -> stand(plan, day));
     Optional<RouteOutlook> route =
         plan.clears().isPresent()
@@ -72,8 +77,9 @@ public final class SeasonComposer {
         stand.map(s -> ridge(s, plan, route)).orElse(List.of()),
         stand.map(this::stages).orElse(Map.of()),
         route,
-        closes(plan, window, route),
-        stand.map(s -> weeksLate(s.seeded())).orElse(0.0));
+        verdict,
+        closes(plan, verdict, route),
+        stand.map(this::weeksLate).orElse(0.0));
   }
 
   /**
@@ -110,9 +116,13 @@ public final class SeasonComposer {
     return new CoverStand(plan.mix(), seeded, 1, plan.stageShift(), plan.scale());
   }
 
-  /** Weeks of sowing after the day that leaves 600 °F-days to dormancy in the middle year. */
-  public double weeksLate(LocalDate seeded) {
-    LocalDate spring = outlook.site().springStart(seeded);
+  /**
+   * Weeks of sowing after the day that leaves 600 °F-days to dormancy in the middle year; what frost
+   * kills is late for its own winter, not for the one gone by.
+   */
+  public double weeksLate(CoverStand stand) {
+    LocalDate seeded = stand.seeded();
+    LocalDate spring = stand.spring(outlook.site());
     return DateForecast.of(
             outlook.each(
                 t -> t.lastDayLeaving(Dormancy.in(t, outlook.site(), spring).date(), EARLY_ENOUGH)))
@@ -123,7 +133,7 @@ public final class SeasonComposer {
 
   private List<RidgePoint> ridge(CoverStand stand, CoverPlan plan, Optional<RouteOutlook> route) {
     MatForecast mat = new MatForecast(stand, outlook);
-    LocalDate spring = outlook.site().springStart(stand.seeded());
+    LocalDate spring = stand.spring(outlook.site());
     LocalDate end = end(plan, route, spring);
     List<RidgePoint> ridge = new ArrayList<>();
     LocalDate day = stand.seeded();
@@ -138,7 +148,7 @@ public final class SeasonComposer {
     if (plan.clearing() != null && plan.clearing().how() == Clearing.How.FORAGE_CUT) {
       return ridge;
     }
-    double carbon = carbonToNitrogen(stand, end);
+    double carbon = Nitrogen.carbonOfMix(stand, outlook, end);
     for (int lies = RIDGE_STEP_DAYS; lies <= LIES_DAYS; lies += RIDGE_STEP_DAYS) {
       LocalDate then = end.plusDays(lies);
       double left = Residue.left(carbon, end, then);
@@ -163,18 +173,6 @@ public final class SeasonComposer {
         : route.flatMap(RouteOutlook::aim).orElse(spring.plusDays(150));
   }
 
-  /**
-   * Rough ratio of the mix at its end: flowering if its first member flowers by then, else boot.
-   */
-  private double carbonToNitrogen(CoverStand stand, LocalDate end) {
-    Species first = stand.mix().members().get(0).species();
-    double flowering =
-        new StageForecast(first, stand, outlook)
-            .sharesOn(end)
-            .getOrDefault(CoverStage.FLOWERING, 0.0);
-    return flowering >= 0.5 ? first.growth().cnFlower() : first.growth().cnBoot();
-  }
-
   private Map<CoverStage, DateForecast> stages(CoverStand stand) {
     Map<CoverStage, DateForecast> stages = new EnumMap<>(CoverStage.class);
     latest(stand)
@@ -196,12 +194,12 @@ public final class SeasonComposer {
   }
 
   private static Optional<LocalDate> closes(
-      CoverPlan plan, SeedingWindow window, Optional<RouteOutlook> route) {
+      CoverPlan plan, Optional<Verdict> verdict, Optional<RouteOutlook> route) {
     if (plan.ended() != null) {
       return Optional.empty();
     }
     if (plan.seeded() == null) {
-      return window.closes().lastDayWithChance(0.8).or(() -> window.closes().median());
+      return verdict.flatMap(Verdict::by);
     }
     if (plan.clears().isPresent()) {
       return plan.clears();

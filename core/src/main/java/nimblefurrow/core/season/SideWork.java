@@ -11,13 +11,15 @@ import nimblefurrow.core.quantity.Limits;
  * @param discPasses shallow disc passes in all, 1–3, the last on the day of sowing; only where the
  *     cover is sown by them
  * @param slurryOver whether slurry goes over the sown ground
+ * @param thickSlurry whether seed goes in slurry so thick that it stays on top
  * @param done the day on which a step was done, by {@link #disc} or {@link #SLURRY}
  */
-public record SideWork(int discPasses, boolean slurryOver, Map<String, LocalDate> done) {
+public record SideWork(
+    int discPasses, boolean slurryOver, boolean thickSlurry, Map<String, LocalDate> done) {
   public static final String SLURRY = "slurry";
 
   /** Two disc passes where the way in has them, and nothing else. */
-  public static final SideWork USUAL = new SideWork(2, false, Map.of());
+  public static final SideWork USUAL = new SideWork(2, false, false, Map.of());
 
   public SideWork {
     Limits.within("disc passes", discPasses, 1, 3, "");

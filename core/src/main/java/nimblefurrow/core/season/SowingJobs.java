@@ -50,12 +50,15 @@ record SowingJobs(
 
   /** A pass must leave the passes after it their waits before the window closes. */
   private Job disc(String step, int after, Optional<After> before) {
-    DateForecast closes = window.closes().plusDays(-after * WorkSequence.DISC_WAIT);
+    int early = after * WorkSequence.DISC_WAIT;
+    JobWindow open =
+        new JobWindow(
+            window.opens(), useful().plusDays(-early), by().minusDays(early));
     return job(
         step,
         MachineKind.DISC_PASSES,
         "shallow disc pass",
-        new JobWindow(window.opens(), closes),
+        open,
         1,
         before);
   }
@@ -64,7 +67,7 @@ record SowingJobs(
     boolean small = plan.mix().members().stream().allMatch(m -> m.species().smallSeeded());
     double goes = plan.way() == WayIn.DISC_PASSES ? WorkSequence.sowingGoes(small) : 1;
     MachineKind kind = MachineKind.valueOf(window.way().name());
-    JobWindow open = new JobWindow(window.opens(), window.closes());
+    JobWindow open = new JobWindow(window.opens(), useful(), by());
     return job("seed", kind, kind.words(), open, goes, before);
   }
 
@@ -72,8 +75,10 @@ record SowingJobs(
     DateForecast from =
         plan.seeded() == null ? window.opens() : DateForecast.certain(plan.seeded());
     DateForecast to =
-        (plan.seeded() == null ? window.closes() : DateForecast.certain(plan.seeded()))
+        (plan.seeded() == null ? useful() : DateForecast.certain(plan.seeded()))
             .plusDays(WorkSequence.SLURRY_WITHIN);
+    LocalDate end =
+        (plan.seeded() == null ? by() : plan.seeded()).plusDays(WorkSequence.SLURRY_WITHIN);
     After sown =
         new After(
             key + ":seed",
@@ -85,9 +90,27 @@ record SowingJobs(
         SideWork.SLURRY,
         MachineKind.SLURRY,
         "slurry over the seed",
-        new JobWindow(from, to),
+        new JobWindow(from, to, end),
         1,
         Optional.of(sown));
+  }
+
+  /** Until when it is worth sowing: to be useful, or once that is past, to live or lie dormant. */
+  private DateForecast useful() {
+    return switch (season.verdict().map(Verdict::kind).orElse(Verdict.Kind.OPEN)) {
+      case LATE -> window.lives();
+      case DORMANT, SHUT -> window.shuts();
+      default -> window.closes();
+    };
+  }
+
+  /** The verdict's day, or the last day at all where there is none. */
+  private LocalDate by() {
+    return season
+        .verdict()
+        .flatMap(Verdict::by)
+        .or(() -> window.shuts().median())
+        .orElse(season.field().crop().planted());
   }
 
   private Job job(

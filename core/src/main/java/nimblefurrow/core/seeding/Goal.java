@@ -8,7 +8,7 @@ import nimblefurrow.core.cover.Species;
 
 /** What a cover is for, and with it how thickly small grains are sown (times the usual rate). */
 public enum Goal {
-  HOLD_SOIL("hold the soil", 0.75),
+  HOLD_SOIL("hold the soil", 1.0),
   KEEP_NITROGEN("keep nitrogen from leaching", 1.0),
   FIX_NITROGEN("fix nitrogen", 1.0),
   LOOSEN("loosen tight ground", 1.0),

@@ -3,6 +3,7 @@ package nimblefurrow.core.seeding;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Optional;
+import nimblefurrow.core.cover.Life;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.quantity.Heat;
 import nimblefurrow.core.weather.DateForecast;
@@ -19,6 +20,9 @@ public final class LastUseful {
   private static final double USEFUL = 0.8;
   private static final double POSSIBLE = 0.5;
   private static final double HARD_FREEZE_F = 26;
+
+  /** From here on nights are looked at, before the spring that follows. */
+  private static final int SUMMER_MONTHS = 5;
 
   /** Less heat than useful, but enough to come up and give a little fall cover, °F-days. */
   public static final double LITTLE_COVER = 250;
@@ -72,6 +76,19 @@ public final class LastUseful {
             heat -> new LastUseful(outlook.each(t -> t.lastDayLeaving(spring.minusDays(1), heat))));
   }
 
+  /**
+   * The last day from which a species still lives: rye that just survives, others a little fall
+   * cover.
+   */
+  public static LastUseful living(
+      Species species, Outlook outlook, LocalDate spring, Optional<LocalDate> clears) {
+    Optional<LastUseful> survives =
+        clears.isPresent() ? Optional.empty() : surviving(species, outlook, spring);
+    Heat little =
+        Heat.of(Math.min(LITTLE_COVER, species.useful().degreeDays()), species.useful().base());
+    return survives.orElseGet(() -> leaving(species, little, outlook, spring, clears));
+  }
+
   private static LocalDate in(
       WeatherTrace trace,
       Species species,
@@ -80,17 +97,26 @@ public final class LastUseful {
       LocalDate spring,
       Optional<LocalDate> clears) {
     LocalDate dormant = Dormancy.in(trace, outlook.site(), spring).date();
-    LocalDate end = clears.filter(dormant::isAfter).orElse(dormant);
+    LocalDate grows = species.life() == Life.WARM ? killed(species, trace, spring, dormant) : dormant;
+    LocalDate end = clears.filter(grows::isAfter).orElse(grows);
     LocalDate byHeat = trace.lastDayLeaving(end, heat);
     if (byHeat == null || species.frostDays().isEmpty()) {
       return byHeat;
     }
-    LocalDate freeze = trace.firstNightAtOrBelow(HARD_FREEZE_F, spring.minusMonths(5), spring);
+    LocalDate freeze = trace.firstNightAtOrBelow(HARD_FREEZE_F, spring.minusMonths(SUMMER_MONTHS), spring);
     if (freeze == null) {
       return byHeat;
     }
     LocalDate byFreeze = freeze.minusDays(species.frostDays().get());
     return byFreeze.isBefore(byHeat) ? byFreeze : byHeat;
+  }
+
+  /** A warm species gathers heat to its killing frost where that comes before dormancy. */
+  private static LocalDate killed(
+      Species species, WeatherTrace trace, LocalDate spring, LocalDate dormant) {
+    LocalDate frost =
+        trace.firstNightAtOrBelow(species.coldF(), spring.minusMonths(SUMMER_MONTHS), dormant);
+    return frost == null ? dormant : frost;
   }
 
   public DateForecast forecast() {

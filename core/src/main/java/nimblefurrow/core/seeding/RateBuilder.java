@@ -22,9 +22,16 @@ import nimblefurrow.core.weather.SoilTexture;
  * @param rollOnly whether the mat is to die under the roller without herbicide
  * @param rules the farm's, which say how seed fares by each way in and how evenly it is placed
  * @param soil the field's topsoil, which changes what comes up
+ * @param thickSlurry whether slurry, where that is the way in, is thick
  */
 public record RateBuilder(
-    WayIn way, Goal goal, boolean rollOnly, double weeksLate, HouseRules rules, SoilTexture soil) {
+    WayIn way,
+    Goal goal,
+    boolean rollOnly,
+    double weeksLate,
+    HouseRules rules,
+    SoilTexture soil,
+    boolean thickSlurry) {
   private static final double MOST_LB_AC = 200;
   private static final double LATE_PER_WEEK = 0.08;
   private static final double LATE_AT_MOST = 0.5;
@@ -43,6 +50,17 @@ public record RateBuilder(
 
   public RateBuilder(WayIn way, Goal goal, boolean rollOnly, double weeksLate) {
     this(way, goal, rollOnly, weeksLate, HouseRules.USUAL, SoilTexture.SILT_LOAM);
+  }
+
+  /** Rates where slurry, if that is the way in, is thin enough to carry seed into the ground. */
+  public RateBuilder(
+      WayIn way,
+      Goal goal,
+      boolean rollOnly,
+      double weeksLate,
+      HouseRules rules,
+      SoilTexture soil) {
+    this(way, goal, rollOnly, weeksLate, rules, soil, false);
   }
 
   private double method() {
@@ -88,11 +106,11 @@ public record RateBuilder(
               live,
               bulk,
               seeds,
-              seeds * rules.ways().emergence(way, species, soil),
+              seeds * rules.ways().emergence(way, species, soil, thickSlurry),
               pounds,
               bags(pounds),
               Money.of(bulk.poundsPerAcre() * species.pricePerPound()),
-              notes(mix, member, live, tag, today)));
+              notes(mix, member, live, typed.containsKey(species.id()), tag, today)));
     }
     return rates;
   }
@@ -102,11 +120,15 @@ public record RateBuilder(
   }
 
   private List<Reason> notes(
-      Mix mix, Mix.Member member, SeedRate live, SeedTag tag, LocalDate today) {
+      Mix mix, Mix.Member member, SeedRate live, boolean typed, SeedTag tag, LocalDate today) {
     List<Reason> notes = new ArrayList<>();
     Species species = member.species();
     tag.caution(today).ifPresent(notes::add);
-    double full = live.poundsPerAcre() / (species.usual().poundsPerAcre() * method());
+    // Purpose and lateness thicken a stand on purpose: a cap is set against the share itself.
+    double full =
+        typed
+            ? live.poundsPerAcre() / (species.usual().poundsPerAcre() * method())
+            : member.share();
     species
         .cap()
         .filter(cap -> full > cap + 1e-9 && mix.members().size() > 1)

@@ -29,8 +29,18 @@ public record SeedTag(Share purity, Share germination, Share hardSeed, LocalDate
     return new SeedTag(
         Share.fromTag("purity", purity),
         Share.fromTag("germination", germination),
-        hardSeed == 0 ? Share.of(0) : Share.fromTag("hard seed", hardSeed),
+        hard(hardSeed),
         tested);
+  }
+
+  /**
+   * Hard seed is a small part, so 1 on a tag is 1 %, not all of it; below 1 it is a fraction.
+   *
+   * @throws nimblefurrow.core.quantity.OutOfRange below 0 or above 100
+   */
+  private static Share hard(double typed) {
+    Limits.within("hard seed", typed, 0, 100, "%");
+    return typed < 1 ? Share.of(typed) : Share.percent(typed);
   }
 
   /** Whether germination is assumed because the test is missing or over 18 months old. */

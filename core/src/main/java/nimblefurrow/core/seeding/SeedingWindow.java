@@ -9,8 +9,9 @@ import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.weather.DateForecast;
 
 /**
- * When a cover can go into a field by one way in: a window per climate year, and with it the chance
- * that it is open on any day. An impossible one says why, and what would make it possible.
+ * When a cover can go into a field by one way in, per climate year: from when, where it is best, and
+ * until when it still becomes useful. Seed that goes in later is late but never refused; it may go
+ * in until the window shuts. An impossible one says why, and what would make it possible.
  */
 public final class SeedingWindow {
   private final WayIn way;
@@ -18,6 +19,8 @@ public final class SeedingWindow {
   private final LocalDate[] bestFrom;
   private final LocalDate[] bestTo;
   private final LocalDate[] closes;
+  private final LocalDate[] lives;
+  private final LocalDate[] shuts;
   private final Optional<Reason> impossible;
   private final Optional<Reason> remedy;
   private final List<Reason> notes;
@@ -28,6 +31,8 @@ public final class SeedingWindow {
       LocalDate[] bestFrom,
       LocalDate[] bestTo,
       LocalDate[] closes,
+      LocalDate[] lives,
+      LocalDate[] shuts,
       Reason impossible,
       Reason remedy,
       List<Reason> notes) {
@@ -36,11 +41,14 @@ public final class SeedingWindow {
     this.bestFrom = bestFrom;
     this.bestTo = bestTo;
     this.closes = closes;
+    this.lives = lives;
+    this.shuts = shuts;
     this.impossible = Optional.ofNullable(impossible);
     this.remedy = Optional.ofNullable(remedy);
     this.notes = List.copyOf(notes);
   }
 
+  /** A window that shuts when its use ends, as between rows or in standing wheat. */
   static SeedingWindow open(
       WayIn way,
       LocalDate[] opens,
@@ -48,12 +56,30 @@ public final class SeedingWindow {
       LocalDate[] bestTo,
       LocalDate[] closes,
       List<Reason> notes) {
-    return new SeedingWindow(way, opens, bestFrom, bestTo, closes, null, null, notes);
+    return open(way, opens, bestFrom, bestTo, closes, closes, closes, notes);
+  }
+
+  /**
+   * @param closes the last day for a useful cover
+   * @param lives the last day from which it still just lives, or gives a little cover
+   * @param shuts the last day on which it can be sown at all
+   */
+  static SeedingWindow open(
+      WayIn way,
+      LocalDate[] opens,
+      LocalDate[] bestFrom,
+      LocalDate[] bestTo,
+      LocalDate[] closes,
+      LocalDate[] lives,
+      LocalDate[] shuts,
+      List<Reason> notes) {
+    return new SeedingWindow(
+        way, opens, bestFrom, bestTo, closes, lives, shuts, null, null, notes);
   }
 
   static SeedingWindow impossible(WayIn way, Reason why, Reason remedy) {
     LocalDate[] none = new LocalDate[0];
-    return new SeedingWindow(way, none, none, none, none, why, remedy, List.of());
+    return new SeedingWindow(way, none, none, none, none, none, none, why, remedy, List.of());
   }
 
   public WayIn way() {
@@ -84,8 +110,19 @@ public final class SeedingWindow {
     return DateForecast.of(bestTo);
   }
 
+  /** The last day for a useful cover. */
   public DateForecast closes() {
     return DateForecast.of(closes);
+  }
+
+  /** The last day from which it still just lives, or gives a little cover; not before it closes. */
+  public DateForecast lives() {
+    return DateForecast.of(lives);
+  }
+
+  /** The last day on which it can be sown at all, late or dormant. */
+  public DateForecast shuts() {
+    return DateForecast.of(shuts);
   }
 
   /** Whether the window is open on a date in the n-th climate year. */
@@ -137,11 +174,16 @@ public final class SeedingWindow {
     return first != null && last != null && !first.isAfter(last);
   }
 
-  /** The day a planner would pencil in: where the best part begins in the middle year. */
+  /**
+   * The day a planner would pencil in: where the best part begins in the middle year, or as soon as
+   * it opens where it opens too late to have one. Never before it opens.
+   */
   public Optional<LocalDate> pencilled() {
-    Optional<LocalDate> best = bestFrom().median();
-    Optional<LocalDate> last = closes().median();
-    return best.isPresent() && last.isPresent() && best.get().isAfter(last.get()) ? last : best;
+    Optional<LocalDate> open = opens().median();
+    return bestFrom()
+        .median()
+        .filter(best -> open.isEmpty() || !best.isBefore(open.get()))
+        .or(() -> open);
   }
 
   /** First and last date with any chance at all, to draw between. */

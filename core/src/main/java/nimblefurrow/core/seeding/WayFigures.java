@@ -73,10 +73,17 @@ public record WayFigures(Map<WayIn, Map<String, Double>> values) {
 
   /** Share of live seed of a species that becomes a plant. */
   public double emergence(WayIn way, Species species, SoilTexture soil) {
+    return emergence(way, species, soil, false);
+  }
+
+  /**
+   * @param thickSlurry slurry so thick that it leaves the seed on top, as it is left on coarse sand
+   */
+  public double emergence(WayIn way, Species species, SoilTexture soil, boolean thickSlurry) {
     Map<String, Double> row = values.get(way);
     double ordinary = row.get("emergence");
     double share =
-        soil == SoilTexture.SAND ? row.getOrDefault("emergence_sand", ordinary) : ordinary;
+        soil == SoilTexture.SAND || thickSlurry && way == WayIn.SLURRY ? row.getOrDefault("emergence_sand", ordinary) : ordinary;
     return way.surface() ? share * SURFACE_BY_AIR[species.air()] : share;
   }
 

@@ -33,7 +33,7 @@ public enum WayIn {
     INTO_WHEAT
   }
 
-  private record Figures(Place place, String words, boolean surface) {}
+  private record Figures(Place place, String words, boolean surface, boolean dormant) {}
 
   private static final Map<WayIn, Figures> FIGURES = load();
 
@@ -60,6 +60,11 @@ public enum WayIn {
     return FIGURES.get(this).surface();
   }
 
+  /** Whether seed can go in so all winter, on ground that is not frozen. */
+  public boolean dormant() {
+    return FIGURES.get(this).dormant();
+  }
+
   private static Map<WayIn, Figures> load() {
     Map<WayIn, Figures> figures = new EnumMap<>(WayIn.class);
     FigureTable.shipped(WayIn.class, "ways.csv")
@@ -70,6 +75,9 @@ public enum WayIn {
 
   private static Figures figures(CSVRecord row) {
     return new Figures(
-        Place.valueOf(row.get("place")), row.get("words"), row.get("surface").equals("yes"));
+        Place.valueOf(row.get("place")),
+        row.get("words"),
+        row.get("surface").equals("yes"),
+        row.get("dormant").equals("yes"));
   }
 }

@@ -1,17 +1,15 @@
 package nimblefurrow.core.seeding;
 
-import static nimblefurrow.core.cashcrop.CropStage.HARVEST;
-
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import nimblefurrow.core.cashcrop.CropCalendar;
-import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.weather.Dormancy;
 import nimblefurrow.core.weather.Outlook;
 
 /**
@@ -20,6 +18,9 @@ import nimblefurrow.core.weather.Outlook;
  */
 public final class WindowRules {
   private static final String RYE = "cereal-rye";
+
+  /** Dormant seeding goes on this long after the turn of the year, days. */
+  private static final int DORMANT_DAYS = 75;
 
   private final CropCalendar crop;
   private final Mix mix;
@@ -84,7 +85,7 @@ public final class WindowRules {
     }
     LocalDate[] closes =
         window.closes() == null
-            ? outlook.each(t -> coverSpring(crop, outlook).minusDays(1))
+            ? shut(way, CoverSpring.after(crop, outlook.site()))
             : window.closes();
     return SeedingWindow.open(way, window.opens(), window.from(), window.to(), closes, List.of());
   }
@@ -115,15 +116,22 @@ public final class WindowRules {
         List.of(Reason.of("best on mornings when the ground is frozen and thaws by noon")));
   }
 
-  /** Closes with the crop's own rule or with the cover's last day, whichever is first. */
+  /**
+   * Useful until the crop's own rule or the members' last day ends it, whichever is first; open on
+   * until the crop's rule, or the winter, shuts it.
+   */
   private SeedingWindow capped(WayIn way, CropWindow window) {
-    LocalDate spring = coverSpring(crop, outlook);
-    LocalDate[] closes = window.closes() == null ? null : window.closes().clone();
+    LocalDate spring = CoverSpring.after(crop, outlook.site());
+    LocalDate[] shuts = window.closes() == null ? shut(way, spring) : window.closes();
+    LocalDate[] closes = shuts;
+    LocalDate[] lives = shuts;
     List<Reason> notes = new ArrayList<>();
     for (Mix.Member member : mix.members()) {
       boolean roll = rollOnly && member.species().rollOnly().isPresent();
       LastUseful last = LastUseful.of(member.species(), roll, outlook, spring, clears);
-      closes = closes == null ? last.days() : earliest(closes, last.days());
+      closes = earliest(closes, last.days());
+      lives =
+          earliest(lives, LastUseful.living(member.species(), outlook, spring, clears).days());
       notes.add(
           last.useful()
               .map(d -> Reason.of("last useful day for {}: {}", lower(member.species()), d))
@@ -132,23 +140,49 @@ public final class WindowRules {
     if (way == WayIn.HIGH_CLEARANCE) {
       notes.add(Reason.of("wheels trample their tracks in the standing crop"));
     }
+    LocalDate[] to = earliest(window.to(), closes);
     return SeedingWindow.open(
-        way, window.opens(), window.from(), earliest(window.to(), closes), closes, notes);
+        way,
+        window.opens(),
+        whereInOrder(window.from(), to, window.from()),
+        whereInOrder(window.from(), to, to),
+        closes,
+        latest(closes, lives),
+        shuts,
+        notes);
+  }
+
+  /** Where the crop sets no end: the middle of winter's end, the cover's clearing, or dormancy. */
+  private LocalDate[] shut(WayIn way, LocalDate spring) {
+    if (clears.isPresent()) {
+      return outlook.each(t -> clears.get().minusDays(1));
+    }
+    return way.dormant()
+        ? outlook.each(t -> spring.plusDays(DORMANT_DAYS))
+        : outlook.each(t -> Dormancy.in(t, outlook.site(), spring).date());
+  }
+
+  /** Days of the years in which a stretch does not end before it begins; other years have none. */
+  private static LocalDate[] whereInOrder(LocalDate[] from, LocalDate[] to, LocalDate[] days) {
+    LocalDate[] kept = new LocalDate[days.length];
+    for (int i = 0; i < kept.length; i++) {
+      boolean inOrder = from[i] != null && to[i] != null && !from[i].isAfter(to[i]);
+      kept[i] = inOrder ? days[i] : null;
+    }
+    return kept;
+  }
+
+  /** The later of both; a year in which one never comes has the other. */
+  private static LocalDate[] latest(LocalDate[] a, LocalDate[] b) {
+    LocalDate[] last = new LocalDate[a.length];
+    for (int i = 0; i < a.length; i++) {
+      last[i] = a[i] == null || b[i] != null && b[i].isAfter(a[i]) ? b[i] : a[i];
+    }
+    return last;
   }
 
   private static String lower(Species species) {
     return species.name().toLowerCase();
-  }
-
-  /** The spring to which a cover sown about a crop's harvest belongs. */
-  static LocalDate coverSpring(CropCalendar crop, Outlook outlook) {
-    boolean standingWheat = crop.planting().kind() == CropKind.WINTER_WHEAT;
-    int year =
-        crop.when(HARVEST)
-            .median()
-            .map(LocalDate::getYear)
-            .orElse(crop.planting().planted().getYear() + (standingWheat ? 1 : 0));
-    return outlook.site().springStart(outlook.site().season(year, 9, 15));
   }
 
   /** The earlier of both; a year in which either never comes has none. */

@@ -9,7 +9,8 @@ import nimblefurrow.core.weather.DateForecast;
 
 /**
  * What one way of ending a cover would look like: when it can start and must be over, the day to
- * aim at, the mat and the kill on that day (range ± 0.10), what speaks for and what against it.
+ * aim at, the mat and the kill on that day (range ± 0.10; a mix dies as its hardest member does, and
+ * without a figure for one of them there is none), what speaks for and what against it.
  *
  * @param impossible why it cannot be done at all, with {@code remedy} saying what would make it
  *     possible
@@ -21,11 +22,15 @@ public record RouteOutlook(
     Optional<LocalDate> aim,
     Optional<Spread> mat,
     Optional<Double> kill,
+    List<MemberKill> members,
     List<Reason> reasons,
     List<Reason> against,
     Optional<Reason> impossible,
     Optional<Reason> remedy) {
   public static final double KILL_RANGE = 0.10;
+
+  /** What it does to one member of the mix; empty where there is no figure. */
+  public record MemberKill(String species, Optional<Double> kill) {}
 
   static RouteOutlook impossible(Route route, Reason why, Reason remedy) {
     DateForecast never = DateForecast.of(new LocalDate[1]);
@@ -36,6 +41,7 @@ public record RouteOutlook(
         Optional.empty(),
         Optional.empty(),
         Optional.empty(),
+        List.of(),
         List.of(),
         List.of(),
         Optional.of(why),

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import nimblefurrow.core.cashcrop.YieldDrag;
 import nimblefurrow.core.cover.CoverStage;
@@ -18,6 +19,7 @@ import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.seeding.HouseRules;
+import nimblefurrow.core.termination.RouteOutlook.MemberKill;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.core.weather.Outlook;
@@ -29,10 +31,7 @@ public final class RouteRules {
   public static final int LEAD_DAYS_CORN = 14;
 
   private static final int PLANT_GREEN_SPRAY_DAYS = 5;
-  private static final double SEED_RISK_BEFORE = 74;
   private static final Share ROLL_READY = Share.of(0.8);
-  private static final double THIN_MAT = 4000;
-  private static final double ROLLER_MAT = 8000;
 
   private final CoverStand stand;
   private final NextCrop next;
@@ -115,13 +114,14 @@ public final class RouteRules {
     DateForecast to = DateForecast.of(closes);
     Optional<LocalDate> aim = aimed(DateForecast.of(opens), to, true);
     against.add(Reason.of("least mulch: the mat stays thin and weeds come through"));
-    Optional<Double> kill = aim.map(this::sprayKill);
-    return result(Route.EARLY_SPRAY, DateForecast.of(opens), to, aim, kill, reasons, against);
+    List<MemberKill> kills = aim.map(this::sprayKills).orElse(List.of());
+    noFigure(kills, "spraying").ifPresent(against::add);
+    return result(Route.EARLY_SPRAY, DateForecast.of(opens), to, aim, kills, reasons, against);
   }
 
   private RouteOutlook plantGreen() {
     LocalDate planned = next.planned();
-    DateForecast seed = seedRisk();
+    DateForecast seed = RollWindow.seedRisk(alive, outlook);
     LocalDate[] closes = outlook.each(t -> planned.plusDays(PLANT_GREEN_SPRAY_DAYS));
     List<Reason> reasons = new ArrayList<>();
     reasons.add(
@@ -142,19 +142,34 @@ public final class RouteRules {
           Reason.of(
               "corn after living grass goes short of nitrogen: 30 lb/ac or more in the starter, and expect risk"));
     }
+    List<MemberKill> kills = sprayKills(planned);
+    noFigure(kills, "spraying").ifPresent(against::add);
     return result(
         Route.PLANT_GREEN,
         DateForecast.certain(planned),
         DateForecast.of(closes),
         Optional.of(planned),
-        Optional.of(sprayKill(planned)),
+        kills,
         reasons,
         against);
   }
 
   private RouteOutlook roll() {
-    DateForecast opens = rollOpens();
-    DateForecast closes = seedRisk();
+    for (StageForecast stages : alive) {
+      if (stages.mean(CoverStage.FLOWERING).isEmpty()) {
+        return RouteOutlook.impossible(
+            Route.ROLL,
+            Reason.of("there is no figure for when {} flowers, so no day to roll it", lower(stages)),
+            Reason.of("spray it, or sow rye, vetch or another cover that the roller kills"));
+      }
+    }
+    RollWindow window = new RollWindow(alive, rules.rolling(), outlook);
+    DateForecast opens = window.opens();
+    DateForecast closes = window.closes();
+    Optional<RouteOutlook> blocked = window.blocked();
+    if (blocked.isPresent()) {
+      return blocked.get();
+    }
     List<Reason> reasons = new ArrayList<>();
     for (StageForecast stages : alive) {
       stages
@@ -164,34 +179,15 @@ public final class RouteRules {
               d -> reasons.add(Reason.of("{}: 80 % of stems flower about {}", lower(stages), d)));
     }
     Optional<LocalDate> aim = aimed(opens, closes, false);
-    if (opens.median().isPresent()
-        && closes.median().isPresent()
-        && opens.median().get().isAfter(closes.median().get())) {
-      return RouteOutlook.impossible(
-          Route.ROLL,
-          Reason.of(
-              "the latest member is ready on {}, but the earliest drops viable seed from {}",
-              opens.median().get(),
-              closes.median().get()),
-          Reason.of("plant green or spray, or leave one of them out"));
-    }
     List<Reason> against = new ArrayList<>();
-    Optional<Double> kill = Optional.empty();
+    List<MemberKill> kills = List.of();
     if (aim.isPresent()) {
       LocalDate day = aim.get();
-      kill = rollerKill(day);
-      double heavy = mat.chanceOfAtLeast(DryMatter.poundsPerAcre(ROLLER_MAT), day);
-      reasons.add(
-          Reason.of(
-              "chance that the mat weighs {} by then: {}",
-              DryMatter.poundsPerAcre(ROLLER_MAT),
-              Share.of(heavy)));
-      if (heavy < 0.5) {
-        against.add(
-            Reason.of(
-                "mat likely under {}: plan a second pass or a rescue",
-                DryMatter.poundsPerAcre(ROLLER_MAT)));
-      }
+      RollDay roll = new RollDay(alive, mat, day);
+      kills = roll.kills();
+      reasons.addAll(roll.reasons());
+      against.addAll(roll.against());
+      noFigure(kills, "the roller").ifPresent(against::add);
       double drag = YieldDrag.bushels(next.kind(), next.planned(), day, outlook.site());
       if (drag > 0.05) {
         against.add(
@@ -204,16 +200,17 @@ public final class RouteRules {
                 next.planned()));
       }
     }
-    return result(Route.ROLL, opens, closes, aim, kill, reasons, against);
+    return result(Route.ROLL, opens, closes, aim, kills, reasons, against);
   }
 
   private RouteOutlook winterKill() {
-    double chance = 1;
+    List<MemberKill> kills = new ArrayList<>();
     for (var member : stand.mix().members()) {
-      chance =
-          Math.min(chance, Winter.killChance(member.species(), outlook, stand.seeded()).fraction());
+      Share dies = Winter.killChance(member.species(), outlook, stand.seeded());
+      kills.add(new MemberKill(member.species().name(), Optional.of(dies.fraction())));
     }
-    LocalDate spring = outlook.site().springStart(stand.seeded());
+    double chance = least(kills).orElse(0.0);
+    LocalDate spring = stand.spring(outlook.site());
     List<Reason> against = new ArrayList<>();
     against.add(
         Reason.of("bare from late winter: less soil held and fewer weeds kept down in spring"));
@@ -222,7 +219,7 @@ public final class RouteRules {
         DateForecast.certain(spring.minusDays(45)),
         DateForecast.certain(spring.plusDays(59)),
         Optional.of(spring),
-        Optional.of(chance),
+        kills,
         List.of(
             Reason.of(
                 "the cold has killed every member by spring in {} of years", Share.of(chance))),
@@ -246,7 +243,7 @@ public final class RouteRules {
       DateForecast opens,
       DateForecast closes,
       Optional<LocalDate> aim,
-      Optional<Double> kill,
+      List<MemberKill> kills,
       List<Reason> reasons,
       List<Reason> against) {
     Optional<Spread> weight = aim.map(mat::on);
@@ -256,63 +253,41 @@ public final class RouteRules {
         closes,
         aim,
         weight,
-        kill,
+        least(kills),
+        List.copyOf(kills),
         List.copyOf(reasons),
         List.copyOf(against),
         Optional.empty(),
         Optional.empty());
   }
 
-  /** When the roller may start: all members ready by the house rule. */
-  private DateForecast rollOpens() {
-    LocalDate[] latest = null;
-    for (StageForecast stages : alive) {
-      boolean milk = rules.rolling() == HouseRules.Rolling.MILK;
-      double goal =
-          milk
-              ? stages.mean(CoverStage.MILK).orElseThrow()
-              : stages.mean(CoverStage.FLOWERING).orElseThrow()
-                  + 0.8416 * StageForecast.STEM_SPREAD;
-      LocalDate[] each = reached(stages, goal);
-      latest = latest == null ? each : combine(latest, each, true);
-    }
-    return DateForecast.of(latest);
+  /** A mix dies as its hardest member; where one has no figure, nothing is said of the whole. */
+  private static Optional<Double> least(List<MemberKill> kills) {
+    return kills.isEmpty() || kills.stream().anyMatch(k -> k.kill().isEmpty())
+        ? Optional.empty()
+        : kills.stream().flatMap(k -> k.kill().stream()).min(Double::compare);
   }
 
-  /** When the earliest member's first seed may be viable (5 % of stems). */
-  private DateForecast seedRisk() {
-    LocalDate[] earliest = null;
-    for (StageForecast stages : alive) {
-      double goal = stages.mean(CoverStage.VIABLE_SEED).orElseThrow() - SEED_RISK_BEFORE;
-      LocalDate[] each = reached(stages, goal);
-      earliest = earliest == null ? each : combine(earliest, each, false);
-    }
-    return DateForecast.of(earliest);
-  }
-
-  private LocalDate[] reached(StageForecast stages, double degreeDays) {
-    var heat =
-        nimblefurrow.core.quantity.Heat.of(degreeDays, nimblefurrow.core.quantity.HeatBase.BASE_40);
-    return outlook.each(t -> t.reaches(stages.start(), heat));
-  }
-
-  private static LocalDate[] combine(LocalDate[] a, LocalDate[] b, boolean later) {
-    LocalDate[] both = new LocalDate[a.length];
-    for (int i = 0; i < a.length; i++) {
-      if (a[i] == null || b[i] == null) {
-        both[i] = later ? null : a[i] == null ? b[i] : a[i];
-      } else {
-        both[i] = a[i].isAfter(b[i]) == later ? a[i] : b[i];
-      }
-    }
-    return both;
+  private static Optional<Reason> noFigure(List<MemberKill> kills, String by) {
+    List<String> unknown =
+        kills.stream()
+            .filter(k -> k.kill().isEmpty())
+            .map(k -> k.species().toLowerCase(Locale.ROOT))
+            .toList();
+    return unknown.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            Reason.of(
+                "no figure for how surely {} kills {}: ask your adviser before you count on it",
+                by,
+                String.join(" and ", unknown)));
   }
 
   private Optional<LocalDate[]> rightSizeUntil(StageForecast stages) {
     return HerbicideKill.of(stages.species())
         .flatMap(HerbicideKill::until)
         .flatMap(stages::mean)
-        .map(mean -> reached(stages, mean));
+        .map(stages::reached);
   }
 
   /** First of three days running warm enough for a systemic spray; the last date when none. */
@@ -328,33 +303,21 @@ public final class RouteRules {
     return null;
   }
 
-  private double sprayKill(LocalDate day) {
-    double least = 1;
-    for (StageForecast stages : alive) {
-      HerbicideKill figures = HerbicideKill.of(stages.species()).orElse(null);
-      if (figures != null) {
-        double past =
-            figures.until().map(stage -> stages.sharesOn(day).getOrDefault(stage, 0.0)).orElse(0.0);
-        least = Math.min(least, figures.kill(past));
-      }
-    }
-    return least;
+  private List<MemberKill> sprayKills(LocalDate day) {
+    return alive.stream()
+        .map(stages -> new MemberKill(stages.species().name(), sprayKill(stages, day)))
+        .toList();
   }
 
-  private Optional<Double> rollerKill(LocalDate day) {
-    Conditions conditions = Conditions.GOOD.withThinMat(mat.on(day).middle() < THIN_MAT);
-    double least = 1;
-    for (StageForecast stages : alive) {
-      double[] heat = stages.heatOn(day);
-      Arrays.sort(heat);
-      double[] classes = RollerKill.classes(stages, heat[heat.length / 2]);
-      Optional<Double> kill = RollerKill.of(stages.species(), classes, conditions);
-      if (kill.isEmpty()) {
-        return Optional.empty();
-      }
-      least = Math.min(least, kill.get());
-    }
-    return Optional.of(least);
+  private static Optional<Double> sprayKill(StageForecast stages, LocalDate day) {
+    return HerbicideKill.of(stages.species())
+        .map(
+            figures ->
+                figures.kill(
+                    figures
+                        .until()
+                        .map(stage -> stages.sharesOn(day).getOrDefault(stage, 0.0))
+                        .orElse(0.0)));
   }
 
   /**

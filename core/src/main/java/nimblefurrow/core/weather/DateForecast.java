@@ -11,12 +11,23 @@ import nimblefurrow.core.quantity.Share;
  * never does. Never a bare date.
  */
 public final class DateForecast {
+  private static final long NOT_REACHED = Long.MAX_VALUE;
+
+  private final long[] byYear;
   private final long[] sorted;
   private final int members;
 
-  private DateForecast(long[] sorted, int members) {
-    this.sorted = sorted;
-    this.members = members;
+  /** Days since the epoch by climate year; {@link #NOT_REACHED} where a year never gets there. */
+  private DateForecast(long[] byYear) {
+    this.byYear = byYear;
+    this.members = byYear.length;
+    long[] ordered = byYear.clone();
+    Arrays.sort(ordered);
+    int reached = members;
+    while (reached > 0 && ordered[reached - 1] == NOT_REACHED) {
+      reached--;
+    }
+    this.sorted = reached == members ? ordered : Arrays.copyOf(ordered, reached);
   }
 
   /** A forecast from one answer per climate year; null stands for "not reached". */
@@ -27,30 +38,28 @@ public final class DateForecast {
   /** The same from an array; a plain loop, for the ranking makes very many of these. */
   public static DateForecast of(LocalDate[] perYear) {
     long[] days = new long[perYear.length];
-    int reached = 0;
-    for (LocalDate date : perYear) {
-      if (date != null) {
-        days[reached++] = date.toEpochDay();
-      }
+    for (int i = 0; i < days.length; i++) {
+      days[i] = perYear[i] == null ? NOT_REACHED : perYear[i].toEpochDay();
     }
-    long[] sorted = Arrays.copyOf(days, reached);
-    Arrays.sort(sorted);
-    return new DateForecast(sorted, perYear.length);
+    return new DateForecast(days);
   }
 
   /** Something that no year reaches. */
   public static DateForecast never(int members) {
-    return new DateForecast(new long[0], members);
+    long[] none = new long[members];
+    Arrays.fill(none, NOT_REACHED);
+    return new DateForecast(none);
   }
 
   /** A date that has happened or is fixed. */
   public static DateForecast certain(LocalDate date) {
-    return new DateForecast(new long[] {date.toEpochDay()}, 1);
+    return new DateForecast(new long[] {date.toEpochDay()});
   }
 
   /** The same some days later; earlier for days below 0. */
   public DateForecast plusDays(int days) {
-    return new DateForecast(Arrays.stream(sorted).map(d -> d + days).toArray(), members);
+    return new DateForecast(
+        Arrays.stream(byYear).map(d -> d == NOT_REACHED ? d : d + days).toArray());
   }
 
   /** The date by which the event has come in this share of years; empty when too few reach it. */
@@ -71,6 +80,24 @@ public final class DateForecast {
 
   public Optional<LocalDate> late() {
     return by(0.9);
+  }
+
+  /**
+   * Whether it has come by a date in one climate year; a forecast of a single date is the same in
+   * every year.
+   */
+  public boolean comeBy(LocalDate date, int year) {
+    return inYear(year) <= date.toEpochDay();
+  }
+
+  /** Whether it comes on a date or later in one climate year; not where it never comes. */
+  public boolean comesOnOrAfter(LocalDate date, int year) {
+    long day = inYear(year);
+    return day != NOT_REACHED && day >= date.toEpochDay();
+  }
+
+  private long inYear(int year) {
+    return byYear[members == 1 ? 0 : year];
   }
 
   /** Chance that it has happened at or before a date. */

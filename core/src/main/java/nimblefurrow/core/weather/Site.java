@@ -27,6 +27,15 @@ public record Site(double latitude, double longitude) {
     return seeded.isBefore(lastSpringSowing) ? turn : turnOfYear(seeded.getYear() + 1);
   }
 
+  /**
+   * The first turn of the year after a day: the winter that ends what frost kills. A cover sown on
+   * 10 April 2027 in the north meets it on 1 January 2028.
+   */
+  public LocalDate turnAfter(LocalDate day) {
+    LocalDate turn = turnOfYear(day.getYear());
+    return day.isBefore(turn) ? turn : turnOfYear(day.getYear() + 1);
+  }
+
   /** 1 January, or 1 July in the south. */
   public LocalDate turnOfYear(int year) {
     return LocalDate.of(year, southern() ? 7 : 1, 1);

@@ -11,6 +11,9 @@ import nimblefurrow.core.quantity.HeatBase;
  * ahead of time so that any stretch is one subtraction. Dates outside are held to its ends.
  */
 public final class WeatherTrace {
+  /** Heats that differ by less, °F-days, are one and the same; sums of tenths never quite meet. */
+  private static final double EQUAL = 1e-6;
+
   private final LocalDate first;
   private final DailyWeather[] days;
   private final Map<HeatBase, double[]> sums = new EnumMap<>(HeatBase.class);
@@ -59,7 +62,7 @@ public final class WeatherTrace {
     int high = days.length + 1;
     while (low < high) {
       int middle = (low + high) >>> 1;
-      if (middle <= days.length && sum[middle] < goal - 1e-9) {
+      if (middle <= days.length && sum[middle] < goal - EQUAL) {
         low = middle + 1;
       } else {
         high = middle;
@@ -76,7 +79,7 @@ public final class WeatherTrace {
     int high = Math.max(0, end);
     while (low + 1 < high) {
       int middle = (low + high) >>> 1;
-      if (sum[end] - sum[middle] >= heat.degreeDays()) {
+      if (sum[end] - sum[middle] >= heat.degreeDays() - EQUAL) {
         low = middle;
       } else {
         high = middle;

@@ -178,12 +178,4 @@ class CatalogueTest {
         .isInstanceOf(nimblefurrow.core.quantity.OutOfRange.class)
         .hasMessageContaining(said);
   }
-
-  @Test
-  void warmSpeciesGrowOnTheirOwnHeat() {
-    assertThat(
-            Growth.winterKilled(Catalogue.shipped().species("sunn-hemp").growth(), 1250)
-                .poundsPerAcre())
-        .isCloseTo(6000 / Math.E, org.assertj.core.api.Assertions.within(0.01));
-  }
 }

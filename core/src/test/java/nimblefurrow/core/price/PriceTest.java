@@ -16,14 +16,14 @@ class PriceTest {
 
   @Test
   void bothQuotesAreTrueDollarsAnAcre() {
-    assertThat(DRONE.byAcre(FORTY)).isEqualTo(Money.of(15.5));
+    assertThat(DRONE.byAcre(FORTY, 1)).isEqualTo(Money.of(15.5));
     assertThat(DRONE.byHour(FORTY, WorkRate.acresPerHour(20))).isEqualTo(Money.of(22.5));
-    assertThat(DRONE.charged(FORTY, SeedRate.poundsPerAcre(60), WorkRate.acresPerHour(20)))
+    assertThat(DRONE.charged(FORTY, SeedRate.poundsPerAcre(60), WorkRate.acresPerHour(20), 1))
         .as("at the threshold still by the acre")
         .isEqualTo(Money.of(15.5));
-    assertThat(DRONE.charged(FORTY, SeedRate.poundsPerAcre(61), WorkRate.acresPerHour(20)))
+    assertThat(DRONE.charged(FORTY, SeedRate.poundsPerAcre(61), WorkRate.acresPerHour(20), 1))
         .isEqualTo(Money.of(22.5));
-    assertThat(DRONE.byAcre(Area.ofAcres(5)))
+    assertThat(DRONE.byAcre(Area.ofAcres(5), 1))
         .as("set-up weighs on small fields")
         .isEqualTo(Money.of(26));
   }
@@ -31,10 +31,19 @@ class PriceTest {
   @Test
   void theRateWhereTheyCross() {
     // ac/h = 1,200 ÷ rate: $420/h is $14/ac at 30 ac/h, at 40 lb/ac.
-    assertThat(DRONE.crossing(r -> 1200 / r).orElseThrow().poundsPerAcre())
+    assertThat(DRONE.crossing(r -> 1200 / r, 1).orElseThrow().poundsPerAcre())
         .isCloseTo(40, within(1e-6));
-    assertThat(DRONE.crossing(r -> 100.0)).as("always cheaper by the hour").isEmpty();
-    assertThat(DRONE.crossing(r -> 5.0)).as("always dearer by the hour").isEmpty();
+    assertThat(DRONE.crossing(r -> 100.0, 1)).as("always cheaper by the hour").isEmpty();
+    assertThat(DRONE.crossing(r -> 5.0, 1)).as("always dearer by the hour").isEmpty();
+  }
+
+  @Test
+  void twoPassesCostTwiceByTheAcreAndCrossFurtherUp() {
+    assertThat(DRONE.byAcre(FORTY, 2)).isEqualTo(Money.of(29.5));
+    // $420/h is 2 × $14/ac at 15 ac/h, at 80 lb/ac.
+    assertThat(DRONE.crossing(r -> 1200 / r, 2).orElseThrow().poundsPerAcre())
+        .isCloseTo(80, within(1e-6));
+    assertThatThrownBy(() -> DRONE.byAcre(FORTY, 0)).hasMessageContaining("passes is 1–10");
   }
 
   @Test

@@ -82,7 +82,7 @@ class FieldJobsTest {
   void discPassesComeBeforeTheSowingWithDaysBetween() {
     CoverPlan plan =
         CoverPlan.of(RYE, Goal.HOLD_SOIL, WayIn.DISC_PASSES, Route.EARLY_SPRAY)
-            .with(new SideWork(3, false, Map.of()));
+            .with(new SideWork(3, false, false, Map.of()));
     List<Job> jobs = jobs(plan);
     assertThat(jobs).extracting(Job::id).containsExactly("k:disc1", "k:disc2", "k:seed", "k:spray");
     assertThat(jobs.get(0).after()).isEmpty();
@@ -103,7 +103,7 @@ class FieldJobsTest {
     LocalDate done = LocalDate.of(2026, 7, 28);
     CoverPlan plan =
         CoverPlan.of(RYE, Goal.HOLD_SOIL, WayIn.DISC_PASSES, Route.EARLY_SPRAY)
-            .with(new SideWork(2, false, Map.of(SideWork.disc(1), done)));
+            .with(new SideWork(2, false, false, Map.of(SideWork.disc(1), done)));
     List<Job> jobs = jobs(plan);
     assertThat(jobs).extracting(Job::id).containsExactly("k:seed", "k:spray");
     assertThat(jobs.get(0).after().orElseThrow().done()).contains(done);
@@ -111,7 +111,7 @@ class FieldJobsTest {
 
   @Test
   void slurryGoesOverTheSeedUntilItIsSpread() {
-    SideWork slurry = new SideWork(2, true, Map.of());
+    SideWork slurry = new SideWork(2, true, false, Map.of());
     CoverPlan plan = CoverPlan.of(RYE, Goal.HOLD_SOIL, WayIn.DRILL, Route.EARLY_SPRAY).with(slurry);
     assertThat(jobs(plan)).extracting(Job::id).containsExactly("k:seed", "k:slurry", "k:spray");
     LocalDate sown = LocalDate.of(2026, 7, 30);
@@ -119,7 +119,7 @@ class FieldJobsTest {
     assertThat(after.kind()).isEqualTo(MachineKind.SLURRY);
     assertThat(after.after().orElseThrow().done()).contains(sown);
     assertThat(after.window().end()).isEqualTo(sown.plusDays(21));
-    SideWork spread = new SideWork(2, true, Map.of(SideWork.SLURRY, TODAY));
+    SideWork spread = new SideWork(2, true, false, Map.of(SideWork.SLURRY, TODAY));
     assertThat(jobs(plan.sown(sown).with(spread))).extracting(Job::id).containsExactly("k:spray");
   }
 
@@ -138,7 +138,7 @@ class FieldJobsTest {
   @ParameterizedTest
   @CsvSource({"0", "4"})
   void discPassesAreOneToThree(int passes) {
-    assertThatThrownBy(() -> new SideWork(passes, false, Map.of()))
+    assertThatThrownBy(() -> new SideWork(passes, false, false, Map.of()))
         .isInstanceOf(OutOfRange.class)
         .hasMessageContaining("disc passes is 1–3");
   }

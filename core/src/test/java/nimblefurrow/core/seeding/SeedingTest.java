@@ -53,7 +53,8 @@ class SeedingTest {
 
   @ParameterizedTest
   @CsvSource({
-    "DRILL,HOLD_SOIL,false,0,45",
+    "DRILL,HOLD_SOIL,false,0,60",
+    "DRILL,COST_SHARE,false,0,45",
     "DRILL,SMOTHER_WEEDS,false,0,90",
     "DRILL,SMOTHER_WEEDS,true,0,135",
     "DRILL,SMOTHER_WEEDS,true,5,170",
@@ -356,5 +357,57 @@ class SeedingTest {
 
   private static String said(MemberRate rate) {
     return String.join("; ", rate.notes().stream().map(n -> n.in(UnitSystem.US)).toList());
+  }
+
+  @ParameterizedTest
+  @CsvSource({"1,0.01", "0.5,0.5", "16,0.16", "0,0", "100,1"})
+  void oneOnATagOfHardSeedIsOnePercent(double typed, double share) {
+    assertThat(SeedTag.typed(98, 60, typed, TODAY).hardSeed().fraction()).isEqualTo(share);
+  }
+
+  @Test
+  void aCapIsSetAgainstTheTypedShare() {
+    Mix within = Mix.of(CLOVER).and(RYE, 0.55);
+    RateBuilder weeds = new RateBuilder(WayIn.DRILL, Goal.SMOTHER_WEEDS, true, 5);
+    assertThat(weeds.members(within, Area.ofAcres(10), Map.of(), Map.of(), TODAY).get(1).notes())
+        .as("purpose and lateness thicken, the share stays under 60 %")
+        .noneSatisfy(r -> assertThat(r.text()).contains("crowds out"));
+    Mix over = Mix.of(CLOVER).and(RYE, 0.65);
+    assertThat(weeds.members(over, Area.ofAcres(10), Map.of(), Map.of(), TODAY).get(1).notes())
+        .anySatisfy(r -> assertThat(r.text()).contains("crowds out"));
+  }
+
+  @Test
+  void thickSlurryLeavesSeedOnTopAsSandDoes() {
+    double ordinary = stand(SoilTexture.LOAM, false);
+    assertThat(stand(SoilTexture.LOAM, true)).isCloseTo(ordinary * 0.30 / 0.50, within(1e-9));
+    assertThat(stand(SoilTexture.SAND, false)).isEqualTo(stand(SoilTexture.LOAM, true));
+  }
+
+  private static double stand(SoilTexture soil, boolean thick) {
+    return new RateBuilder(
+            WayIn.SLURRY, Goal.KEEP_NITROGEN, false, 0, HouseRules.USUAL, soil, thick)
+        .members(Mix.of(RYE), Area.ofAcres(10), Map.of(), Map.of(), TODAY)
+        .get(0)
+        .plantsPerSquareFoot();
+  }
+
+  /** Warm species gather heat to their killing frost, which comes weeks before dormancy. */
+  @Test
+  void warmSpeciesMustBeSownInTimeForTheirFrost() {
+    Species cowpea = Catalogue.shipped().species("cowpea");
+    LocalDate[] last = LastUseful.of(cowpea, false, OUTLOOK, SPRING).days();
+    int asked = 0;
+    for (int i = 0; i < last.length; i++) {
+      var trace = OUTLOOK.traces().get(i);
+      LocalDate frost =
+          trace.firstNightAtOrBelow(cowpea.coldF(), LocalDate.of(2026, 8, 1), SPRING);
+      assertThat(trace.degreeDays(cowpea.useful().base(), last[i], frost))
+          .isGreaterThanOrEqualTo(cowpea.useful().degreeDays() - 1e-6);
+      assertThat(trace.degreeDays(cowpea.useful().base(), last[i].plusDays(1), frost))
+          .isLessThan(cowpea.useful().degreeDays());
+      asked++;
+    }
+    assertThat(asked).isEqualTo(28);
   }
 }

@@ -12,11 +12,13 @@ import nimblefurrow.core.cover.CoverStand;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.StageForecast;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.seeding.HouseRules;
 import nimblefurrow.core.weather.Outlook;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class TerminationTest {
@@ -25,6 +27,7 @@ class TerminationTest {
   private static final Species CLOVER = Catalogue.shipped().species("crimson-clover");
   private static final Species OATS = Catalogue.shipped().species("oats");
   private static final Outlook OUTLOOK = TestWeather.outlook(LocalDate.of(2026, 9, 1));
+  private static final Length TALL = Length.ofInches(48);
   private static final LocalDate SOWN = LocalDate.of(2026, 9, 28);
   private static final NextCrop BEANS = new NextCrop(CropKind.SOYBEANS, LocalDate.of(2027, 5, 12));
   private static final NextCrop CORN = new NextCrop(CropKind.CORN_GRAIN, LocalDate.of(2027, 5, 2));
@@ -34,15 +37,21 @@ class TerminationTest {
     double[] shares = {0, 0, 0.4, 0, 0.6, 0, 0};
     assertThat(RollerKill.of(RYE, shares, Conditions.GOOD))
         .hasValueSatisfying(k -> assertThat(k).isCloseTo(.69, within(.005)));
-    Conditions dull = new Conditions(false, false, true, true, false, false);
+    Conditions dull = new Conditions(false, false, true, true, false, false, TALL);
     assertThat(RollerKill.of(RYE, shares, dull).orElseThrow()).isCloseTo(.59, within(.005));
   }
 
   @Test
   void onlyTheWorstOfTheAirCounts() {
-    assertThat(new Conditions(true, true, true, false, false, false).factor()).isEqualTo(0.85);
-    assertThat(new Conditions(false, true, true, true, true, true).factor())
+    assertThat(new Conditions(true, true, true, false, false, false, TALL).factor()).isEqualTo(0.85);
+    assertThat(new Conditions(false, true, true, true, true, true, TALL).factor())
         .isCloseTo(0.92 * 0.90 * 0.92 * 0.88, within(1e-12));
+  }
+
+  @ParameterizedTest
+  @CsvSource({"48,1", "24,1", "23.9,0.8", "12,0.8", "11.9,0"})
+  void aLowStandIsCrimpedPoorlyOrNotAtAll(double inches, double factor) {
+    assertThat(Conditions.GOOD.withHeight(Length.ofInches(inches)).factor()).isEqualTo(factor);
   }
 
   @Test

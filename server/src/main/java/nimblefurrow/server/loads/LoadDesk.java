@@ -187,7 +187,7 @@ public class LoadDesk {
         way == WayIn.DRONE ? ferry : null,
         steps(way, field, blend, area, machine),
         blend.cautions(way, least).stream().map(r -> r.in(units)).toList(),
-        prices.price(farm, field, blend, machine, plans, run, ferry));
+        prices.price(farm, field, blend, machine, passes, plans, run, ferry));
   }
 
   private static List<StepView> steps(

@@ -21,6 +21,9 @@ import org.springframework.stereotype.Service;
 /** What a machine's pass costs on a field, own, hired or rented. */
 @Service
 public class PriceDesk {
+  /** Stands for a rate at which the machine cannot go at all, ac/h. */
+  private static final double SLOWEST = 0.01;
+
   /** All in $/ac at this field; absent where the machine has no such price. */
   public record PriceView(
       @Maybe Double own,
@@ -38,6 +41,7 @@ public class PriceDesk {
       FieldSeasons field,
       SeedBlend blend,
       MachineView machine,
+      List<SeedBlend> passes,
       List<LoadPlan> plans,
       double run,
       double ferry) {
@@ -83,38 +87,47 @@ public class PriceDesk {
                     rate));
     Money pass =
         quote
-            .map(q -> q.charged(area, blend.rate(), rate))
+            .map(q -> q.charged(area, blend.rate(), rate, plans.size()))
             .or(() -> rented)
             .or(() -> own)
             .orElse(Money.of(machine.costPerAcre().doubleValue()));
     return new PriceView(
         own.map(Money::value).orElse(null),
-        quote.filter(q -> q.perAcre() > 0).map(q -> q.byAcre(area).value()).orElse(null),
+        quote.filter(q -> q.perAcre() > 0).map(q -> q.byAcre(area, plans.size()).value()).orElse(null),
         quote.filter(q -> q.perHour() > 0).map(q -> q.byHour(area, rate).value()).orElse(null),
-        quote.map(q -> q.charged(area, blend.rate(), rate).value()).orElse(null),
+        quote.map(q -> q.charged(area, blend.rate(), rate, plans.size()).value()).orElse(null),
         quote.map(q -> q.hourly(blend.rate())).orElse(false),
         quote
             .filter(q -> q.perHour() > 0)
-            .flatMap(q -> q.crossing(lb -> acresPerHour(machine, area, blend, lb, run, ferry)))
+            .flatMap(q -> q.crossing(lb -> acresPerHour(machine, area, passes, lb / blend.rate().poundsPerAcre(), run, ferry), passes.size()))
             .map(SeedRate::poundsPerAcre)
             .orElse(null),
         rented.map(Money::value).orElse(null),
         pass.value());
   }
 
-  /** Acres an hour if the whole blend went at another rate. */
+  /** Acres an hour if all passes went at another rate, one after the other. */
   private static double acresPerHour(
-      MachineView machine, Area area, SeedBlend blend, double lbAc, double run, double ferry) {
-    double factor = lbAc / blend.rate().poundsPerAcre();
-    SeedBlend tried =
-        new SeedBlend(
-            blend.parts().stream()
-                .map(p -> new SeedBlend.Part(p.species(), p.bulk().times(factor)))
-                .toList());
-    return Rigs.plan(machine, area, tried, run, ferry)
-        .rate()
-        .map(WorkRate::acresPerHour)
-        .orElse(0.01);
+      MachineView machine,
+      Area area,
+      List<SeedBlend> passes,
+      double factor,
+      double run,
+      double ferry) {
+    double hours = 0;
+    for (SeedBlend pass : passes) {
+      SeedBlend tried =
+          new SeedBlend(
+              pass.parts().stream()
+                  .map(p -> new SeedBlend.Part(p.species(), p.bulk().times(factor)))
+                  .toList());
+      LoadPlan plan = Rigs.plan(machine, area, tried, run, ferry);
+      if (!plan.possible()) {
+        return SLOWEST;
+      }
+      hours += plan.hours();
+    }
+    return Math.max(SLOWEST, area.acres() / hours);
   }
 
   private static double or(Double value, double otherwise) {

@@ -1,0 +1,31 @@
+package nimblefurrow.core.quantity;
+
+/**
+ * A length, for example {@code Length.ofInches(24)}: the height of a stand, the width of a machine, a
+ * way over land. Not a place, and never negative. 0 to 1,000 miles.
+ */
+public record Length(double feet) {
+  private static final double METRES_PER_FOOT = 0.3048;
+  private static final double INCHES_PER_FOOT = 12;
+  private static final double MOST_FEET = 5_280_000;
+
+  public Length {
+    Limits.within("length", feet, 0, MOST_FEET, "ft");
+  }
+
+  public static Length ofFeet(double feet) {
+    return new Length(feet);
+  }
+
+  public static Length ofInches(double inches) {
+    return new Length(inches / INCHES_PER_FOOT);
+  }
+
+  public double inches() {
+    return feet * INCHES_PER_FOOT;
+  }
+
+  public double metres() {
+    return feet * METRES_PER_FOOT;
+  }
+}

@@ -1,0 +1,111 @@
+package nimblefurrow.core.termination;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import nimblefurrow.core.cover.CoverStage;
+import nimblefurrow.core.cover.StageForecast;
+import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.seeding.HouseRules;
+import nimblefurrow.core.weather.DateForecast;
+import nimblefurrow.core.weather.Outlook;
+
+/**
+ * When a mix can be rolled: from the day on which its latest member is ready by the house rule to
+ * the day on which its earliest member may drop viable seed. Where the one comes after the other,
+ * both members are named.
+ */
+final class RollWindow {
+  /** °F-days before the mean of viable seed at which 5 % of the stems carry some. */
+  private static final double SEED_RISK_BEFORE = 74;
+
+  /** °F-days past the mean of flowering at which 80 % of the stems flower. */
+  private static final double MOST_FLOWER_AFTER = 0.8416 * StageForecast.STEM_SPREAD;
+
+  private final List<StageForecast> alive;
+  private final HouseRules.Rolling school;
+  private final Outlook outlook;
+
+  RollWindow(List<StageForecast> alive, HouseRules.Rolling school, Outlook outlook) {
+    this.alive = alive;
+    this.school = school;
+    this.outlook = outlook;
+  }
+
+  /** When all members are ready by the house rule. */
+  DateForecast opens() {
+    LocalDate[] latest = null;
+    for (StageForecast stages : alive) {
+      LocalDate[] each = stages.reached(ready(stages));
+      latest = latest == null ? each : combine(latest, each, true);
+    }
+    return DateForecast.of(latest);
+  }
+
+  private double ready(StageForecast stages) {
+    double flowering = stages.mean(CoverStage.FLOWERING).orElseThrow() + MOST_FLOWER_AFTER;
+    return school == HouseRules.Rolling.MILK
+        ? stages.mean(CoverStage.MILK).orElse(flowering)
+        : flowering;
+  }
+
+  /** When the earliest member's first seed may be viable. */
+  DateForecast closes() {
+    return seedRisk(alive, outlook);
+  }
+
+  /** When the first of some members may drop viable seed; never, where none has a figure. */
+  static DateForecast seedRisk(List<StageForecast> alive, Outlook outlook) {
+    LocalDate[] earliest = new LocalDate[outlook.traces().size()];
+    for (StageForecast stages : alive) {
+      Optional<Double> viable = stages.mean(CoverStage.VIABLE_SEED);
+      if (viable.isPresent()) {
+        earliest = combine(earliest, stages.reached(viable.get() - SEED_RISK_BEFORE), false);
+      }
+    }
+    return DateForecast.of(earliest);
+  }
+
+  /** No overlap: who is late and who is early, and what else would do. */
+  Optional<RouteOutlook> blocked() {
+    Optional<LocalDate> from = opens().median();
+    Optional<LocalDate> to = closes().median();
+    if (from.isEmpty() || to.isEmpty() || !from.get().isAfter(to.get())) {
+      return Optional.empty();
+    }
+    StageForecast late =
+        alive.stream().max(Comparator.comparingDouble(this::ready)).orElseThrow();
+    StageForecast early =
+        alive.stream()
+            .filter(s -> s.mean(CoverStage.VIABLE_SEED).isPresent())
+            .min(Comparator.comparing(s -> s.mean(CoverStage.VIABLE_SEED).get()))
+            .orElseThrow();
+    return Optional.of(
+        RouteOutlook.impossible(
+            Route.ROLL,
+            Reason.of(
+                "{} is ready only on {}, but {} may drop viable seed from {}",
+                name(late),
+                from.get(),
+                name(early),
+                to.get()),
+            Reason.of("plant green or spray, or leave {} or {} out", name(late), name(early))));
+  }
+
+  private static String name(StageForecast stages) {
+    return stages.species().name().toLowerCase(java.util.Locale.ROOT);
+  }
+
+  private static LocalDate[] combine(LocalDate[] a, LocalDate[] b, boolean later) {
+    LocalDate[] both = new LocalDate[a.length];
+    for (int i = 0; i < a.length; i++) {
+      if (a[i] == null || b[i] == null) {
+        both[i] = later ? null : a[i] == null ? b[i] : a[i];
+      } else {
+        both[i] = a[i].isAfter(b[i]) == later ? a[i] : b[i];
+      }
+    }
+    return both;
+  }
+}
