@@ -85,7 +85,16 @@ class DispatchLogTest {
             .put(
                 "/api/dispatch/jobs/" + id,
                 Map.of(
-                    "machineId", machine, "day", "2026-10-02", "locked", true, "acceptLate", false))
+                    "machineId",
+                    machine,
+                    "day",
+                    "2026-10-02",
+                    "locked",
+                    true,
+                    "acceptLate",
+                    false,
+                    "version",
+                    job.path("place").path("version").asLong()))
             .json();
     assertThat(
             job(moved, "Ferry Road", ":seed")
@@ -144,7 +153,9 @@ class DispatchLogTest {
                 "locked",
                 false,
                 "acceptLate",
-                false));
+                false,
+                "version",
+                job.path("place").path("version").asLong()));
     Caller.Answer refused = planner.put("/api/dispatch/jobs/" + job.path("id").asString(), late);
     assertThat(refused.status()).isEqualTo(400);
     assertThat(refused.json().path("detail").asString()).contains("accept it as late");

@@ -67,9 +67,11 @@ class FarmKeepingTest {
                 17));
     String id = caller.post("/api/machines", rig).json().path("id").asString();
     rig.put("acresPerHour", 7);
+    rig.put("version", 0);
     assertThat(caller.put("/api/machines/" + id, rig).json().path("acresPerHour").asDouble())
         .isEqualTo(7);
     rig.put("acresPerHour", 0);
+    rig.put("version", 1);
     assertThat(caller.put("/api/machines/" + id, rig).json().path("detail").asString())
         .contains("field capacity is 0.01–2000 ac/h, got 0");
     assertThat(caller.delete("/api/machines/" + id).status()).isEqualTo(200);

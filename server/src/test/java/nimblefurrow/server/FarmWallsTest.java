@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.UUID;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -185,7 +186,17 @@ class FarmWallsTest {
     tried.add(new Tried("DELETE", "/api/dispatch/jobs/" + ids.get("job"), null));
     tried.add(
         new Tried(
-            "POST", "/api/log", Map.of("fieldId", field, "kind", "HARVESTED", "on", "2026-10-01")));
+            "POST",
+            "/api/log",
+            Map.of(
+                "id",
+                UUID.randomUUID(),
+                "fieldId",
+                field,
+                "kind",
+                "HARVESTED",
+                "on",
+                "2026-10-01")));
     tried.add(new Tried("DELETE", "/api/log/" + ids.get("entry"), null));
     String drone = ids.get("drone");
     String run = "/api/flight/runs/" + ids.get("flight");

@@ -16,17 +16,27 @@ import org.springframework.core.env.Environment;
 public class RunningServer implements ParameterResolver {
   private static ConfigurableApplicationContext running;
 
-  /** The address of the running application. */
   /** The day on which the server begins, so that no test hangs on the day it is run. */
-  static final String TODAY = "2026-09-12";
+  public static final String TODAY = "2026-09-12";
 
+  /** A part of the running application, for what cannot be seen over HTTP. */
+  public static synchronized <T> T bean(Class<T> type) {
+    address();
+    return running.getBean(type);
+  }
+
+  /** The address of the running application. */
   public static synchronized String address() {
     if (running == null) {
       System.setProperty("spring.datasource.url", freshDatabase("furrow_server"));
       running =
           new SpringApplicationBuilder(FurrowServer.class)
               .properties("server.port=0")
-              .run("--server.port=0", "--furrow.demo=true", "--furrow.today=" + TODAY);
+              .run(
+                  "--server.port=0",
+                  "--furrow.demo=true",
+                  "--furrow.free-farms=100000",
+                  "--furrow.today=" + TODAY);
       Runtime.getRuntime().addShutdownHook(new Thread(running::close));
     }
     return "http://127.0.0.1:"

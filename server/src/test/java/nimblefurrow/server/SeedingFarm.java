@@ -97,8 +97,19 @@ final class SeedingFarm {
     return made.json().path("id").asString();
   }
 
+  /** The version of a machine as it is kept now. */
+  static int version(Caller caller, String id) {
+    for (var machine : caller.get("/api/machines").json()) {
+      if (machine.path("id").asString().equals(id)) {
+        return machine.path("version").asInt();
+      }
+    }
+    throw new IllegalStateException("no machine " + id);
+  }
+
   static void setUp(Caller caller, String id, Map<String, Object> setup) {
-    Caller.Answer answer = caller.put("/api/machines/" + id + "/setup", setup);
+    Caller.Answer answer =
+        caller.put("/api/machines/" + id + "/setup?version=" + version(caller, id), setup);
     assertThat(answer.status()).as(answer.text()).isEqualTo(200);
   }
 }

@@ -5,6 +5,7 @@ import net.sf.geographiclib.PolygonArea;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.OutOfRange;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.MultiPolygon;
@@ -21,6 +22,9 @@ public final class Boundary {
   private static final double LEAST_ACRES = 0.05;
   private static final double MOST_ACRES = 50_000;
   private static final int MOST_POINTS = 20_000;
+
+  /** No field of 50,000 acres is wider; a shape that seems to be crosses the 180° line. */
+  private static final double WIDEST_DEGREES = 2;
 
   private final Geometry shape;
   private final Area area;
@@ -52,6 +56,13 @@ public final class Boundary {
             "has a point at %.4f, %.4f: longitude is −180 to 180° and latitude −90 to 90°"
                 .formatted(c.x, c.y));
       }
+    }
+    Envelope box = shape.getEnvelopeInternal();
+    if (box.getWidth() > WIDEST_DEGREES || box.getHeight() > WIDEST_DEGREES) {
+      throw refused(
+          name,
+          "reaches over %.1f° of the globe: a field lies on one side of the 180° line and within %.0f°"
+              .formatted(Math.max(box.getWidth(), box.getHeight()), WIDEST_DEGREES));
     }
     TopologyValidationError error = new IsValidOp(shape).getValidationError();
     if (error != null) {

@@ -17,6 +17,7 @@ import nimblefurrow.core.cover.Spread;
 import nimblefurrow.core.cover.StageForecast;
 import nimblefurrow.core.quantity.Heat;
 import nimblefurrow.core.quantity.HeatBase;
+import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.seeding.HouseRules;
 import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.seeding.WindowRules;
@@ -106,6 +107,11 @@ public final class SeasonComposer {
   private Optional<LocalDate> seedingDay(CoverPlan plan, SeedingWindow window) {
     if (plan.seeded() != null) {
       return Optional.of(plan.seeded());
+    }
+    if (plan.planned() != null && plan.planned().isAfter(outlook.last())) {
+      throw new OutOfRange(
+          "planned day",
+          "planned day is %s at the latest, got %s".formatted(outlook.last(), plan.planned()));
     }
     Optional<LocalDate> day =
         plan.planned() != null ? Optional.of(plan.planned()) : window.pencilled();

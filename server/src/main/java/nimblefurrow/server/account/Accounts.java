@@ -25,14 +25,16 @@ public class Accounts {
   /** The user whose e-mail and password these are. Takes as long for an unknown e-mail. */
   Optional<FarmUser> check(String email, String password) {
     Optional<UserAccount> account = accounts.findByEmail(normal(email));
-    boolean right = passwords.matches(password, account.map(a -> a.passwordHash).orElse(decoy));
+    String tried = Passwords.tooLong(password) ? "" : password;
+    boolean right = passwords.matches(tried, account.map(a -> a.passwordHash).orElse(decoy));
     return right ? account.map(UserAccount::user) : Optional.empty();
   }
 
   @Transactional
   public FarmUser add(UUID farmId, String email, String name, String password, FarmUser.Role role) {
     if (accounts.findByEmail(normal(email)).isPresent()) {
-      throw new Conflict("e-mail " + normal(email) + " has an account already");
+      throw new Conflict(
+          "these cannot be used to start a farm: sign in if you have been here, or take others");
     }
     return accounts
         .save(new UserAccount(farmId, normal(email), name, passwords.encode(password), role))

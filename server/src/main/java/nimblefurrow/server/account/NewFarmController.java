@@ -9,9 +9,15 @@ import jakarta.validation.constraints.Email;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import nimblefurrow.server.account.Doors.Door;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
+import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.FarmUser;
+import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -28,24 +34,39 @@ class NewFarmController {
       @NotNull @DecimalMin("-180") @DecimalMax("180") Double longitude,
       @NotBlank @Size(max = 120) String name,
       @NotBlank @Email @Size(max = 200) String email,
-      @NotBlank @Size(min = 10, max = 200, message = "is 10 to 200 characters") String password) {}
+      @NotBlank @Size(max = 200) String password) {}
 
   private final Farms farms;
   private final Accounts accounts;
   private final SessionController sessions;
   private final TransactionTemplate transaction;
+  private final Doors doors;
+  private final KnownDevices devices;
 
   NewFarmController(
-      Farms farms, Accounts accounts, SessionController sessions, TransactionTemplate transaction) {
+      Farms farms,
+      Accounts accounts,
+      SessionController sessions,
+      TransactionTemplate transaction,
+      Doors doors,
+      KnownDevices devices) {
+    this.doors = doors;
+    this.devices = devices;
     this.farms = farms;
     this.accounts = accounts;
     this.sessions = sessions;
     this.transaction = transaction;
   }
 
+  @AskingOnly // the session that is opened here is a row of its own
   @PostMapping
-  SessionController.SessionView start(
+  ResponseEntity<?> start(
       @Valid @RequestBody NewFarm typed, HttpServletRequest request, HttpServletResponse response) {
+    Passwords.check(typed.password(), List.of(typed.email(), typed.name(), typed.farm()));
+    Optional<Duration> wait = doors.knock(Door.NEW_FARM, request.getRemoteAddr());
+    if (wait.isPresent()) {
+      return SessionController.later(wait.get());
+    }
     FarmUser planner =
         transaction.execute(
             status -> {
@@ -53,7 +74,8 @@ class NewFarmController {
               return accounts.add(
                   farm.id(), typed.email(), typed.name(), typed.password(), FarmUser.Role.PLANNER);
             });
+    devices.remember(request, response, planner.userId(), Accounts.normal(typed.email()));
     sessions.enter(planner, request, response);
-    return sessions.view(planner);
+    return ResponseEntity.ok(sessions.view(planner));
   }
 }

@@ -1,5 +1,6 @@
 package nimblefurrow.server.account;
 
+import nimblefurrow.server.platform.ProblemWriter;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
@@ -8,9 +9,10 @@ import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfException;
+import org.springframework.security.web.firewall.RequestRejectedHandler;
 
 /**
  * Who may do what: pages are open, the API wants a signed-in user, changes want a planner, and an
@@ -19,10 +21,11 @@ import org.springframework.security.web.context.SecurityContextRepository;
 @Configuration
 class Security {
   private static final String CONTENT_POLICY =
-      "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'";
+      "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'; base-uri 'none'; form-action 'self'; object-src 'none'";
 
   @Bean
-  SecurityFilterChain rules(HttpSecurity http, SecurityContextRepository contexts)
+  SecurityFilterChain rules(
+      HttpSecurity http, SecurityContextRepository contexts, ProblemWriter problems)
       throws Exception {
     return http.csrf(csrf -> csrf.spa())
         .securityContext(context -> context.securityContextRepository(contexts))
@@ -47,12 +50,33 @@ class Security {
                     .anyRequest()
                     .permitAll())
         .exceptionHandling(
-            e -> e.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+            e ->
+                e.authenticationEntryPoint(
+                        (request, response, refused) ->
+                            problems.write(
+                                request, response, HttpStatus.UNAUTHORIZED, "sign in first"))
+                    .accessDeniedHandler(
+                        (request, response, refused) ->
+                            problems.write(
+                                request,
+                                response,
+                                HttpStatus.FORBIDDEN,
+                                refused instanceof CsrfException
+                                    ? "this change carries no token of this page: load it again"
+                                    : "this needs a planner of the farm")))
         .headers(
             headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_POLICY)))
         .logout(logout -> logout.disable())
         .requestCache(cache -> cache.disable())
         .build();
+  }
+
+  /** Addresses that cannot be are refused as problems, like everything else. */
+  @Bean
+  RequestRejectedHandler rejected(ProblemWriter problems) {
+    return (request, response, why) ->
+        problems.write(
+            request, response, HttpStatus.BAD_REQUEST, "this request cannot be understood");
   }
 
   @Bean

@@ -6,14 +6,18 @@ import jakarta.servlet.http.HttpSession;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.server.account.Doors.Door;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
+import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.FarmUser;
 import nimblefurrow.server.platform.Maybe;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
@@ -48,14 +52,20 @@ class SessionController {
       @Maybe String weatherSource) {}
 
   private final Accounts accounts;
-  private final SignInFailures failures;
+  private final Doors doors;
+  private final KnownDevices devices;
   private final SecurityContextRepository contexts;
   private final Farms farms;
 
   SessionController(
-      Accounts accounts, SignInFailures failures, SecurityContextRepository contexts, Farms farms) {
+      Accounts accounts,
+      Doors doors,
+      KnownDevices devices,
+      SecurityContextRepository contexts,
+      Farms farms) {
     this.accounts = accounts;
-    this.failures = failures;
+    this.doors = doors;
+    this.devices = devices;
     this.contexts = contexts;
     this.farms = farms;
   }
@@ -67,25 +77,36 @@ class SessionController {
         : new SessionView(false, null, null, null, null, null, null, null);
   }
 
+  /** One answer for a wrong password and for an e-mail that nobody has. */
+  @AskingOnly
   @PostMapping
   ResponseEntity<?> signIn(
       @Valid @RequestBody SignIn typed, HttpServletRequest request, HttpServletResponse response) {
     String email = Accounts.normal(typed.email());
-    if (failures.tooMany(email)) {
-      return refused(
-          HttpStatus.TOO_MANY_REQUESTS,
-          "too many wrong passwords: wait %d minutes".formatted(SignInFailures.WITHIN.toMinutes()));
+    Optional<String> device = devices.of(request, email);
+    String account = device.map(d -> email + " on " + d).orElse(email);
+    String address = request.getRemoteAddr();
+    Optional<Duration> wait = doors.knock(Door.ACCOUNT, account);
+    if (wait.isEmpty() && device.isEmpty()) {
+      wait = doors.knock(Door.ADDRESS, address);
+    }
+    if (wait.isPresent()) {
+      return later(wait.get());
     }
     Optional<FarmUser> user = accounts.check(email, typed.password());
     if (user.isEmpty()) {
-      failures.count(email);
       return refused(HttpStatus.UNAUTHORIZED, "e-mail and password do not match");
     }
-    failures.forget(email);
+    doors.opened(Door.ACCOUNT, account);
+    if (device.isEmpty()) {
+      doors.right(Door.ADDRESS, address);
+    }
+    devices.remember(request, response, user.get().userId(), email);
     enter(user.get(), request, response);
     return ResponseEntity.ok(view(user.get()));
   }
 
+  @AskingOnly
   @DeleteMapping
   void signOut(HttpServletRequest request) {
     HttpSession session = request.getSession(false);
@@ -120,6 +141,18 @@ class SessionController {
         farms.today(farm),
         farm.demo(),
         farm.weatherSource().name());
+  }
+
+  /** Too many tries: how long to wait, in words and for programs. */
+  static ResponseEntity<ProblemDetail> later(Duration wait) {
+    long seconds = Math.max(1, wait.toSeconds());
+    String words =
+        seconds < 90 ? seconds + " seconds" : Math.round(seconds / 60.0) + " minutes";
+    return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
+        .header(HttpHeaders.RETRY_AFTER, String.valueOf(seconds))
+        .body(
+            ProblemDetail.forStatusAndDetail(
+                HttpStatus.TOO_MANY_REQUESTS, "too many tries: wait %s".formatted(words)));
   }
 
   private static ResponseEntity<ProblemDetail> refused(HttpStatus status, String said) {

@@ -25,6 +25,7 @@ import nimblefurrow.server.farm.CoverDetails.MemberDetails;
 import nimblefurrow.server.farm.Machines;
 import nimblefurrow.server.farm.Machines.MachineView;
 import nimblefurrow.server.land.Herbicides;
+import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.season.FieldSeasons;
@@ -83,6 +84,7 @@ class AdviceController {
   }
 
   @PostMapping
+  @AskingOnly
   AdviceView advice(@Valid @RequestBody AdviceForm form) {
     UUID farmId = current.id();
     Seasons.FarmSeason farm = seasons.one(farmId, form.fieldId());

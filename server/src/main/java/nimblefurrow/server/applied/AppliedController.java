@@ -14,6 +14,7 @@ import nimblefurrow.server.journal.Journal;
 import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Download;
+import nimblefurrow.server.platform.HeavyWork;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -52,8 +53,11 @@ class AppliedController {
   private final Journal journal;
   private final Fields fields;
   private final CurrentFarm current;
+  private final HeavyWork heavy;
 
-  AppliedController(AppliedLogs logs, Journal journal, Fields fields, CurrentFarm current) {
+  AppliedController(
+      AppliedLogs logs, Journal journal, Fields fields, CurrentFarm current, HeavyWork heavy) {
+    this.heavy = heavy;
     this.logs = logs;
     this.journal = journal;
     this.fields = fields;
@@ -99,9 +103,10 @@ class AppliedController {
     if (entry.kind() != EntryKind.SEEDED) {
       throw new OutOfRange("entry", "points belong to an entry of sowing");
     }
-    List<AppliedPoint> points =
-        AppliedCsv.read(new String(file.getBytes(), StandardCharsets.UTF_8));
-    AppliedMap map = AppliedMap.of(fields.one(current.id(), entry.fieldId()).outline(), points);
+    Fields.FieldView field = fields.one(current.id(), entry.fieldId());
+    String text = new String(file.getBytes(), StandardCharsets.UTF_8);
+    List<AppliedPoint> points = heavy.run(() -> AppliedCsv.read(text));
+    AppliedMap map = heavy.run(() -> AppliedMap.of(field.outline(), points));
     if (map.covered().acres() == 0) {
       throw new OutOfRange(
           "file",

@@ -1,14 +1,14 @@
 package nimblefurrow.server.applied;
 
 import java.io.IOException;
-import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import nimblefurrow.core.coverage.AppliedPoint;
 import nimblefurrow.core.quantity.OutOfRange;
-import org.apache.commons.csv.CSVFormat;
+import nimblefurrow.server.platform.CsvIn;
+import nimblefurrow.server.platform.Figures;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
@@ -20,15 +20,6 @@ public final class AppliedCsv {
   private static final List<String> COLUMNS =
       List.of("longitude", "latitude", "seconds", "pounds", "width_ft");
   private static final int MOST_POINTS = 400_000;
-  private static final CSVFormat FORMAT =
-      CSVFormat.DEFAULT
-          .builder()
-          .setHeader()
-          .setSkipHeaderRecord(true)
-          .setIgnoreHeaderCase(true)
-          .setTrim(true)
-          .get();
-
   private AppliedCsv() {}
 
   public static String write(List<AppliedPoint> points) {
@@ -51,7 +42,7 @@ public final class AppliedCsv {
    * @throws OutOfRange naming the column that is missing, or the line and column that cannot be
    */
   public static List<AppliedPoint> read(String text) {
-    try (CSVParser parser = CSVParser.parse(new StringReader(text), FORMAT)) {
+    try (CSVParser parser = CsvIn.open(text)) {
       Map<String, Integer> header = parser.getHeaderMap();
       for (String column : COLUMNS) {
         if (header.keySet().stream().noneMatch(h -> h.equalsIgnoreCase(column))) {
@@ -59,7 +50,7 @@ public final class AppliedCsv {
               column,
               "the file has no column %s: it needs %s, got %s"
                   .formatted(
-                      column, String.join(", ", COLUMNS), String.join(", ", header.keySet())));
+                      column, String.join(", ", COLUMNS), header.keySet().stream().limit(20).toList()));
         }
       }
       List<AppliedPoint> points = new ArrayList<>();
@@ -90,12 +81,12 @@ public final class AppliedCsv {
   private static double figure(CSVRecord row, String column, double low, double high) {
     String text = row.isSet(column) ? row.get(column) : "";
     try {
-      double value = Double.parseDouble(text);
+      double value = Figures.number(column, text);
       if (value >= low && value <= high) {
         return value;
       }
-    } catch (NumberFormatException notANumber) {
-      // said below
+    } catch (OutOfRange notANumber) {
+      // said below, with the line
     }
     throw new OutOfRange(
         column,

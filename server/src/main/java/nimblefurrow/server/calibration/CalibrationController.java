@@ -15,6 +15,7 @@ import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.server.calibration.Calibrations.CalibrationView;
 import nimblefurrow.server.calibration.Calibrations.Correction;
 import nimblefurrow.server.farm.Farms;
+import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -130,6 +131,7 @@ class CalibrationController {
   }
 
   @PostMapping("/catch")
+  @AskingOnly
   CatchView caught(@RequestBody CalibrationDetails d) {
     var test = d.catchTest();
     return new CatchView(
@@ -143,6 +145,7 @@ class CalibrationController {
   }
 
   @PostMapping("/pans")
+  @AskingOnly
   PansView pans(@RequestBody CalibrationDetails d) {
     PanTest pans = d.pans();
     double mostCv = farms.view(current.id()).mostCv();
@@ -160,6 +163,7 @@ class CalibrationController {
   }
 
   @PostMapping("/meter")
+  @AskingOnly
   MeterView meter(@Valid @RequestBody MeterForm form) {
     AirMeter meter =
         new AirMeter(SeedRate.poundsPerAcre(form.targetLbAc()), form.widthFt(), form.mph());

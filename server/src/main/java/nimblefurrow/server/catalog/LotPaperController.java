@@ -39,7 +39,7 @@ class LotPaperController {
   List<PaperView> add(@PathVariable UUID lotId, @RequestPart("file") MultipartFile file)
       throws IOException {
     String name = file.getOriginalFilename() == null ? "paper" : file.getOriginalFilename();
-    String plain = name.replaceAll("[\\\\/\\p{Cntrl}]", "_");
+    String plain = name.replaceAll("[\\\\/\\p{Cntrl}\\p{Cs}]", "_");
     return papers.add(
         current.id(), lotId, plain.substring(0, Math.min(120, plain.length())), file.getBytes());
   }

@@ -14,6 +14,7 @@ import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.server.account.Accounts;
+import nimblefurrow.server.farm.Chains.Link;
 import nimblefurrow.server.farm.Chains;
 import nimblefurrow.server.farm.CoverDetails;
 import nimblefurrow.server.farm.CropDetails;
@@ -40,7 +41,7 @@ public class DemoFarm {
   public static final String PLANNER = "wren@sorrelbend.example";
   public static final String OPERATOR = "otis@sorrelbend.example";
   public static final String PASSWORD = "cover-the-ground";
-  private static final long STATION = 208;
+  private static final long STATION = 320;
   private static final LocalDate FIRST_DAY = LocalDate.of(2026, 9, 2);
 
   private final Farms farms;
@@ -175,19 +176,25 @@ public class DemoFarm {
     if (hadCover) {
       CropKind first = before == CropKind.SOYBEANS ? CropKind.CORN_GRAIN : CropKind.SOYBEANS;
       LocalDate plantedFirst = LocalDate.of(2024, 5, 6);
-      chains.addCrop(farm.id(), field.id(), plantedFirst, crop(first, first.corn() ? 104 : 2.4));
-      cover(farm, field, plantedFirst, rye(WayIn.DRILL, Route.EARLY_SPRAY));
+      Link ground =
+          chains.addCrop(
+              farm.id(), field.id(), plantedFirst, crop(first, first.corn() ? 104 : 2.4));
+      cover(farm, field, ground, rye(WayIn.DRILL, Route.EARLY_SPRAY));
     }
-    chains.addCrop(farm.id(), field.id(), plantedBefore, crop(before, before.corn() ? 103 : 2.4));
+    Link earlier =
+        chains.addCrop(
+            farm.id(), field.id(), plantedBefore, crop(before, before.corn() ? 103 : 2.4));
     if (hadCover) {
-      cover(farm, field, plantedBefore, rye(WayIn.DRILL, Route.EARLY_SPRAY));
+      cover(farm, field, earlier, rye(WayIn.DRILL, Route.EARLY_SPRAY));
     }
-    chains.addCrop(farm.id(), field.id(), planted, crop(now, FigureTable.number(row, "maturity")));
+    Link standing =
+        chains.addCrop(
+            farm.id(), field.id(), planted, crop(now, FigureTable.number(row, "maturity")));
     if (!row.get("cover26").isBlank()) {
       cover(
           farm,
           field,
-          planted,
+          standing,
           new CoverDetails(
               Goal.valueOf(row.get("goal")),
               Route.valueOf(row.get("route")),
@@ -196,8 +203,9 @@ public class DemoFarm {
               null));
     }
     if (!row.get("cut").isBlank()) {
-      LocalDate cut = LocalDate.parse(row.get("cut"));
-      chains.addCut(farm.id(), field.id(), cut, new CutDetails(Clearing.How.FORAGE_CUT));
+      LocalDate day = LocalDate.parse(row.get("cut"));
+      Link cut =
+          chains.addCut(farm.id(), field.id(), day, new CutDetails(Clearing.How.FORAGE_CUT));
       cover(farm, field, cut, rye(WayIn.DRILL, Route.EARLY_SPRAY));
     }
     CropKind next = CropKind.valueOf(row.get("next"));
@@ -208,9 +216,8 @@ public class DemoFarm {
         crop(next, next.corn() ? 105 : 2.4));
   }
 
-  private void cover(FarmView farm, FieldView field, LocalDate cropPlanted, CoverDetails cover) {
-    chains.putCover(
-        farm.id(), field.id(), cropPlanted.plusDays(1), cover, java.util.Optional.empty());
+  private void cover(FarmView farm, FieldView field, Link ground, CoverDetails cover) {
+    chains.addCover(farm.id(), field.id(), ground.id(), cover);
   }
 
   private static CoverDetails rye(WayIn way, Route route) {

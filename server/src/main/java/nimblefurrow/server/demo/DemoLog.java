@@ -207,6 +207,7 @@ class DemoLog {
     journal.add(
         farm.id(),
         new NewEntry(
+            UUID.randomUUID(),
             field.id(),
             link.id(),
             kind,

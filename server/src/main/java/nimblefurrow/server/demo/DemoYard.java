@@ -261,7 +261,7 @@ class DemoYard {
       double cost,
       Map<String, Object> figures) {
     MachineView machine = machines.add(farm, name, kind, acresPerHour, hired, cost);
-    return machines.setUp(farm, machine.id(), MachineSetups.of(figures));
+    return machines.setUp(farm, machine.id(), MachineSetups.of(figures), machine.version());
   }
 
   /** A catch test of last year's rye under eight rows over 200 ft. */

@@ -22,6 +22,7 @@ import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.Seasons;
+import nimblefurrow.server.season.Trouble;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -36,7 +37,9 @@ public class Dispatch {
       List<MachineView> machines,
       ScheduleProblem problem,
       Schedule placed,
-      Schedule wouldBe) {
+      Schedule wouldBe,
+      Map<String, Long> revisions,
+      List<Trouble> troubles) {
     public Job job(String id) {
       return jobs.stream()
           .filter(j -> j.id().equals(id))
@@ -57,7 +60,6 @@ public class Dispatch {
     this.planner = planner;
   }
 
-  @Transactional(readOnly = true)
   public Board board(UUID farmId) {
     Seasons.FarmSeason season =
         seasons
@@ -66,11 +68,18 @@ public class Dispatch {
                 () -> new NotOnThisFarm("weather yet: import it or take the simulated station"));
     List<Job> jobs = new ArrayList<>();
     Map<String, FieldSeasons> fieldOf = new HashMap<>();
+    List<Trouble> troubles = new ArrayList<>(season.troubles());
     for (FieldSeasons field : season.covers()) {
-      for (Job job : FieldJobs.of(field.key(), field.field().name(), field.now())) {
-        jobs.add(job);
-        fieldOf.put(job.id(), field);
-      }
+      field.broken().ifPresent(b -> troubles.add(new Trouble(field.field(), b.says())));
+      Trouble.attempt(
+              field.field(),
+              () -> FieldJobs.of(field.key(), field.field().name(), field.now()),
+              troubles::add)
+          .ifPresent(
+              open -> {
+                jobs.addAll(open);
+                open.forEach(job -> fieldOf.put(job.id(), field));
+              });
     }
     List<MachineView> all = machines.all(farmId);
     List<Machine> rigs = all.stream().map(MachineView::machine).toList();
@@ -81,7 +90,16 @@ public class Dispatch {
     List<String> pinned = pins.stream().map(Pin::jobId).toList();
     List<Placement> placed =
         whole.placed().stream().filter(p -> pinned.contains(p.jobId())).toList();
-    return new Board(season, jobs, fieldOf, all, problem, new Schedule(placed, List.of()), whole);
+    return new Board(
+        season,
+        jobs,
+        fieldOf,
+        all,
+        problem,
+        new Schedule(placed, List.of()),
+        whole,
+        placements.revisions(farmId),
+        troubles);
   }
 
   /**
@@ -101,19 +119,28 @@ public class Dispatch {
         farmId, "plan it", pins, plan.unplaced().stream().map(u -> u.jobId()).toList());
   }
 
-  @Transactional(readOnly = true)
-  public WhatIf whatIf(UUID farmId, String jobId, UUID machineId, LocalDate day) {
-    Board board = board(farmId);
+  public WhatIf whatIf(Board board, String jobId, UUID machineId, LocalDate day) {
     return WhatIf.of(
         board.problem(), board.placed(), board.job(jobId), machine(board, machineId), day);
   }
 
-  /** Puts a job on a machine and day; one that ends after its window only when that is accepted. */
+  /**
+   * Puts a job on a machine and day; one that ends after its window only when that is accepted.
+   *
+   * @param seen the number of the place it was moved from; null when it had none
+   */
   @Transactional
   public void place(
-      UUID farmId, String jobId, UUID machineId, LocalDate day, boolean lock, boolean acceptLate) {
+      UUID farmId,
+      String jobId,
+      UUID machineId,
+      LocalDate day,
+      boolean lock,
+      boolean acceptLate,
+      Long seen) {
     Board board = board(farmId);
     Job job = board.job(jobId);
+    placements.refuseMoved(farmId, jobId, seen);
     WhatIf told = WhatIf.of(board.problem(), board.placed(), job, machine(board, machineId), day);
     if (told.late() && !acceptLate) {
       throw new OutOfRange(
@@ -129,8 +156,9 @@ public class Dispatch {
   }
 
   @Transactional
-  public void takeOff(UUID farmId, String jobId) {
+  public void takeOff(UUID farmId, String jobId, Long seen) {
     Job job = board(farmId).job(jobId);
+    placements.refuseMoved(farmId, jobId, seen);
     placements.change(farmId, "take off " + job.field(), List.of(), List.of(jobId));
   }
 

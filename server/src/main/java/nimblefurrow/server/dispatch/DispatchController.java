@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.quantity.UnitSystem;
@@ -19,8 +20,10 @@ import nimblefurrow.core.schedule.Placement;
 import nimblefurrow.core.schedule.Unplaced;
 import nimblefurrow.core.schedule.WhatIf;
 import nimblefurrow.core.season.Step;
+import nimblefurrow.core.season.Verdict;
 import nimblefurrow.server.farm.Machines.MachineView;
 import nimblefurrow.server.placement.Placements;
+import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.season.FieldSeasons;
@@ -44,6 +47,7 @@ class DispatchController {
       List<MachineView> machines,
       List<JobView> jobs,
       List<FitRow> fit,
+      List<TroubleView> troubles,
       @Maybe String undo,
       @Maybe String redo) {}
 
@@ -60,11 +64,20 @@ class DispatchController {
       double acres,
       @Maybe LocalDate opens,
       @Maybe LocalDate closes,
+      @Maybe Verdict.Kind verdict,
+      @Maybe String says,
       @Maybe PlaceView place,
       @Maybe String unplaced) {}
 
+  /** A field whose jobs cannot be told, and why. */
+  record TroubleView(UUID fieldId, String field, String says) {}
+
+  /**
+   * @param version the number of this place; a move says which one it was made on
+   */
   record PlaceView(
       UUID machineId,
+      long version,
       List<DayView> days,
       boolean locked,
       boolean late,
@@ -83,7 +96,11 @@ class DispatchController {
   record FitRow(MachineKind kind, LocalDate first, int[] chances) {}
 
   record MoveForm(
-      @NotNull UUID machineId, @NotNull LocalDate day, boolean locked, boolean acceptLate) {}
+      @NotNull UUID machineId,
+      @NotNull LocalDate day,
+      boolean locked,
+      boolean acceptLate,
+      @Maybe Long version) {}
 
   record WhatIfForm(@NotBlank String jobId, @NotNull UUID machineId, @NotNull LocalDate day) {}
 
@@ -122,9 +139,10 @@ class DispatchController {
   }
 
   @PostMapping("/what-if")
+  @AskingOnly
   WhatIfView whatIf(@Valid @RequestBody WhatIfForm form) {
-    WhatIf told = dispatch.whatIf(current.id(), form.jobId(), form.machineId(), form.day());
     Dispatch.Board board = dispatch.board(current.id());
+    WhatIf told = dispatch.whatIf(board, form.jobId(), form.machineId(), form.day());
     UnitSystem units = board.season().farm().units();
     return new WhatIfView(
         DayView.of(told.days()),
@@ -138,13 +156,20 @@ class DispatchController {
   @PutMapping("/jobs/{jobId}")
   BoardView place(@PathVariable String jobId, @Valid @RequestBody MoveForm form) {
     dispatch.place(
-        current.id(), jobId, form.machineId(), form.day(), form.locked(), form.acceptLate());
+        current.id(),
+        jobId,
+        form.machineId(),
+        form.day(),
+        form.locked(),
+        form.acceptLate(),
+        form.version());
     return board(null);
   }
 
   @DeleteMapping("/jobs/{jobId}")
-  BoardView takeOff(@PathVariable String jobId) {
-    dispatch.takeOff(current.id(), jobId);
+  BoardView takeOff(
+      @PathVariable String jobId, @RequestParam(required = false) @Maybe Long version) {
+    dispatch.takeOff(current.id(), jobId, version);
     return board(null);
   }
 
@@ -169,6 +194,8 @@ class DispatchController {
     List<JobView> jobs = new ArrayList<>();
     for (Job job : board.jobs()) {
       FieldSeasons field = board.fieldOf().get(job.id());
+      Optional<Verdict> verdict =
+          Step.of(job.id()).ends() ? Optional.empty() : field.now().verdict();
       jobs.add(
           new JobView(
               job.id(),
@@ -182,12 +209,10 @@ class DispatchController {
               field.now().field().cover().map(c -> c.mix().name()).orElse(null),
               job.area().acres(),
               job.window().opens().median().orElse(null),
-              job.window()
-                  .closes()
-                  .lastDayWithChance(0.8)
-                  .or(() -> job.window().closes().median())
-                  .orElse(null),
-              board.placed().of(job.id()).map(p -> place(p, units)).orElse(null),
+              job.window().end(),
+              verdict.map(Verdict::kind).orElse(null),
+              verdict.map(v -> v.says().in(units)).orElse(null),
+              board.placed().of(job.id()).map(p -> place(board, p, units)).orElse(null),
               reasons.get(job.id())));
     }
     return new BoardView(
@@ -195,13 +220,17 @@ class DispatchController {
         board.machines(),
         jobs,
         fit(board, from == null ? today : from),
+        board.troubles().stream()
+            .map(t -> new TroubleView(t.field().id(), t.field().name(), t.says()))
+            .toList(),
         placements.undoable(current.id()).orElse(null),
         placements.redoable(current.id()).orElse(null));
   }
 
-  private static PlaceView place(Placement p, UnitSystem units) {
+  private static PlaceView place(Dispatch.Board board, Placement p, UnitSystem units) {
     return new PlaceView(
         UUID.fromString(p.machineId()),
+        board.revisions().getOrDefault(p.jobId(), 0L),
         DayView.of(p.days()),
         p.locked(),
         p.late(),

@@ -1,5 +1,6 @@
 package nimblefurrow.server.exchange;
 
+import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -16,10 +17,11 @@ import nimblefurrow.server.farm.Fields.FieldView;
 import nimblefurrow.server.farm.Fields.Land;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Download;
+import nimblefurrow.server.platform.GeoJson;
+import nimblefurrow.server.platform.HeavyWork;
 import nimblefurrow.server.platform.Maybe;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -39,6 +41,8 @@ import tools.jackson.databind.node.ObjectNode;
 @RequestMapping("/api/exchange/fields")
 class FieldExchange {
   private static final int MOST_FEATURES = 2000;
+  private static final int BEGINNING = 200;
+  private static final int BYTE_ORDER_MARK = 3;
 
   record Preview(List<PreviewField> fields, int good, int refused, double acres, boolean saved) {}
 
@@ -48,14 +52,13 @@ class FieldExchange {
   private final Fields fields;
   private final CurrentFarm current;
   private final JsonMapper json;
-  private final TransactionTemplate transaction;
+  private final HeavyWork heavy;
 
-  FieldExchange(
-      Fields fields, CurrentFarm current, JsonMapper json, TransactionTemplate transaction) {
+  FieldExchange(Fields fields, CurrentFarm current, JsonMapper json, HeavyWork heavy) {
     this.fields = fields;
     this.current = current;
     this.json = json;
-    this.transaction = transaction;
+    this.heavy = heavy;
   }
 
   /**
@@ -65,7 +68,7 @@ class FieldExchange {
   Preview bring(
       @RequestPart("file") MultipartFile file, @RequestParam(defaultValue = "false") boolean save)
       throws IOException {
-    List<ReadFeature> read = read(file.getBytes());
+    List<ReadFeature> read = heavy.run(() -> read(file));
     Set<String> taken = new HashSet<>();
     fields.all(current.id()).forEach(f -> taken.add(f.name().toLowerCase()));
     List<PreviewField> preview = new ArrayList<>();
@@ -80,7 +83,7 @@ class FieldExchange {
           throw new OutOfRange("name", "there is a field “" + feature.name() + "” already");
         }
         preview.add(
-            new PreviewField(feature.name(), boundary.area().acres(), outline(boundary), null));
+            new PreviewField(feature.name(), boundary.area().acres(), GeoJson.text(boundary.shape()), null));
         boundaries.add(boundary);
       } catch (OutOfRange refused) {
         preview.add(new PreviewField(feature.name(), null, null, refused.getMessage()));
@@ -88,7 +91,7 @@ class FieldExchange {
       }
     }
     if (save) {
-      transaction.executeWithoutResult(status -> keep(preview, boundaries));
+      keep(preview, boundaries);
     }
     int good = (int) preview.stream().filter(p -> p.problem() == null).count();
     double acres =
@@ -136,32 +139,37 @@ class FieldExchange {
     }
   }
 
-  private List<ReadFeature> read(byte[] file) {
-    if (ShapefileFields.zipped(file)) {
-      return checked(ShapefileFields.read(file));
+  private static List<ReadFeature> read(MultipartFile upload) {
+    try (BufferedInputStream file = new BufferedInputStream(upload.getInputStream())) {
+      file.mark(BEGINNING);
+      byte[] start = file.readNBytes(BEGINNING);
+      file.reset();
+      if (ShapefileFields.zipped(start)) {
+        return checked(ShapefileFields.read(file.readAllBytes()));
+      }
+      String text = new String(start, StandardCharsets.UTF_8).strip();
+      if (text.startsWith("\uFEFF")) {
+        file.skipNBytes(BYTE_ORDER_MARK);
+        text = text.substring(1).strip();
+      }
+      return checked(
+          text.startsWith("<") ? KmlFields.read(file.readAllBytes()) : GeoJsonFields.read(file));
+    } catch (IOException broken) {
+      throw new OutOfRange("file", "this file cannot be read");
     }
-    String start = new String(file, 0, Math.min(file.length, 200), StandardCharsets.UTF_8).strip();
-    List<ReadFeature> read =
-        start.startsWith("<") || start.startsWith("\uFEFF<")
-            ? KmlFields.read(file)
-            : GeoJsonFields.read(file, json);
-    return checked(read);
+  }
+
+  /** Refuses more fields than a file may hold, as soon as one too many is met. */
+  static void refuseTooMany(int fields) {
+    if (fields > MOST_FEATURES) {
+      throw new OutOfRange("file", "a file holds at most %,d fields".formatted(MOST_FEATURES));
+    }
   }
 
   private static List<ReadFeature> checked(List<ReadFeature> read) {
     if (read.isEmpty()) {
       throw new OutOfRange("file", "there is no field boundary in this file");
     }
-    if (read.size() > MOST_FEATURES) {
-      throw new OutOfRange(
-          "file", "a file holds at most %,d fields, got %,d".formatted(MOST_FEATURES, read.size()));
-    }
     return read;
-  }
-
-  private static String outline(Boundary boundary) {
-    var writer = new org.locationtech.jts.io.geojson.GeoJsonWriter(6);
-    writer.setEncodeCRS(false);
-    return writer.write(boundary.shape());
   }
 }

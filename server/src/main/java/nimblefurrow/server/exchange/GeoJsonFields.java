@@ -1,69 +1,166 @@
 package nimblefurrow.server.exchange;
 
+import java.io.InputStream;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import nimblefurrow.core.quantity.OutOfRange;
-import org.locationtech.jts.io.ParseException;
-import org.locationtech.jts.io.geojson.GeoJsonReader;
+import nimblefurrow.server.platform.GeoJson;
+import org.locationtech.jts.geom.Geometry;
 import tools.jackson.core.JacksonException;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
 
-/** Reads a GeoJSON feature collection, feature or bare geometry. */
+/**
+ * Reads a GeoJSON feature collection, feature or bare geometry as it streams by: of a file with
+ * millions of features no more than a file may hold is ever in memory.
+ */
 final class GeoJsonFields {
-  private static final String[] NAMES = {"name", "Name", "NAME", "field", "Field", "label", "id"};
+  private static final List<String> NAMES =
+      List.of("name", "Name", "NAME", "field", "Field", "label", "id");
+  private static final List<String> SHAPES = List.of("Polygon", "MultiPolygon");
+  private static final int LONGEST_NAME = 80;
 
-  private GeoJsonFields() {}
+  private final JsonParser parser;
+  private final List<ReadFeature> read = new ArrayList<>();
 
-  static List<ReadFeature> read(byte[] file, JsonMapper json) {
-    JsonNode root;
-    try {
-      root = json.readTree(file);
+  private GeoJsonFields(JsonParser parser) {
+    this.parser = parser;
+  }
+
+  static List<ReadFeature> read(InputStream file) {
+    try (JsonParser parser = GeoJson.parser(file)) {
+      if (parser.nextToken() != JsonToken.START_OBJECT) {
+        throw new OutOfRange("file", "this is no GeoJSON: it does not begin with {");
+      }
+      return new GeoJsonFields(parser).root();
     } catch (JacksonException e) {
-      throw new OutOfRange("file", "this is no GeoJSON: " + e.getOriginalMessage());
+      throw new OutOfRange(
+          "file",
+          "this is no GeoJSON: line %d cannot be read"
+              .formatted(e.getLocation() == null ? 1 : e.getLocation().getLineNr()));
     }
-    List<ReadFeature> read = new ArrayList<>();
-    String type = root.path("type").asString("");
-    switch (type) {
-      case "FeatureCollection" ->
-          root.path("features").forEach(f -> read.add(feature(f, read.size() + 1)));
-      case "Feature" -> read.add(feature(root, 1));
-      case "Polygon", "MultiPolygon" -> read.add(shape("Field 1", root));
-      default ->
-          throw new OutOfRange(
-              "file",
-              "GeoJSON holds a FeatureCollection, a Feature or a polygon, got “" + type + "”");
+  }
+
+  /** The outermost object: a collection, one feature, or a shape by itself. */
+  private List<ReadFeature> root() {
+    Feature single = new Feature("Field 1");
+    GeoJson.Reading bare = new GeoJson.Reading();
+    String type = "";
+    boolean collection = false;
+    while (parser.nextToken() == JsonToken.PROPERTY_NAME) {
+      String name = parser.currentName();
+      JsonToken value = parser.nextToken();
+      if (name.equals("features") && value == JsonToken.START_ARRAY) {
+        collection = true;
+        features();
+      } else if (name.equals("coordinates") || name.equals("type")) {
+        boolean typed = name.equals("type") && value == JsonToken.VALUE_STRING;
+        type = typed ? parser.getString() : type;
+        bare.take(name, value, parser);
+      } else {
+        single.take(name, value, parser);
+      }
+    }
+    if (bare.begun() || SHAPES.contains(type)) {
+      read.add(bare(bare));
+    } else if (!collection) {
+      if (!type.equals("Feature")) {
+        throw new OutOfRange(
+            "file",
+            "GeoJSON holds a FeatureCollection, a Feature or a polygon, got “%s”"
+                .formatted(type.length() > 40 ? type.substring(0, 40) : type));
+      }
+      read.add(single.done());
     }
     return read;
   }
 
-  private static ReadFeature feature(JsonNode feature, int number) {
-    String name = "Field " + number;
-    for (String key : NAMES) {
-      JsonNode value = feature.path("properties").path(key);
-      if (value.isValueNode() && !value.isNull() && !value.asString("").isBlank()) {
-        name = value.asString().strip();
-        break;
+  private static ReadFeature bare(GeoJson.Reading shape) {
+    try {
+      return new ReadFeature("Field 1", shape.done(), null);
+    } catch (OutOfRange refused) {
+      return new ReadFeature("Field 1", null, "boundary of “Field 1”: " + refused.getMessage());
+    }
+  }
+
+  private void features() {
+    for (JsonToken t = parser.nextToken(); t != JsonToken.END_ARRAY; t = parser.nextToken()) {
+      FieldExchange.refuseTooMany(read.size() + 1);
+      Feature feature = new Feature("Field " + (read.size() + 1));
+      if (t == JsonToken.START_OBJECT) {
+        while (parser.nextToken() == JsonToken.PROPERTY_NAME) {
+          String name = parser.currentName();
+          feature.take(name, parser.nextToken(), parser);
+        }
+      } else {
+        parser.skipChildren();
+      }
+      read.add(feature.done());
+    }
+  }
+
+  /** A feature while it is read. */
+  private static final class Feature {
+    private final Map<String, String> named = new HashMap<>();
+    private final String unnamed;
+    private Geometry shape;
+    private String problem;
+
+    Feature(String unnamed) {
+      this.unnamed = unnamed;
+    }
+
+    void take(String name, JsonToken value, JsonParser parser) {
+      if (name.equals("geometry") && value == JsonToken.START_OBJECT) {
+        try {
+          shape = GeoJson.shape(parser);
+        } catch (OutOfRange refused) {
+          problem = refused.getMessage();
+          close(parser);
+        }
+      } else if (name.equals("properties") && value == JsonToken.START_OBJECT) {
+        while (parser.nextToken() == JsonToken.PROPERTY_NAME) {
+          String key = parser.currentName();
+          JsonToken said = parser.nextToken();
+          if (NAMES.contains(key) && said.isScalarValue() && said != JsonToken.VALUE_NULL) {
+            named.put(key, parser.getString().strip());
+          } else {
+            parser.skipChildren();
+          }
+        }
+      } else {
+        parser.skipChildren();
       }
     }
-    return shape(name.length() > 80 ? name.substring(0, 80) : name, feature.path("geometry"));
-  }
 
-  private static ReadFeature shape(String name, JsonNode geometry) {
-    if (!geometry.isObject()) {
-      return new ReadFeature(name, null, "boundary of “" + name + "” is missing");
+    /** Goes on to the end of the shape that could not be read. */
+    private static void close(JsonParser parser) {
+      while (!"geometry".equals(parser.currentName()) || parser.currentToken() != JsonToken.END_OBJECT) {
+        if (parser.nextToken() == null) {
+          return;
+        }
+      }
     }
-    try {
-      return new ReadFeature(name, new GeoJsonReader().read(geometry.toString()), null);
-    } catch (ParseException | RuntimeException e) {
-      return new ReadFeature(name, null, "boundary of “" + name + "” cannot be read: " + plain(e));
-    }
-  }
 
-  private static String plain(Exception e) {
-    String said = e.getMessage() == null ? "its points are not numbers" : e.getMessage();
-    return said.contains("closed linestring")
-        ? "its outline is not closed or has too few points"
-        : "its points are not as they should be";
+    ReadFeature done() {
+      String name =
+          NAMES.stream()
+              .map(named::get)
+              .filter(n -> n != null && !n.isBlank())
+              .findFirst()
+              .orElse(unnamed);
+      String cut = name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name;
+      if (shape == null) {
+        return new ReadFeature(
+            cut,
+            null,
+            problem == null
+                ? "boundary of “%s” is missing".formatted(cut)
+                : "boundary of “%s”: %s".formatted(cut, problem));
+      }
+      return new ReadFeature(cut, shape, null);
+    }
   }
 }

@@ -8,6 +8,7 @@ import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.server.platform.Figures;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -18,6 +19,7 @@ import org.locationtech.jts.geom.Polygon;
  * Reads the polygons of a KML file's placemarks; outside entities and document types are refused.
  */
 final class KmlFields {
+  private static final int MOST_TEXT = 2_000_000;
   private static final GeometryFactory SHAPES = new GeometryFactory();
 
   private final List<ReadFeature> read = new ArrayList<>();
@@ -56,6 +58,7 @@ final class KmlFields {
   private void start(XMLStreamReader xml) throws XMLStreamException {
     switch (xml.getLocalName()) {
       case "Placemark" -> {
+        FieldExchange.refuseTooMany(read.size() + 1);
         inPlacemark = true;
         name = "Field " + (read.size() + 1);
         polygons = new ArrayList<>();
@@ -85,9 +88,13 @@ final class KmlFields {
   private void ring(String text) {
     try {
       List<Coordinate> points = new ArrayList<>();
+      if (text.length() > MOST_TEXT) {
+        throw new IllegalArgumentException("too many points");
+      }
       for (String triple : text.strip().split("\\s+")) {
         String[] parts = triple.split(",");
-        points.add(new Coordinate(Double.parseDouble(parts[0]), Double.parseDouble(parts[1])));
+        points.add(new Coordinate(
+                Figures.number("longitude", parts[0]), Figures.number("latitude", parts[1])));
       }
       if (!points.isEmpty() && !points.get(0).equals2D(points.get(points.size() - 1))) {
         points.add(points.get(0).copy());

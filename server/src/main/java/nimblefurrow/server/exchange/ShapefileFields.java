@@ -13,6 +13,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
@@ -31,6 +32,8 @@ import org.locationtech.jts.geom.Polygon;
 final class ShapefileFields {
   private static final int MOST_FILES = 40;
   private static final int MOST_BYTES = 48 * 1024 * 1024;
+  private static final Set<String> WANTED = Set.of("shp", "dbf", "prj");
+  private static final int LONGEST_NAME = 80;
   private static final int HEADER = 100;
   private static final int POLYGON = 5;
   private static final GeometryFactory SHAPES = new GeometryFactory();
@@ -75,7 +78,7 @@ final class ShapefileFields {
         left -= content.length;
         String name = entry.getName().toLowerCase(Locale.ROOT);
         String ending = name.substring(name.lastIndexOf('.') + 1);
-        if (!entry.isDirectory() && !name.contains("__macosx")) {
+        if (WANTED.contains(ending) && !entry.isDirectory() && !name.contains("__macosx")) {
           files.putIfAbsent(ending, content);
         }
       }
@@ -125,9 +128,14 @@ final class ShapefileFields {
       }
       for (Object[] row = reader.nextRecord(); row != null; row = reader.nextRecord()) {
         Object cell = column < 0 ? null : row[column];
-        names.add(cell == null ? "" : cell.toString().strip());
+        String name = cell == null ? "" : cell.toString().replace("\0", "").strip();
+        names.add(name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name);
+        FieldExchange.refuseTooMany(names.size());
       }
-    } catch (DBFException broken) {
+    } catch (DBFException | IllegalArgumentException | IndexOutOfBoundsException broken) {
+      if (broken instanceof OutOfRange refused) {
+        throw refused;
+      }
       throw new OutOfRange("file", "the .dbf in this zip cannot be read");
     }
     return names;
@@ -141,18 +149,22 @@ final class ShapefileFields {
     shp.position(HEADER);
     while (shp.remaining() >= 12) {
       shp.order(ByteOrder.BIG_ENDIAN).getInt();
-      int bytes = shp.getInt() * 2;
-      int end = shp.position() + bytes;
+      int words = shp.getInt();
+      if (words < 2 || words > shp.remaining() / 2) {
+        throw new OutOfRange("file", "the .shp in this zip is broken off or damaged");
+      }
+      ByteBuffer record = shp.slice(shp.position(), words * 2).order(ByteOrder.LITTLE_ENDIAN);
+      shp.position(shp.position() + words * 2);
       int at = features.size();
+      FieldExchange.refuseTooMany(at + 1);
       String given = at < names.size() ? names.get(at) : "";
       String name = given.isBlank() ? "Field " + (at + 1) : given;
-      int type = shp.order(ByteOrder.LITTLE_ENDIAN).getInt();
+      int type = record.getInt();
       // 5 polygon, 15 and 25 the same with heights or measures after the points.
       features.add(
-          type % 10 == POLYGON
-              ? new ReadFeature(name, polygons(shp), null)
+          type % 10 == POLYGON && type > 0
+              ? new ReadFeature(name, polygons(record), null)
               : new ReadFeature(name, null, "is no area: a field needs a closed outline"));
-      shp.position(end);
     }
     return features;
   }
@@ -161,7 +173,7 @@ final class ShapefileFields {
     shp.position(shp.position() + 32);
     int parts = shp.getInt();
     int points = shp.getInt();
-    if (parts < 1 || points < 4 || parts > points || points > shp.remaining() / 16 + 1) {
+    if (parts < 1 || points < 4 || parts > points / 4 || points > shp.remaining() / 16) {
       throw new OutOfRange("file", "an outline in this shapefile is damaged");
     }
     int[] starts = new int[parts + 1];
@@ -169,6 +181,12 @@ final class ShapefileFields {
       starts[i] = shp.getInt();
     }
     starts[parts] = points;
+    for (int i = 0; i < parts; i++) {
+      // A ring has four points at least; parts follow each other.
+      if (starts[i] < 0 || starts[i + 1] - (long) starts[i] < 4) {
+        throw new OutOfRange("file", "an outline in this shapefile is damaged");
+      }
+    }
     List<LinearRing> shells = new ArrayList<>();
     List<LinearRing> holes = new ArrayList<>();
     for (int p = 0; p < parts; p++) {

@@ -10,6 +10,7 @@ import jakarta.persistence.Version;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.OptimisticLock;
 import org.hibernate.type.SqlTypes;
 
 @Entity
@@ -36,6 +37,13 @@ class ChainLink {
 
   @JdbcTypeCode(SqlTypes.JSON)
   CutDetails cut;
+
+  /** Its place in the field's chain, from 0; a link that is taken out has none. */
+  @OptimisticLock(excluded = true)
+  Integer place;
+
+  /** Taken out of the chain, but kept for what was logged of it. */
+  boolean retired;
 
   @Version int version;
 

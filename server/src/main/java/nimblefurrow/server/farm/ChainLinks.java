@@ -6,13 +6,15 @@ import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
 interface ChainLinks extends Repository<ChainLink, UUID> {
-  List<ChainLink> findByFarmIdOrderByFieldIdAscStartsAsc(UUID farmId);
+  List<ChainLink> findByFarmIdAndRetiredFalseOrderByFieldIdAscPlaceAsc(UUID farmId);
 
-  List<ChainLink> findByFarmIdAndFieldIdOrderByStarts(UUID farmId, UUID fieldId);
+  List<ChainLink> findByFarmIdAndFieldIdAndRetiredFalseOrderByPlace(UUID farmId, UUID fieldId);
 
-  Optional<ChainLink> findByFarmIdAndId(UUID farmId, UUID id);
+  Optional<ChainLink> findByFarmIdAndIdAndRetiredFalse(UUID farmId, UUID id);
 
   ChainLink save(ChainLink link);
+
+  ChainLink saveAndFlush(ChainLink link);
 
   void delete(ChainLink link);
 }

@@ -24,6 +24,7 @@ import nimblefurrow.server.platform.Maybe;
  *
  * @param discPasses shallow disc passes in all, where it is sown by them; two unless said otherwise
  * @param slurryOver whether slurry goes over the sown ground
+ * @param thickSlurry whether seed goes in slurry so thick that it stays on top
  */
 public record CoverDetails(
     @NotNull Goal goal,
@@ -32,7 +33,8 @@ public record CoverDetails(
     @NotEmpty @Size(max = 8) List<@Valid MemberDetails> members,
     @Maybe LocalDate planned,
     @Maybe Integer discPasses,
-    @Maybe Boolean slurryOver) {
+    @Maybe Boolean slurryOver,
+    @Maybe Boolean thickSlurry) {
 
   /** A member of the mix; a typed live rate replaces the computed one. */
   public record MemberDetails(
@@ -53,12 +55,13 @@ public record CoverDetails(
   /** A cover without work beside the sowing. */
   public CoverDetails(
       Goal goal, Route route, WayIn way, List<MemberDetails> members, LocalDate planned) {
-    this(goal, route, way, members, planned, null, null);
+    this(goal, route, way, members, planned, null, null, null);
   }
 
   /** The same sown another way. */
   public CoverDetails by(WayIn other) {
-    return new CoverDetails(goal, route, other, members, planned, discPasses, slurryOver);
+    return new CoverDetails(
+        goal, route, other, members, planned, discPasses, slurryOver, thickSlurry);
   }
 
   /** The goes over the field that belong to the sowing, with what is done of them. */
@@ -66,7 +69,20 @@ public record CoverDetails(
     return new SideWork(
         discPasses == null ? SideWork.USUAL.discPasses() : discPasses,
         Boolean.TRUE.equals(slurryOver),
+        Boolean.TRUE.equals(thickSlurry),
         done);
+  }
+
+  /**
+   * This cover when all that is typed in it can be.
+   *
+   * @throws nimblefurrow.core.quantity.OutOfRange naming the figure and its limits
+   */
+  public CoverDetails checked() {
+    mix(Catalogue.shipped());
+    typedRates(Catalogue.shipped());
+    side(Map.of());
+    return this;
   }
 
   /** The mix with a farm's own figures. */

@@ -6,6 +6,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import java.math.BigDecimal;
 import java.util.UUID;
 import nimblefurrow.core.schedule.MachineKind;
@@ -32,6 +33,11 @@ class FarmMachine {
 
   @Column(name = "cost_per_acre")
   BigDecimal costPerAcre;
+
+  /** No longer on the farm, but kept for what was logged of it. */
+  boolean retired;
+
+  @Version int version;
 
   @JdbcTypeCode(SqlTypes.JSON)
   MachineSetup setup = MachineSetup.none();

@@ -8,9 +8,9 @@ import org.springframework.data.repository.Repository;
 interface FarmMachines extends Repository<FarmMachine, UUID> {
   List<FarmMachine> findByFarmIdOrderByName(UUID farmId);
 
-  Optional<FarmMachine> findByFarmIdAndId(UUID farmId, UUID id);
+  Optional<FarmMachine> findByFarmIdAndIdAndRetiredFalse(UUID farmId, UUID id);
 
-  FarmMachine save(FarmMachine machine);
+  FarmMachine saveAndFlush(FarmMachine machine);
 
   void delete(FarmMachine machine);
 }

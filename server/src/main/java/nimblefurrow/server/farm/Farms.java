@@ -15,6 +15,7 @@ import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.weather.Site;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.NotOnThisFarm;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -38,8 +39,10 @@ public class Farms {
 
   private final FarmRows farms;
   private final Clock clock;
+  private final JdbcClient database;
 
-  Farms(FarmRows farms, Clock clock) {
+  Farms(FarmRows farms, Clock clock, JdbcClient database) {
+    this.database = database;
     this.farms = farms;
     this.clock = clock;
   }
@@ -146,7 +149,8 @@ public class Farms {
   public FarmView weatherFrom(UUID id, WeatherSource source) {
     Farm farm = row(id);
     farm.weatherSource = source;
-    farm.weatherVersion++;
+    farm.weatherVersion =
+        database.sql("select nextval('weather_version')").query(Integer.class).single();
     return view(farm);
   }
 

@@ -58,6 +58,7 @@ class FieldController {
       @Maybe LocalDate harvest,
       @Maybe LocalDate canopyClosed,
       @Maybe LocalDate canopyOpen,
+      @Maybe LocalDate leafDrop,
       @Maybe @Size(max = 60) String name,
       @Maybe Integer version) {
 
@@ -66,6 +67,7 @@ class FieldController {
       put(dates, CropStage.HARVEST, harvest);
       put(dates, CropStage.CANOPY_CLOSED, canopyClosed);
       put(dates, CropStage.CANOPY_OPEN, canopyOpen);
+      put(dates, CropStage.LEAF_DROP, kind == CropKind.SOYBEANS ? leafDrop : null);
       return new CropDetails(
           kind,
           maturity == null ? 0 : maturity,
@@ -80,6 +82,9 @@ class FieldController {
       dates.put(stage, day);
     }
   }
+
+  /** Told by nobody, so that a change without a version is always refused. */
+  private static final int NO_VERSION = -1;
 
   private final Fields fields;
   private final Chains chains;
@@ -121,8 +126,8 @@ class FieldController {
   }
 
   @DeleteMapping("/{id}")
-  void remove(@PathVariable UUID id) {
-    fields.remove(current.id(), id);
+  Removed remove(@PathVariable UUID id) {
+    return fields.remove(current.id(), id);
   }
 
   @PutMapping("/{id}/left-out")
@@ -145,12 +150,12 @@ class FieldController {
 
   @PutMapping("/crops/{linkId}")
   Link changeCrop(@PathVariable UUID linkId, @Valid @RequestBody CropForm form) {
-    int version = form.version() == null ? 0 : form.version();
+    int version = form.version() == null ? NO_VERSION : form.version();
     return chains.changeCrop(current.id(), linkId, form.planted(), form.details(), version);
   }
 
   @DeleteMapping("/crops/{linkId}")
-  void removeCrop(@PathVariable UUID linkId) {
-    chains.remove(current.id(), linkId);
+  Removed removeCrop(@PathVariable UUID linkId) {
+    return chains.remove(current.id(), linkId);
   }
 }

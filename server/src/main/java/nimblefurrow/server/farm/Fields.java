@@ -4,17 +4,17 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import nimblefurrow.core.land.Boundary;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.season.FieldFacts;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.server.platform.Conflict;
+import nimblefurrow.server.platform.GeoJson;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.io.geojson.GeoJsonReader;
-import org.locationtech.jts.io.geojson.GeoJsonWriter;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -49,7 +49,7 @@ public class Fields {
     }
 
     public Geometry shape() {
-      return Fields.shape(boundary);
+      return GeoJson.shape(boundary);
     }
   }
 
@@ -82,10 +82,18 @@ public class Fields {
 
   private final LandFields fields;
   private final Farmsteads farmsteads;
+  private final Records records;
 
-  Fields(LandFields fields, Farmsteads farmsteads) {
+  Fields(LandFields fields, Farmsteads farmsteads, Records records) {
     this.fields = fields;
     this.farmsteads = farmsteads;
+    this.records = records;
+  }
+
+  /** Lets nobody else change this field, its chain or its log until the change under way is done. */
+  @Transactional
+  public void hold(UUID farmId, UUID id) {
+    fields.hold(farmId, id).orElseThrow(() -> new NotOnThisFarm("field"));
   }
 
   @Transactional(readOnly = true)
@@ -109,7 +117,7 @@ public class Fields {
     refuseTaken(farmId, land.name(), null);
     LandField field =
         new LandField(
-            farmId, land.name().strip(), boundary.area().acres(), geoJson(boundary.shape()));
+            farmId, land.name().strip(), boundary.area().acres(), GeoJson.text(boundary.shape()));
     set(field, land);
     return view(fields.save(field), land.farmstead());
   }
@@ -124,12 +132,26 @@ public class Fields {
     }
     refuseTaken(farmId, land.name(), id);
     set(field, land);
-    return view(field, land.farmstead());
+    return view(fields.saveAndFlush(field), land.farmstead());
   }
 
+  /** Takes a field out; one that something was written about is retired with it. */
   @Transactional
-  public void remove(UUID farmId, UUID id) {
-    fields.delete(row(farmId, id));
+  public Removed remove(UUID farmId, UUID id) {
+    LandField field = row(farmId, id);
+    int kept = records.ofField(farmId, id);
+    if (kept == 0) {
+      fields.delete(field);
+      return Removed.gone(field.name);
+    }
+    field.retired = true;
+    return Removed.retired(field.name, kept);
+  }
+
+  /** The names of all fields, those that are retired among them, for what was logged of them. */
+  @Transactional(readOnly = true)
+  public Map<UUID, String> names(UUID farmId) {
+    return fields.findByFarmId(farmId).stream().collect(Collectors.toMap(f -> f.id, f -> f.name));
   }
 
   @Transactional
@@ -163,12 +185,12 @@ public class Fields {
     if (!outline.retired()) {
       refuseTaken(farmId, outline.name(), field.id);
     }
-    Boundary boundary = Boundary.of(outline.name(), shape(outline.boundary()));
+    Boundary boundary = Boundary.of(outline.name(), GeoJson.shape(outline.boundary()));
     field.name = outline.name();
     field.boundary = outline.boundary();
     field.acres = boundary.area().acres();
     field.retired = outline.retired();
-    return view(field, steadName(farmId, field.farmsteadId));
+    return view(fields.saveAndFlush(field), steadName(farmId, field.farmsteadId));
   }
 
   /** Leaves a field out of a season, or takes it in again with a null season. */
@@ -177,7 +199,7 @@ public class Fields {
     LandField field = row(farmId, id);
     field.leftOutSeason = season;
     field.leftOutReason = season == null || reason == null ? "" : reason.strip();
-    return view(field, steadName(farmId, field.farmsteadId));
+    return view(fields.saveAndFlush(field), steadName(farmId, field.farmsteadId));
   }
 
   /** A new field on a part of another, with the same land and farmstead. */
@@ -218,7 +240,7 @@ public class Fields {
         .findFirst()
         .orElseGet(
             () -> {
-              var inside = shape(field.boundary).getInteriorPoint();
+              var inside = GeoJson.shape(field.boundary).getInteriorPoint();
               return farmsteads.save(
                   new Farmstead(field.farmId, name.strip(), inside.getY(), inside.getX()));
             })
@@ -265,19 +287,5 @@ public class Fields {
         f.leftOutSeason,
         f.leftOutReason,
         f.version);
-  }
-
-  public static Geometry shape(String geoJson) {
-    try {
-      return new GeoJsonReader().read(geoJson);
-    } catch (org.locationtech.jts.io.ParseException e) {
-      throw new IllegalStateException("a kept boundary cannot be read", e);
-    }
-  }
-
-  public static String geoJson(Geometry shape) {
-    GeoJsonWriter writer = new GeoJsonWriter(7);
-    writer.setEncodeCRS(false);
-    return writer.write(shape);
   }
 }

@@ -11,6 +11,7 @@ import java.util.UUID;
 import nimblefurrow.core.schedule.MachineKind;
 import nimblefurrow.server.farm.Machines.MachineView;
 import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.Maybe;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -18,6 +19,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Machines and hired crews. */
@@ -29,7 +31,8 @@ class MachineController {
       @NotNull MachineKind kind,
       @NotNull Double acresPerHour,
       boolean hired,
-      @NotNull @DecimalMin("0") @DecimalMax("1000") Double costPerAcre) {}
+      @NotNull @DecimalMin("0") @DecimalMax("1000") Double costPerAcre,
+      @Maybe Integer version) {}
 
   private final Machines machines;
   private final CurrentFarm current;
@@ -53,16 +56,27 @@ class MachineController {
   @PutMapping("/{id}")
   MachineView change(@PathVariable UUID id, @Valid @RequestBody MachineForm f) {
     return machines.change(
-        current.id(), id, f.name(), f.kind(), f.acresPerHour(), f.hired(), f.costPerAcre());
+        current.id(),
+        id,
+        f.name(),
+        f.kind(),
+        f.acresPerHour(),
+        f.hired(),
+        f.costPerAcre(),
+        f.version());
   }
 
+  /** Keeps a set-up made on a version of the machine. */
   @PutMapping("/{id}/setup")
-  MachineView setUp(@PathVariable UUID id, @RequestBody MachineSetup setup) {
-    return machines.setUp(current.id(), id, setup);
+  MachineView setUp(
+      @PathVariable UUID id,
+      @RequestParam(required = false) @Maybe Integer version,
+      @RequestBody MachineSetup setup) {
+    return machines.setUp(current.id(), id, setup, version);
   }
 
   @DeleteMapping("/{id}")
-  void remove(@PathVariable UUID id) {
-    machines.remove(current.id(), id);
+  Removed remove(@PathVariable UUID id) {
+    return machines.remove(current.id(), id);
   }
 }

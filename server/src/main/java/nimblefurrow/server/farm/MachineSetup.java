@@ -2,8 +2,10 @@ package nimblefurrow.server.farm;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.quantity.WorkRate;
 import nimblefurrow.server.platform.Maybe;
@@ -53,6 +55,10 @@ public record MachineSetup(
     @Maybe Double rentPerDay,
     @Maybe List<LocalDate> bookedDays,
     @Maybe List<String> drivers) {
+
+  private static final int MOST_BOOKED_DAYS = 400;
+  private static final int MOST_DRIVERS = 40;
+  private static final int LONGEST_NAME = 80;
 
   public static MachineSetup none() {
     return MachineSetups.of(java.util.Map.of());
@@ -106,7 +112,26 @@ public record MachineSetup(
     within("set-up", quoteSetUp, 0, 10_000, "$");
     within("threshold rate", quoteThresholdLbAc, 0, 1000, "lb/ac");
     within("rent", rentPerDay, 0, 20_000, "$ a day");
+    bounded("booked days", bookedDays, MOST_BOOKED_DAYS);
+    bounded("drivers", drivers, MOST_DRIVERS);
+    if (drivers != null) {
+      for (String driver : drivers) {
+        if (driver.isBlank() || driver.length() > LONGEST_NAME) {
+          throw new OutOfRange(
+              "drivers", "drivers are names of 1 to %d characters".formatted(LONGEST_NAME));
+        }
+      }
+    }
     return this;
+  }
+
+  private static void bounded(String field, List<?> list, int most) {
+    if (list != null) {
+      Limits.within("number of " + field, list.size(), 0, most, "");
+      if (list.stream().anyMatch(Objects::isNull)) {
+        throw new OutOfRange(field, field + " holds an empty place");
+      }
+    }
   }
 
   private static void within(String field, Double value, double low, double high, String unit) {

@@ -3,11 +3,15 @@ package nimblefurrow.server.farm;
 import java.math.BigDecimal;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import nimblefurrow.core.quantity.WorkRate;
 import nimblefurrow.core.schedule.Machine;
 import nimblefurrow.core.schedule.MachineKind;
+import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,27 +26,42 @@ public class Machines {
       double acresPerHour,
       boolean hired,
       BigDecimal costPerAcre,
-      MachineSetup setup) {
+      MachineSetup setup,
+      int version) {
     public Machine machine() {
       return new Machine(
           id.toString(),
           name,
           kind,
           WorkRate.acresPerHour(acresPerHour),
-          setup.bookedDays() == null ? Set.of() : Set.copyOf(setup.bookedDays()),
-          setup.drivers() == null ? List.of() : setup.drivers());
+          known(setup.bookedDays()).collect(Collectors.toSet()),
+          known(setup.drivers()).toList());
     }
   }
 
-  private final FarmMachines machines;
+  private static <T> Stream<T> known(List<T> kept) {
+    return kept == null ? Stream.empty() : kept.stream().filter(Objects::nonNull);
+  }
 
-  Machines(FarmMachines machines) {
+  private final FarmMachines machines;
+  private final Records records;
+
+  Machines(FarmMachines machines, Records records) {
     this.machines = machines;
+    this.records = records;
+  }
+
+  /** The names of all machines, those that are gone among them, for what was logged of them. */
+  @Transactional(readOnly = true)
+  public Map<UUID, String> names(UUID farmId) {
+    return machines.findByFarmIdOrderByName(farmId).stream()
+        .collect(Collectors.toMap(m -> m.id, m -> m.name));
   }
 
   @Transactional(readOnly = true)
   public List<MachineView> all(UUID farmId) {
     return machines.findByFarmIdOrderByName(farmId).stream()
+        .filter(m -> !m.retired)
         .map(Machines::view)
         .sorted(Comparator.comparing(MachineView::kind))
         .toList();
@@ -67,17 +86,22 @@ public class Machines {
       MachineKind kind,
       double acresPerHour,
       boolean hired,
-      double costPerAcre) {
-    return set(row(farmId, id), name, kind, acresPerHour, hired, costPerAcre);
+      double costPerAcre,
+      Integer version) {
+    FarmMachine machine = row(farmId, id);
+    Conflict.refuseStale(machine.version, version);
+    return set(machine, name, kind, acresPerHour, hired, costPerAcre);
   }
 
   /** Keeps what the machine is made of; field capacity follows where width and speed are known. */
   @Transactional
-  public MachineView setUp(UUID farmId, UUID id, MachineSetup setup) {
+  public MachineView setUp(UUID farmId, UUID id, MachineSetup setup, Integer version) {
     FarmMachine machine = row(farmId, id);
-    machine.setup = setup.checked();
+    MachineSetup checked = setup.checked();
+    Conflict.refuseStale(machine.version, version);
+    machine.setup = checked;
     setup.fieldCapacity().ifPresent(rate -> machine.acresPerHour = rate.acresPerHour());
-    return view(machine);
+    return view(machines.saveAndFlush(machine));
   }
 
   @Transactional(readOnly = true)
@@ -85,9 +109,18 @@ public class Machines {
     return view(row(farmId, id));
   }
 
+  /** Takes a machine off the farm; its jobs lose their places, what was logged of it stays. */
   @Transactional
-  public void remove(UUID farmId, UUID id) {
-    machines.delete(row(farmId, id));
+  public Removed remove(UUID farmId, UUID id) {
+    FarmMachine machine = row(farmId, id);
+    int kept = records.ofMachine(farmId, id);
+    if (kept == 0) {
+      machines.delete(machine);
+      return Removed.gone(machine.name);
+    }
+    machine.retired = true;
+    records.clearPlaces(farmId, id);
+    return Removed.retired(machine.name, kept);
   }
 
   private MachineView set(
@@ -102,14 +135,17 @@ public class Machines {
     machine.acresPerHour = WorkRate.acresPerHour(acresPerHour).acresPerHour();
     machine.hired = hired;
     machine.costPerAcre = nimblefurrow.core.quantity.Money.of(cost).amount();
-    return view(machines.save(machine));
+    return view(machines.saveAndFlush(machine));
   }
 
   private FarmMachine row(UUID farmId, UUID id) {
-    return machines.findByFarmIdAndId(farmId, id).orElseThrow(() -> new NotOnThisFarm("machine"));
+    return machines
+        .findByFarmIdAndIdAndRetiredFalse(farmId, id)
+        .orElseThrow(() -> new NotOnThisFarm("machine"));
   }
 
   private static MachineView view(FarmMachine m) {
-    return new MachineView(m.id, m.name, m.kind, m.acresPerHour, m.hired, m.costPerAcre, m.setup);
+    return new MachineView(
+        m.id, m.name, m.kind, m.acresPerHour, m.hired, m.costPerAcre, m.setup, m.version);
   }
 }

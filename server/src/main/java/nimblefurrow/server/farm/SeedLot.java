@@ -4,6 +4,7 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import java.time.LocalDate;
 import java.util.UUID;
 
@@ -34,6 +35,11 @@ class SeedLot {
   boolean untreated;
   boolean organic;
   String dealer = "";
+
+  /** No longer in the store, but kept for its papers and for what was sown of it. */
+  boolean retired;
+
+  @Version int version;
 
   protected SeedLot() {}
 

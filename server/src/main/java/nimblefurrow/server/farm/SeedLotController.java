@@ -35,7 +35,8 @@ class SeedLotController {
       @Maybe Boolean binRun,
       @Maybe Boolean untreated,
       @Maybe Boolean organic,
-      @Maybe @Size(max = 120) String dealer) {
+      @Maybe @Size(max = 120) String dealer,
+      @Maybe Integer version) {
     TypedLot typed() {
       return new TypedLot(
           species,
@@ -72,11 +73,11 @@ class SeedLotController {
 
   @PutMapping("/{id}")
   LotView change(@PathVariable UUID id, @Valid @RequestBody LotForm form) {
-    return lots.change(current.id(), id, form.typed());
+    return lots.change(current.id(), id, form.typed(), form.version());
   }
 
   @DeleteMapping("/{id}")
-  void remove(@PathVariable UUID id) {
-    lots.remove(current.id(), id);
+  Removed remove(@PathVariable UUID id) {
+    return lots.remove(current.id(), id);
   }
 }

@@ -6,11 +6,11 @@ import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
 interface SeedLotRows extends Repository<SeedLot, UUID> {
-  List<SeedLot> findByFarmIdOrderBySpeciesAscNameAsc(UUID farmId);
+  List<SeedLot> findByFarmIdAndRetiredFalseOrderBySpeciesAscNameAsc(UUID farmId);
 
-  Optional<SeedLot> findByFarmIdAndId(UUID farmId, UUID id);
+  Optional<SeedLot> findByFarmIdAndIdAndRetiredFalse(UUID farmId, UUID id);
 
-  SeedLot save(SeedLot lot);
+  SeedLot saveAndFlush(SeedLot lot);
 
   void delete(SeedLot lot);
 }

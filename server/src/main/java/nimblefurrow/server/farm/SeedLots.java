@@ -9,6 +9,7 @@ import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.seeding.SeedTag;
+import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import org.springframework.stereotype.Service;
@@ -30,7 +31,8 @@ public class SeedLots {
       boolean binRun,
       boolean untreated,
       boolean organic,
-      String dealer) {
+      String dealer,
+      int version) {
     public SeedTag tag() {
       return new SeedTag(Share.of(purity), Share.of(germination), Share.of(hardSeed), testedOn);
     }
@@ -62,14 +64,16 @@ public class SeedLots {
   }
 
   private final SeedLotRows lots;
+  private final Records records;
 
-  SeedLots(SeedLotRows lots) {
+  SeedLots(SeedLotRows lots, Records records) {
     this.lots = lots;
+    this.records = records;
   }
 
   @Transactional(readOnly = true)
   public List<LotView> all(UUID farmId) {
-    return lots.findByFarmIdOrderBySpeciesAscNameAsc(farmId).stream().map(SeedLots::view).toList();
+    return lots.findByFarmIdAndRetiredFalseOrderBySpeciesAscNameAsc(farmId).stream().map(SeedLots::view).toList();
   }
 
   /** The tag to reckon with for each species: that of the lot with the most seed. */
@@ -89,13 +93,23 @@ public class SeedLots {
   }
 
   @Transactional
-  public LotView change(UUID farmId, UUID id, TypedLot typed) {
-    return set(row(farmId, id), typed);
+  public LotView change(UUID farmId, UUID id, TypedLot typed, Integer version) {
+    SeedLot lot = row(farmId, id);
+    Conflict.refuseStale(lot.version, version);
+    return set(lot, typed);
   }
 
+  /** Takes a lot out of the store; its papers and what was sown of it stay. */
   @Transactional
-  public void remove(UUID farmId, UUID id) {
-    lots.delete(row(farmId, id));
+  public Removed remove(UUID farmId, UUID id) {
+    SeedLot lot = row(farmId, id);
+    int kept = records.ofLot(farmId, id, lot.name);
+    if (kept == 0) {
+      lots.delete(lot);
+      return Removed.gone(lot.name);
+    }
+    lot.retired = true;
+    return Removed.retired(lot.name, kept);
   }
 
   private LotView set(SeedLot lot, TypedLot typed) {
@@ -112,7 +126,7 @@ public class SeedLots {
     lot.untreated = typed.untreated();
     lot.organic = typed.organic();
     lot.dealer = typed.dealer() == null ? "" : typed.dealer().strip();
-    return view(lots.save(lot));
+    return view(lots.saveAndFlush(lot));
   }
 
   /** Refuses a lot that is not this farm's. */
@@ -122,7 +136,8 @@ public class SeedLots {
   }
 
   private SeedLot row(UUID farmId, UUID id) {
-    return lots.findByFarmIdAndId(farmId, id).orElseThrow(() -> new NotOnThisFarm("seed lot"));
+    return lots
+        .findByFarmIdAndIdAndRetiredFalse(farmId, id).orElseThrow(() -> new NotOnThisFarm("seed lot"));
   }
 
   private static LotView view(SeedLot l) {
@@ -138,6 +153,7 @@ public class SeedLots {
         l.binRun,
         l.untreated,
         l.organic,
-        l.dealer);
+        l.dealer,
+        l.version);
   }
 }

@@ -6,11 +6,11 @@ import java.util.UUID;
 import nimblefurrow.core.flight.FlightPlan;
 import nimblefurrow.core.schedule.Cautions;
 import nimblefurrow.core.schedule.MachineKind;
-import nimblefurrow.server.farm.Fields;
 import nimblefurrow.server.flight.FlightDesk.Asked;
 import nimblefurrow.server.flight.FlightDesk.Planned;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Download;
+import nimblefurrow.server.platform.GeoJson;
 import nimblefurrow.server.platform.Maybe;
 import org.locationtech.jts.geom.Coordinate;
 import org.springframework.http.ResponseEntity;
@@ -140,7 +140,7 @@ class FlightController {
             .map(
                 h ->
                     new HazardView(
-                        h.kind().words(), h.name(), h.keepAwayFt(), Fields.geoJson(h.shape())))
+                        h.kind().words(), h.name(), h.keepAwayFt(), GeoJson.text(h.shape())))
             .toList(),
         flights,
         Cautions.of(MachineKind.DRONE));

@@ -135,7 +135,7 @@ class FlightRunController {
 
   @PostMapping("/{id}/log")
   RunView log(@PathVariable UUID id) {
-    return runs.log(current.id(), current.user().name(), id);
+    return runs.log(current.id(), current.user(), id);
   }
 
   @DeleteMapping("/{id}")

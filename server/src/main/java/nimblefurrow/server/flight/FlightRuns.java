@@ -18,6 +18,7 @@ import nimblefurrow.server.flight.FlightDesk.Planned;
 import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.logbook.Logbook;
 import nimblefurrow.server.platform.Conflict;
+import nimblefurrow.server.platform.FarmUser;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import org.springframework.stereotype.Service;
@@ -97,12 +98,10 @@ class FlightRuns {
     return view(rows.save(run));
   }
 
-  @Transactional(readOnly = true)
   public List<RunView> all(UUID farm) {
     return rows.findTop20ByFarmIdOrderByStartedAtDesc(farm).stream().map(this::view).toList();
   }
 
-  @Transactional(readOnly = true)
   public RunView one(UUID farm, UUID id) {
     return view(row(farm, id));
   }
@@ -126,7 +125,7 @@ class FlightRuns {
 
   /** Writes a finished flight into the logbook, with what it laid where. */
   @Transactional
-  public RunView log(UUID farm, String by, UUID id) {
+  public RunView log(UUID farm, FarmUser by, UUID id) {
     FlightRun run = row(farm, id);
     RunView now = view(run);
     if (!now.done()) {
@@ -141,6 +140,7 @@ class FlightRuns {
             farm,
             by,
             new Logbook.EntryForm(
+                run.id, // a flight is logged once: its entry bears its id
                 run.fieldId,
                 EntryKind.SEEDED,
                 farms.today(farms.view(farm)),

@@ -2,6 +2,7 @@ package nimblefurrow.server.journal;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.NotOnThisFarm;
@@ -25,7 +26,12 @@ public class Journal {
       String by,
       EntryDetails details) {}
 
+  /**
+   * @param id the entry's name, given by whoever writes it, so that it is kept once however often it
+   *     is sent
+   */
   public record NewEntry(
+      UUID id,
       UUID fieldId,
       UUID linkId,
       EntryKind kind,
@@ -58,6 +64,12 @@ public class Journal {
   public Entry one(UUID farmId, UUID id) {
     return view(
         entries.findByFarmIdAndId(farmId, id).orElseThrow(() -> new NotOnThisFarm("entry")));
+  }
+
+  /** An entry by the name its writer gave it; empty while it is not kept. */
+  @Transactional(readOnly = true)
+  public Optional<Entry> find(UUID farmId, UUID id) {
+    return entries.findByFarmIdAndId(farmId, id).map(Journal::view);
   }
 
   @Transactional

@@ -10,10 +10,11 @@ import java.time.LocalDate;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.springframework.data.domain.Persistable;
 
 @Entity
 @Table(name = "log_entry")
-class LogEntry {
+class LogEntry implements Persistable<UUID> {
   @Id UUID id;
 
   /** The order in which entries were written, counted by the database. */
@@ -52,7 +53,7 @@ class LogEntry {
   protected LogEntry() {}
 
   LogEntry(UUID farmId, Journal.NewEntry e) {
-    this.id = UUID.randomUUID();
+    this.id = e.id();
     this.farmId = farmId;
     this.fieldId = e.fieldId();
     this.linkId = e.linkId();
@@ -65,5 +66,16 @@ class LogEntry {
     this.note = e.note() == null ? "" : e.note();
     this.byName = e.by();
     this.details = e.details();
+  }
+
+  @Override
+  public UUID getId() {
+    return id;
+  }
+
+  /** A row that the database has not numbered is written anew, never over another. */
+  @Override
+  public boolean isNew() {
+    return seq == null;
   }
 }

@@ -35,9 +35,9 @@ class LandController {
   record KindView(nimblefurrow.core.land.MarkKind kind, String words, double keepAwayFt) {}
 
   record Draw(
-      @NotBlank @Size(max = 80) String name, @NotBlank @Size(max = 2_000_000) String shape) {}
+      @NotBlank @Size(max = 80) String name, @NotBlank @Size(max = 900_000) String shape) {}
 
-  record Shape(@NotBlank @Size(max = 2_000_000) String shape) {}
+  record Shape(@NotBlank @Size(max = 900_000) String shape) {}
 
   record Split(@NotBlank @Size(max = 200_000) String line, @NotBlank @Size(max = 80) String name) {}
 

@@ -15,6 +15,7 @@ import nimblefurrow.server.farm.Fields;
 import nimblefurrow.server.farm.Fields.FieldView;
 import nimblefurrow.server.farm.Fields.Land;
 import nimblefurrow.server.farm.Fields.Outline;
+import nimblefurrow.server.platform.GeoJson;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
@@ -58,7 +59,7 @@ class LandDesk {
     Boundary boundary = Boundary.of(was.name(), shape);
     remember(farm, "redraw " + was.name(), List.of(was));
     return fields.redraw(
-        farm, new Outline(id, was.name(), Fields.geoJson(boundary.shape()), false));
+        farm, new Outline(id, was.name(), GeoJson.text(boundary.shape()), false));
   }
 
   @Transactional
@@ -82,17 +83,9 @@ class LandDesk {
     }
     FieldView larger =
         fields.redraw(
-            farm, new Outline(id, was.name(), Fields.geoJson(parts.get(0).shape()), false));
+            farm, new Outline(id, was.name(), GeoJson.text(parts.get(0).shape()), false));
     FieldView other = fields.part(farm, id, name, parts.get(1));
-    for (Chains.Link link : chains.of(farm, id)) {
-      if (link.crop() != null) {
-        chains.addCrop(farm, other.id(), link.starts(), link.crop());
-      } else if (link.cover() != null) {
-        chains.putCover(farm, other.id(), link.starts(), link.cover(), Optional.empty());
-      } else if (link.cut() != null) {
-        chains.addCut(farm, other.id(), link.starts(), link.cut());
-      }
-    }
+    chains.copy(farm, id, other.id());
     remember(farm, "split " + was.name(), List.of(was, retired(farm, other.id())));
     return List.of(larger, other);
   }
@@ -113,7 +106,7 @@ class LandDesk {
             fields.one(farm, otherId).outline());
     remember(farm, "join " + other.name() + " into " + was.name(), List.of(was, other));
     fields.redraw(farm, new Outline(otherId, other.name(), other.boundary(), true));
-    return fields.redraw(farm, new Outline(id, was.name(), Fields.geoJson(joined.shape()), false));
+    return fields.redraw(farm, new Outline(id, was.name(), GeoJson.text(joined.shape()), false));
   }
 
   /** What would be undone next; empty when there is nothing. */

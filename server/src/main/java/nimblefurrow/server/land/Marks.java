@@ -6,7 +6,7 @@ import nimblefurrow.core.flight.Hazard;
 import nimblefurrow.core.land.MarkKind;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.server.farm.Fields;
+import nimblefurrow.server.platform.GeoJson;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -22,7 +22,7 @@ public class Marks {
   public record MarkView(
       UUID id, MarkKind kind, String words, String name, String shape, double keepAwayFt) {
     public Geometry geometry() {
-      return Fields.shape(shape);
+      return GeoJson.shape(shape);
     }
 
     public Hazard hazard() {
@@ -71,7 +71,7 @@ public class Marks {
     }
     mark.kind = kind;
     mark.name = name == null ? "" : name.strip();
-    mark.shape = Fields.geoJson(shape);
+    mark.shape = GeoJson.text(shape);
     mark.keepAwayFt =
         keepAwayFt == null
             ? kind.keepAwayFt()

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.server.farm.MachineSetup;
+import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -37,6 +38,7 @@ class LoadController {
   }
 
   @PostMapping
+  @AskingOnly
   LoadDesk.LoadsView loads(@Valid @RequestBody LoadForm form) {
     double factor =
         form.rateFactor() == null

@@ -142,7 +142,8 @@ public class LoadDesk {
     }
     setup.checked();
     double rate = setup.fieldCapacity().map(r -> r.acresPerHour()).orElse(m.acresPerHour());
-    return new MachineView(m.id(), m.name(), m.kind(), rate, m.hired(), m.costPerAcre(), setup);
+    return new MachineView(
+        m.id(), m.name(), m.kind(), rate, m.hired(), m.costPerAcre(), setup, m.version());
   }
 
   /** The loads of a blend with a machine as it is set up. */

@@ -11,6 +11,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Mass;
+import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.server.applied.AppliedLogs;
 import nimblefurrow.server.farm.Farms;
@@ -70,11 +71,8 @@ class LogController {
   @GetMapping
   List<EntryView> all() {
     LocalDate today = farms.today(farms.view(current.id()));
-    Map<UUID, String> names =
-        fields.all(current.id()).stream().collect(Collectors.toMap(f -> f.id(), f -> f.name()));
-    Map<UUID, String> rigs =
-        machines.all(current.id()).stream()
-            .collect(Collectors.toMap(MachineView::id, MachineView::name));
+    Map<UUID, String> names = fields.names(current.id());
+    Map<UUID, String> rigs = machines.names(current.id());
     Set<UUID> mapped = applied.entries(current.id());
     List<Entry> newestFirst = new ArrayList<>(journal.until(current.id(), today));
     Collections.reverse(newestFirst);
@@ -93,7 +91,7 @@ class LogController {
 
   @PostMapping
   Logbook.Saved add(@Valid @RequestBody Logbook.EntryForm form) {
-    return logbook.add(current.id(), current.user().name(), form);
+    return logbook.add(current.id(), current.user(), form);
   }
 
   @DeleteMapping("/{id}")
@@ -103,9 +101,14 @@ class LogController {
 
   /** Pounds per acre as sown, where pounds and acres were written down. */
   private static Double actualRate(Entry e) {
-    return e.pounds() == null || e.acres() == null
-        ? null
-        : SeedRate.used(Mass.ofPounds(e.pounds()), Area.ofAcres(e.acres())).poundsPerAcre();
+    if (e.pounds() == null || e.acres() == null) {
+      return null;
+    }
+    try {
+      return SeedRate.used(Mass.ofPounds(e.pounds()), Area.ofAcres(e.acres())).poundsPerAcre();
+    } catch (OutOfRange cannotBe) {
+      return null; // written down before such figures were refused
+    }
   }
 
   private static String about(Entry e) {

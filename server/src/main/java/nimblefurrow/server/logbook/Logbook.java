@@ -11,14 +11,18 @@ import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Spread;
+import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.scouting.Quadrats;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.server.farm.Chains.Link;
+import nimblefurrow.server.farm.Fields;
 import nimblefurrow.server.farm.LinkKind;
 import nimblefurrow.server.farm.Machines;
 import nimblefurrow.server.journal.EntryDetails;
@@ -27,6 +31,8 @@ import nimblefurrow.server.journal.Journal;
 import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.journal.Journal.NewEntry;
 import nimblefurrow.server.placement.Placements;
+import nimblefurrow.server.platform.Conflict;
+import nimblefurrow.server.platform.FarmUser;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.Seasons;
@@ -36,12 +42,17 @@ import org.springframework.transaction.annotation.Transactional;
 /** Writes entries and tells what they change. */
 @Service
 public class Logbook {
-  /** An entry as typed, as far as its kind needs it. */
+  /**
+   * An entry as typed, as far as its kind needs it.
+   *
+   * @param id the name that its writer gives it; sent twice it is kept once and answered alike
+   */
   public record EntryForm(
+      @NotNull UUID id,
       @NotNull UUID fieldId,
       @NotNull EntryKind kind,
       @NotNull LocalDate on,
-      @Maybe String jobId,
+      @Maybe @Size(max = 120) String jobId,
       @Maybe UUID machineId,
       @Maybe Double acres,
       @Maybe Double pounds,
@@ -54,7 +65,7 @@ public class Logbook {
       @Maybe Integer stems,
       @Maybe Integer past,
       @Maybe Double frameSquareFeet,
-      @Maybe List<Double> dryGrams,
+      @Maybe @Size(max = 60) List<Double> dryGrams,
       @Maybe Double yieldPerAcre) {}
 
   /** A forecast before and after an entry. */
@@ -72,8 +83,18 @@ public class Logbook {
   private final Seasons seasons;
   private final Machines machines;
   private final Placements placements;
+  private final Fields fields;
+  private final JobsOfEntries jobs;
 
-  Logbook(Journal journal, Seasons seasons, Machines machines, Placements placements) {
+  Logbook(
+      Journal journal,
+      Seasons seasons,
+      Machines machines,
+      Placements placements,
+      Fields fields,
+      JobsOfEntries jobs) {
+    this.fields = fields;
+    this.jobs = jobs;
     this.journal = journal;
     this.seasons = seasons;
     this.machines = machines;
@@ -86,7 +107,7 @@ public class Logbook {
    * @param by who writes it
    */
   @Transactional
-  public Saved add(UUID farm, String by, EntryForm form) {
+  public Saved add(UUID farm, FarmUser by, EntryForm form) {
     return add(farm, by, form, false);
   }
 
@@ -95,13 +116,18 @@ public class Logbook {
    *     seeds are flown one after the other
    */
   @Transactional
-  public Saved add(UUID farm, String by, EntryForm form, boolean furtherPass) {
+  public Saved add(UUID farm, FarmUser by, EntryForm form, boolean furtherPass) {
+    fields.hold(farm, form.fieldId());
+    Optional<Entry> sentBefore = journal.find(farm, form.id());
+    if (sentBefore.isPresent()) {
+      return again(farm, sentBefore.get(), form);
+    }
     Seasons.FarmSeason before = seasons.one(farm, form.fieldId());
-    FieldSeasons field =
-        before.fields().stream()
-            .findFirst()
-            .orElseThrow(() -> new OutOfRange("field", "this field has no cash crop yet"));
+    FieldSeasons field = before.onlyField();
     check(farm, form, furtherPass, field, before.weather().today());
+    if (form.jobId() != null) {
+      jobs.check(farm, by, form, field);
+    }
     Link link = linkOf(form.kind(), field);
     EntryDetails details =
         new EntryDetails(
@@ -121,6 +147,7 @@ public class Logbook {
         journal.add(
             farm,
             new NewEntry(
+                form.id(),
                 form.fieldId(),
                 link.id(),
                 form.kind(),
@@ -130,13 +157,32 @@ public class Logbook {
                 form.pounds(),
                 form.lot(),
                 form.note(),
-                by,
+                by.name(),
                 details));
     if (form.jobId() != null) {
       placements.change(farm, "log " + field.field().name(), List.of(), List.of(form.jobId()));
     }
+    return saved(farm, entry, form);
+  }
+
+  /** What an entry changed: the season with it against the season without it. */
+  private Saved saved(UUID farm, Entry entry, EntryForm form) {
+    Seasons.FarmSeason before =
+        seasons.one(farm, form.fieldId(), e -> !e.id().equals(entry.id()));
     Seasons.FarmSeason after = seasons.one(farm, form.fieldId());
     return new Saved(entry, changes(before, after), verdict(form));
+  }
+
+  /** The same entry sent once more is answered as the first time. */
+  private Saved again(UUID farm, Entry kept, EntryForm form) {
+    boolean same =
+        kept.fieldId().equals(form.fieldId())
+            && kept.kind() == form.kind()
+            && kept.on().equals(form.on());
+    if (!same) {
+      throw new Conflict("another entry bears this id: write it anew");
+    }
+    return saved(farm, kept, form);
   }
 
   /** Refuses what cannot be, before anything is kept. */
@@ -157,6 +203,9 @@ public class Logbook {
     }
     if (form.pounds() != null) {
       Limits.within("pounds used", form.pounds(), 0, 500_000, "lb");
+      if (form.acres() != null) {
+        SeedRate.used(Mass.ofPounds(form.pounds()), Area.ofAcres(form.acres()));
+      }
     }
     if (form.yieldPerAcre() != null) {
       Limits.within("yield", form.yieldPerAcre(), 0, 1000, "per acre");
@@ -211,7 +260,13 @@ public class Logbook {
         refuseFreedGround(field);
         Limits.given("stage", form.stage());
       }
-      case HARVESTED -> refuseFreedGround(field);
+      case HARVESTED -> {
+        refuseFreedGround(field);
+        if (field.entries().stream()
+            .anyMatch(e -> e.kind() == EntryKind.HARVESTED && e.linkId().equals(field.crop().id()))) {
+          throw new OutOfRange("crop", "this crop is logged as harvested already");
+        }
+      }
     }
   }
 

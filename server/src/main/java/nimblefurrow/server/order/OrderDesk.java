@@ -3,18 +3,22 @@ package nimblefurrow.server.order;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.seeding.SeedOrder;
 import nimblefurrow.core.seeding.SeedOrder.Need;
 import nimblefurrow.core.seeding.SeedOrder.Offer;
+import nimblefurrow.core.seeding.SeedTag;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.season.CoverDesk;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.Seasons;
+import nimblefurrow.server.season.Trouble;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,8 +43,16 @@ public class OrderDesk {
 
   record DealerView(String dealer, int packs, double pounds, double cost) {}
 
+  /** A field whose seed cannot be reckoned, and why; the order is without it. */
+  record MissingView(String field, String says) {}
+
   record OrderView(
-      String farm, double spare, List<LineView> lines, List<DealerView> dealers, double cost) {}
+      String farm,
+      double spare,
+      List<LineView> lines,
+      List<DealerView> dealers,
+      double cost,
+      List<MissingView> missing) {}
 
   /** A price as typed or pasted; pounds in a pack. */
   public record Price(String species, String dealer, double packLb, double pricePerLb) {}
@@ -57,7 +69,6 @@ public class OrderDesk {
     this.offers = offers;
   }
 
-  @Transactional(readOnly = true)
   OrderView order(UUID farmId) {
     Seasons.FarmSeason farm =
         seasons
@@ -65,17 +76,14 @@ public class OrderDesk {
             .orElseThrow(
                 () -> new NotOnThisFarm("weather yet: import it or take the simulated station"));
     List<Need> needs = new ArrayList<>();
+    List<Trouble> troubles = new ArrayList<>(farm.troubles());
     var tags = desk.tags(farm);
     for (FieldSeasons field : farm.covers()) {
       boolean open = field.now().field().cover().filter(c -> c.seeded() == null).isPresent();
+      field.broken().ifPresent(b -> troubles.add(new Trouble(field.field(), b.says())));
       if (open) {
-        for (CoverDesk.SeedLine member : desk.seed(farm, field, tags)) {
-          needs.add(
-              new Need(
-                  farm.catalogue().species(member.species()),
-                  field.field().name(),
-                  Mass.ofPounds(member.fieldPounds())));
-        }
+        Trouble.attempt(field.field(), () -> needs(farm, field, tags), troubles::add)
+            .ifPresent(needs::addAll);
       }
     }
     Map<String, Mass> store = new HashMap<>();
@@ -113,7 +121,20 @@ public class OrderDesk {
         farm.farm().spare(),
         lines,
         List.copyOf(dealers.values()),
-        lines.stream().mapToDouble(LineView::cost).sum());
+        lines.stream().mapToDouble(LineView::cost).sum(),
+        troubles.stream().map(t -> new MissingView(t.field().name(), t.says())).toList());
+  }
+
+  private List<Need> needs(
+      Seasons.FarmSeason farm, FieldSeasons field, Map<String, SeedTag> tags) {
+    return desk.seed(farm, field, tags).stream()
+        .map(
+            member ->
+                new Need(
+                    farm.catalogue().species(member.species()),
+                    field.field().name(),
+                    Mass.ofPounds(member.fieldPounds())))
+        .toList();
   }
 
   /** Keeps prices, all of them or none. */
@@ -122,7 +143,11 @@ public class OrderDesk {
     if (typed.isEmpty()) {
       throw new OutOfRange("prices", "there are no prices to keep");
     }
+    Set<String> once = new HashSet<>();
     for (Price price : typed) {
+      if (!once.add(price.species())) {
+        throw new OutOfRange("prices", price.species() + " is priced twice");
+      }
       new Offer(price.dealer(), Mass.ofPounds(price.packLb()), price.pricePerLb());
       nimblefurrow.core.cover.Catalogue.shipped().species(price.species());
       SeedOffer row =

@@ -7,6 +7,7 @@ import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.server.order.OrderDesk.Price;
+import nimblefurrow.server.platform.Figures;
 
 /**
  * Prices pasted from a spreadsheet: a line each with species, dealer, pounds in a pack, dollars a
@@ -59,12 +60,12 @@ final class PastedPrices {
 
   private static double figure(String what, String typed, int line, double most) {
     try {
-      double value = Double.parseDouble(typed.replace("$", "").replace(",", "").strip());
+      double value = Figures.number(what, typed.replace("$", "").replace(",", ""));
       if (value > 0 && value <= most) {
         return value;
       }
-    } catch (NumberFormatException notANumber) {
-      // said below
+    } catch (OutOfRange notANumber) {
+      // said below, with the line
     }
     throw new OutOfRange(
         what,

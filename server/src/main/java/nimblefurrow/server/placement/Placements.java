@@ -2,9 +2,11 @@ package nimblefurrow.server.placement;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.schedule.Pin;
@@ -39,6 +41,32 @@ public class Placements {
     return places(farmId).values().stream()
         .map(p -> new Pin(p.jobId(), p.machineId().toString(), p.starts(), p.locked()))
         .toList();
+  }
+
+  /** The number of each place, by job; it changes whenever the job is put anywhere. */
+  @Transactional(readOnly = true)
+  public Map<String, Long> revisions(UUID farmId) {
+    Map<String, Long> revisions = new HashMap<>();
+    jdbc.sql("select job_id, revision from placement where farm_id = ?")
+        .param(farmId)
+        .query(row -> {
+          revisions.put(row.getString(1), row.getLong(2));
+        });
+    return revisions;
+  }
+
+  /**
+   * Refuses a move that was made on another place of the job than the one it has now.
+   *
+   * @param seen the number of the place it was seen at; null when it was seen without a place
+   */
+  @Transactional
+  public void refuseMoved(UUID farmId, String jobId, Long seen) {
+    lock(farmId);
+    if (!Objects.equals(revisions(farmId).get(jobId), seen)) {
+      throw new Conflict(
+          "someone else has moved this job meanwhile: look where it is, then repeat your move");
+    }
   }
 
   /**

@@ -7,4 +7,16 @@ public class Conflict extends RuntimeException {
   public Conflict(String message) {
     super(message);
   }
+
+  /**
+   * Refuses a change that was made on an older state than the one that is kept.
+   *
+   * @param seen the version on which the change was made; null when none was said
+   */
+  public static void refuseStale(long kept, Number seen) {
+    if (seen == null || seen.longValue() != kept) {
+      throw new Conflict(
+          "someone else has changed this meanwhile: load it again, then repeat your change");
+    }
+  }
 }

@@ -19,8 +19,7 @@ record Mistyped(String field, String says) {
             .filter(name -> name != null)
             .reduce((outer, inner) -> inner)
             .orElse("value");
-    String got = String.valueOf(typed.getValue());
-    got = got.length() > MOST_SHOWN ? got.substring(0, MOST_SHOWN) + "…" : got;
+    String got = cut(String.valueOf(typed.getValue()));
     return new Mistyped(
         field, "%s is %s, got “%s”".formatted(words(field), wanted(typed.getTargetType()), got));
   }
@@ -38,6 +37,11 @@ record Mistyped(String field, String says) {
       return "one that is known here";
     }
     return type == Boolean.class || type == boolean.class ? "yes or no" : "a number";
+  }
+
+  /** What was typed, short enough to be said. */
+  static String cut(String typed) {
+    return typed.length() > MOST_SHOWN ? typed.substring(0, MOST_SHOWN) + "…" : typed;
   }
 
   /** A form's field as it is spoken: {@code bookedDays} is "booked days". */

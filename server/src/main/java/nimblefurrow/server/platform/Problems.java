@@ -1,14 +1,24 @@
 package nimblefurrow.server.platform;
 
+import java.time.DateTimeException;
+import java.util.List;
 import java.util.stream.Collectors;
 import nimblefurrow.core.quantity.OutOfRange;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.NestedExceptionUtils;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.dao.PessimisticLockingFailureException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.jdbc.CannotGetJdbcConnectionException;
 import org.springframework.security.access.AccessDeniedException;
+import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -18,7 +28,9 @@ import org.springframework.web.method.annotation.MethodArgumentTypeMismatchExcep
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.support.MissingServletRequestPartException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.InvalidNullException;
 
 /** Says every refusal as a problem (RFC 9457) that names the field and the limit. */
 @RestControllerAdvice
@@ -58,12 +70,80 @@ class Problems {
       problem.setProperty("field", told.field());
       return problem;
     }
+    if (cause instanceof BodyTooLarge large) {
+      return problem(HttpStatus.CONTENT_TOO_LARGE, large.getMessage());
+    }
+    if (unreadable.getCause() instanceof InvalidNullException gap) {
+      return problem(
+          HttpStatus.BAD_REQUEST,
+          "%s holds an empty place".formatted(Mistyped.words(property(gap.getPath()))));
+    }
     return problem(
         HttpStatus.BAD_REQUEST, "the request cannot be read: " + firstLine(cause.getMessage()));
   }
 
+  private static String property(List<JacksonException.Reference> path) {
+    return path.stream()
+        .map(JacksonException.Reference::getPropertyName)
+        .filter(name -> name != null)
+        .reduce((outer, inner) -> inner)
+        .orElse("the request");
+  }
+
+  @ExceptionHandler
+  ProblemDetail tooLarge(BodyTooLarge large) {
+    return problem(HttpStatus.CONTENT_TOO_LARGE, large.getMessage());
+  }
+
+  /** A place with nothing to divide by, a date past the calendar: refused like any bad figure. */
+  @ExceptionHandler({ArithmeticException.class, DateTimeException.class})
+  ProblemDetail beyond(RuntimeException beyond) {
+    LOG.warn("a figure beyond what can be reckoned", beyond);
+    return problem(HttpStatus.BAD_REQUEST, "one of these figures is beyond what can be reckoned");
+  }
+
+  @ExceptionHandler
+  ProblemDetail clash(DataIntegrityViolationException broken) {
+    if (!Clash.betweenRows(broken)) {
+      LOG.warn("refused by the database", broken);
+      return problem(
+          HttpStatus.BAD_REQUEST, "one of these figures cannot be kept; nothing was saved");
+    }
+    return problem(HttpStatus.CONFLICT, Clash.words(broken));
+  }
+
+  @ExceptionHandler
+  ProblemDetail locked(PessimisticLockingFailureException locked) {
+    return problem(
+        HttpStatus.CONFLICT, "someone else is changing the same at this moment: try again");
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> busy(Busy busy) {
+    return full(busy.getMessage());
+  }
+
+  @ExceptionHandler({
+    CannotCreateTransactionException.class,
+    CannotGetJdbcConnectionException.class,
+    DataAccessResourceFailureException.class
+  })
+  ResponseEntity<ProblemDetail> noConnection(Exception full) {
+    LOG.warn("no connection to the database: {}", full.getMessage());
+    return full("too much is asked at once: try again in a moment; nothing was saved");
+  }
+
+  private static ResponseEntity<ProblemDetail> full(String said) {
+    return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+        .header(HttpHeaders.RETRY_AFTER, "3")
+        .body(problem(HttpStatus.SERVICE_UNAVAILABLE, said));
+  }
+
   @ExceptionHandler
   ProblemDetail mistyped(MethodArgumentTypeMismatchException mistyped) {
+    if (NestedExceptionUtils.getMostSpecificCause(mistyped) instanceof OutOfRange refused) {
+      return outOfRange(refused);
+    }
     return problem(
         HttpStatus.BAD_REQUEST,
         "%s cannot be “%s”".formatted(mistyped.getName(), mistyped.getValue()));
@@ -119,6 +199,9 @@ class Problems {
   ProblemDetail failed(Exception failed) {
     if (failed instanceof org.springframework.web.ErrorResponse known) {
       return known.getBody();
+    }
+    if (NestedExceptionUtils.getMostSpecificCause(failed) instanceof BodyTooLarge large) {
+      return problem(HttpStatus.CONTENT_TOO_LARGE, large.getMessage());
     }
     LOG.error("request failed", failed);
     return problem(

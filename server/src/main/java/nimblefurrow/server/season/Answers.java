@@ -6,6 +6,7 @@ import nimblefurrow.core.cover.Spread;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.FieldSeason;
+import nimblefurrow.core.season.Verdict;
 import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.Route;
@@ -45,11 +46,16 @@ final class Answers {
       DateRange bestTo,
       @Maybe LocalDate lastUseful,
       @Maybe LocalDate possible,
+      @Maybe LocalDate lives,
       int chance,
+      Verdict.Kind verdict,
+      @Maybe LocalDate by,
+      String says,
       @Maybe String impossible,
       @Maybe String remedy,
       List<String> notes) {
     static WindowAnswer of(SeedingWindow w, UnitSystem units, LocalDate today) {
+      Verdict verdict = Verdict.of(w, today);
       return new WindowAnswer(
           w.way(),
           w.way().words(),
@@ -58,12 +64,19 @@ final class Answers {
           DateRange.of(w.bestTo()),
           w.closes().lastDayWithChance(0.8).orElse(null),
           w.closes().lastDayWithChance(0.5).orElse(null),
+          w.lives().lastDayWithChance(0.8).orElse(null),
           (int) Math.round(w.chanceFrom(today).percent()),
+          verdict.kind(),
+          verdict.by().orElse(null),
+          verdict.says().in(units),
           w.impossible().map(r -> r.in(units)).orElse(null),
           w.remedy().map(r -> r.in(units)).orElse(null),
           said(w.notes(), units));
     }
   }
+
+  /** What a way of ending does to one member, in %; absent: no figure. */
+  record MemberKillAnswer(String species, @Maybe Integer kill) {}
 
   /** A way of ending the cover; the kill in % as a range. */
   record RouteAnswer(
@@ -76,6 +89,7 @@ final class Answers {
       @Maybe MatRange mat,
       @Maybe Integer killLow,
       @Maybe Integer killHigh,
+      List<MemberKillAnswer> members,
       List<String> reasons,
       List<String> against,
       @Maybe String impossible,
@@ -91,6 +105,12 @@ final class Answers {
           r.mat().map(MatRange::of).orElse(null),
           r.kill().map(k -> killPercent(k - RouteOutlook.KILL_RANGE)).orElse(null),
           r.kill().map(k -> killPercent(k + RouteOutlook.KILL_RANGE)).orElse(null),
+          r.members().stream()
+              .map(
+                  m ->
+                      new MemberKillAnswer(
+                          m.species(), m.kill().map(RouteAnswer::killPercent).orElse(null)))
+              .toList(),
           said(r.reasons(), units),
           said(r.against(), units),
           r.impossible().map(i -> i.in(units)).orElse(null),

@@ -59,7 +59,7 @@ final class CaseBuilder {
 
   private static CoverPlan plan(
       Link cover, List<Entry> entries, Catalogue catalogue, Outlook outlook) {
-    CoverPlan plan = plan(cover.cover(), catalogue);
+    CoverPlan plan = plan(cover.cover().checked(), catalogue);
     LocalDate seeded = null;
     LocalDate ended = null;
     LocalDate slurry = null;

@@ -5,13 +5,15 @@ import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.server.farm.Chains;
 import nimblefurrow.server.farm.Chains.Link;
 import nimblefurrow.server.farm.CoverDetails;
+import nimblefurrow.server.farm.Fields;
 import nimblefurrow.server.farm.LinkKind;
+import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
@@ -36,8 +38,12 @@ class CoverController {
 
   record Keep(@NotNull @Valid CoverDetails cover, @Maybe Integer place, @Maybe Integer version) {}
 
+  /**
+   * @param trouble why the cover that is kept cannot be worked out; then it is not told
+   */
   record FieldCover(
       @Maybe CoverDetails cover,
+      @Maybe String trouble,
       @Maybe Integer version,
       String crop,
       LocalDate planted,
@@ -52,9 +58,12 @@ class CoverController {
   private final Seasons seasons;
   private final CoverDesk desk;
   private final Chains chains;
+  private final Fields fields;
   private final CurrentFarm current;
 
-  CoverController(Seasons seasons, CoverDesk desk, Chains chains, CurrentFarm current) {
+  CoverController(
+      Seasons seasons, CoverDesk desk, Chains chains, Fields fields, CurrentFarm current) {
+    this.fields = fields;
     this.seasons = seasons;
     this.desk = desk;
     this.chains = chains;
@@ -71,16 +80,19 @@ class CoverController {
   }
 
   @PostMapping("/try")
+  @AskingOnly
   CoverDesk.CoverAnswer tried(@Valid @RequestBody Try asked) {
+    asked.candidate().checked();
     Seasons.FarmSeason farm = seasons.one(current.id(), asked.fieldId());
     return desk.answer(farm, farm.onlyField(orRunning(asked.place())), asked.candidate());
   }
 
   @PutMapping("/{fieldId}")
   FieldCover keep(@PathVariable UUID fieldId, @Valid @RequestBody Keep kept) {
+    fields.hold(current.id(), fieldId);
     Seasons.FarmSeason farm = seasons.one(current.id(), fieldId);
     FieldSeasons field = farm.onlyField(orRunning(kept.place()));
-    refuseStale(field.cover(), kept.version());
+    field.kept().ifPresent(link -> Conflict.refuseStale(link.version(), kept.version()));
     if (field.now().field().cover().filter(c -> c.seeded() != null).isPresent()
         && !field
             .cover()
@@ -91,29 +103,34 @@ class CoverController {
       throw new Conflict(
           "this cover is sown: what was sown stands in the logbook; its end can still be changed");
     }
-    LocalDate starts = chains.placeAfter(current.id(), fieldId, field.crop().id());
-    chains.putCover(current.id(), fieldId, starts, kept.cover(), field.cover());
-    return of(fieldId, kept.place());
+    if (field.kept().isPresent()) {
+      Link link = field.kept().get();
+      chains.changeCover(current.id(), link.id(), kept.cover(), link.version());
+    } else {
+      chains.addCover(current.id(), fieldId, field.crop().id(), kept.cover());
+    }
+    Seasons.FarmSeason after = seasons.one(current.id(), fieldId);
+    FieldSeasons now = after.onlyField(orRunning(kept.place()));
+    now.broken()
+        .ifPresent(
+            broken -> {
+              throw new OutOfRange("cover", broken.says());
+            });
+    desk.answer(after, now, kept.cover()); // refuses what cannot be worked out
+    return view(after, orRunning(kept.place()));
   }
 
   @DeleteMapping("/{fieldId}")
   void drop(@PathVariable UUID fieldId, @RequestParam(required = false) Integer place) {
     FieldSeasons field = seasons.one(current.id(), fieldId).onlyField(orRunning(place));
-    if (field.clearing() != null && field.cover().isPresent()) {
+    if (field.clearing() != null && field.kept().isPresent()) {
       throw new Conflict(
           "another cover follows this one: take the cut out of the field's chain first");
     }
     if (field.now().field().cover().filter(c -> c.seeded() != null).isPresent()) {
       throw new Conflict("this cover is sown: it cannot be taken out of the plan any more");
     }
-    field.cover().ifPresent(link -> chains.remove(current.id(), link.id()));
-  }
-
-  private static void refuseStale(Optional<Link> cover, Integer version) {
-    if (cover.isPresent() && (version == null || version != cover.get().version())) {
-      throw new Conflict(
-          "someone else has changed this cover meanwhile: load it again, then repeat your change");
-    }
+    field.kept().ifPresent(link -> chains.remove(current.id(), link.id()));
   }
 
   private static FieldCover view(Seasons.FarmSeason farm, int place) {
@@ -122,7 +139,8 @@ class CoverController {
     var next = f.now().field().next();
     return new FieldCover(
         f.cover().map(Link::cover).orElse(null),
-        f.cover().map(Link::version).orElse(null),
+        f.broken().map(FieldSeasons.Broken::says).orElse(null),
+        f.kept().map(Link::version).orElse(null),
         Words.ground(f.crop()),
         f.crop().starts(),
         f.next(),

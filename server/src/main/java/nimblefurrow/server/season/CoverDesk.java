@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import nimblefurrow.core.cover.MatForecast;
+import nimblefurrow.core.cover.SummerSeed;
 import nimblefurrow.core.cover.Winter;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.Money;
@@ -149,7 +150,8 @@ public class CoverDesk {
             plan.rollOnly(),
             season.weeksLate(),
             farm.farm().rules(),
-            season.field().facts().soil());
+            season.field().facts().soil(),
+            plan.side().thickSlurry());
     return builder.members(
         plan.mix(),
         season.field().facts().area(),
@@ -216,7 +218,7 @@ public class CoverDesk {
         mat.map(m -> Answers.stages(season, m::on)).orElse(List.of()),
         routes,
         new BenchBuilder(farm, season, way -> rates(farm, season, details, tags, way)).bench(),
-        notes(plan, season));
+        notes(plan, season, farm));
   }
 
   private static MemberAnswer member(
@@ -227,7 +229,11 @@ public class CoverDesk {
         settings
             .rules()
             .ways()
-            .emergence(plan.way(), rate.species(), season.field().facts().soil());
+            .emergence(
+                plan.way(),
+                rate.species(),
+                season.field().facts().soil(),
+                plan.side().thickSlurry());
     LocalDate seeding = season.stand().map(s -> s.seeded()).orElse(outlook.today());
     LocalDate spring = outlook.site().springStart(seeding);
     boolean roll = season.field().cover().orElseThrow().route() == Route.ROLL;
@@ -260,7 +266,8 @@ public class CoverDesk {
         Answers.said(rate.notes(), units));
   }
 
-  private static List<String> notes(CoverPlan plan, FieldSeason season) {
+  private static List<String> notes(
+      CoverPlan plan, FieldSeason season, Seasons.FarmSeason farm) {
     List<String> notes = new ArrayList<>();
     notes.add(
         "Shares add up to %.2f of full rates (0.7 to 1.3 is usual); they are never changed for you."
@@ -270,6 +277,14 @@ public class CoverDesk {
           "Sown %.1f weeks after early seeding: small grains are raised for it."
               .formatted(season.weeksLate()));
     }
+    season
+        .stand()
+        .ifPresent(
+            stand ->
+                notes.addAll(
+                    Answers.said(
+                        SummerSeed.warnings(stand, farm.weather().outlook()),
+                        farm.farm().units())));
     return notes;
   }
 }

@@ -21,6 +21,7 @@ import nimblefurrow.server.journal.Journal.Entry;
  * @param now the running season
  * @param earlier seasons before, oldest first
  * @param entries what was logged for the field so far
+ * @param broken the cover that is kept, where it cannot be worked out; then {@code cover} is empty
  * @param after covers that follow this one before the next crop, each after a cut
  */
 public record FieldSeasons(
@@ -32,7 +33,16 @@ public record FieldSeasons(
     FieldSeason now,
     List<Past> earlier,
     List<Entry> entries,
-    List<FieldSeasons> after) {
+    List<FieldSeasons> after,
+    Optional<Broken> broken) {
+
+  /** A cover that is kept but cannot be worked out; the season is told as if there were none. */
+  public record Broken(Link cover, String says) {}
+
+  /** The cover as it is kept, whether or not it can be worked out. */
+  public Optional<Link> kept() {
+    return cover.or(() -> broken.map(Broken::cover));
+  }
 
   /** A season that lies behind. */
   public record Past(Link crop, Link cover, FieldSeason season) {}
@@ -62,7 +72,7 @@ public record FieldSeasons(
 
   /** Names the running cover, or the crop where none is chosen; stays the same while they do. */
   public String key() {
-    return cover.map(Link::id).orElse(crop.id()).toString();
+    return kept().map(Link::id).orElse(crop.id()).toString();
   }
 
   public Optional<LocalDate> lastStemCount() {

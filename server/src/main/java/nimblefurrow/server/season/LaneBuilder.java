@@ -22,6 +22,7 @@ import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;
 import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.server.farm.Chains.Link;
+import nimblefurrow.server.farm.Fields.FieldView;
 import nimblefurrow.server.farm.LinkKind;
 import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.season.LaneView.Band;
@@ -85,12 +86,38 @@ final class LaneBuilder {
         f.crop().crop().kind(),
         covers(f),
         plan == null ? null : endWords(plan),
-        answer(now, plan),
+        f.broken().map(b -> troubled(b.says())).orElseGet(() -> answer(now, plan)),
+        f.broken().isPresent(),
         now.closes().orElse(null),
         bands,
         ridges,
         brackets,
         stakes);
+  }
+
+  /** The lane of a field that cannot be worked out: it says so, and nothing else. */
+  LaneView trouble(Trouble trouble) {
+    FieldView field = trouble.field();
+    return new LaneView(
+        field.id(),
+        field.name(),
+        field.farmstead(),
+        field.acres(),
+        field.organic(),
+        CropKind.OTHER,
+        null,
+        null,
+        troubled(trouble.says()),
+        true,
+        null,
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of());
+  }
+
+  private static String troubled(String says) {
+    return "cannot be worked out: " + says;
   }
 
   /** The one line that says where the field stands. */
@@ -116,20 +143,7 @@ final class LaneBuilder {
           .map(d -> endVerb(route.route()) + " about " + units.say(d))
           .orElse("growing");
     }
-    SeedingWindow window = now.window().orElseThrow();
-    if (window.impossible().isPresent()) {
-      return "cannot be sown so";
-    }
-    Optional<LocalDate> opens = window.opens().median();
-    Optional<LocalDate> closes = now.closes();
-    if (closes.isPresent() && closes.get().isBefore(today)) {
-      double left = window.chanceOpen(today).percent();
-      return left < 5 ? "too late as planned" : "late: %.0f %% chance today".formatted(left);
-    }
-    if (opens.isPresent() && opens.get().isAfter(today)) {
-      return "opens about " + units.say(opens.get());
-    }
-    return closes.map(d -> "sow by " + units.say(d)).orElse("sow now");
+    return now.verdict().orElseThrow().says().in(units);
   }
 
   /** The covers of the running season, in the order in which they come. */

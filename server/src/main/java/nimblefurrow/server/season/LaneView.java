@@ -17,6 +17,7 @@ record LaneView(
     @Maybe String cover,
     @Maybe String route,
     String answer,
+    boolean trouble,
     @Maybe LocalDate closes,
     List<Band> bands,
     List<Ridge> ridges,

@@ -47,6 +47,7 @@ class SeasonController {
       LocalDate nextPlanned,
       List<CropStageAnswer> cropStages,
       int frostBeforeMaturity,
+      @Maybe String trouble,
       @Maybe String cover,
       @Maybe LocalDate seeded,
       @Maybe LocalDate ended,
@@ -103,31 +104,19 @@ class SeasonController {
     LaneBuilder builder = new LaneBuilder(farm.farm().units(), farm.weather().today());
     List<LaneView> lanes = new ArrayList<>();
     List<CallBoard.Lane> board = new ArrayList<>();
+    List<Trouble> troubles = new ArrayList<>(farm.troubles());
     for (FieldSeasons field : farm.fields()) {
-      List<LaneView.Stake> stakes = new ArrayList<>();
-      for (FieldSeasons one : field.andAfter()) {
-        Map<String, LocalDate> placed = new HashMap<>();
-        for (var job : FieldJobs.of(one.key(), one.field().name(), one.now())) {
-          Pin pin = pins.get(job.id());
-          if (pin != null) {
-            placed.put(job.id(), pin.start());
-            stakes.add(
-                new LaneView.Stake(
-                    job.id(),
-                    job.kind().name(),
-                    job.words(),
-                    pin.start(),
-                    machineNames.get(pin.machineId()),
-                    false,
-                    pin.locked()));
-          }
-        }
-        board.add(
-            new CallBoard.Lane(
-                one.key(), one.field().name(), one.now(), placed, one.lastStemCount()));
-      }
-      lanes.add(builder.lane(field, stakes));
+      Trouble.attempt(
+              field.field(),
+              () -> lane(builder, field, pins, machineNames),
+              troubles::add)
+          .ifPresent(
+              lane -> {
+                lanes.add(lane.view());
+                board.addAll(lane.board());
+              });
     }
+    troubles.forEach(t -> lanes.add(builder.trouble(t)));
     Map<String, UUID> fieldOf =
         farm.covers().stream().collect(Collectors.toMap(FieldSeasons::key, f -> f.field().id()));
     UnitSystem units = farm.farm().units();
@@ -146,13 +135,44 @@ class SeasonController {
         calls);
   }
 
+  /** A lane as it is shown, and as the calls see it. */
+  private record Lane(LaneView view, List<CallBoard.Lane> board) {}
+
+  private static Lane lane(
+      LaneBuilder builder,
+      FieldSeasons field,
+      Map<String, Pin> pins,
+      Map<String, String> machineNames) {
+    List<CallBoard.Lane> board = new ArrayList<>();
+    List<LaneView.Stake> stakes = new ArrayList<>();
+    for (FieldSeasons one : field.andAfter()) {
+      Map<String, LocalDate> placed = new HashMap<>();
+      for (var job : FieldJobs.of(one.key(), one.field().name(), one.now())) {
+        Pin pin = pins.get(job.id());
+        if (pin != null) {
+          placed.put(job.id(), pin.start());
+          stakes.add(
+              new LaneView.Stake(
+                  job.id(),
+                  job.kind().name(),
+                  job.words(),
+                  pin.start(),
+                  machineNames.get(pin.machineId()),
+                  false,
+                  pin.locked()));
+        }
+      }
+      board.add(
+          new CallBoard.Lane(
+              one.key(), one.field().name(), one.now(), placed, one.lastStemCount()));
+    }
+    return new Lane(builder.lane(field, stakes), board);
+  }
+
   @GetMapping("/{fieldId}")
   FieldAnswer field(@PathVariable UUID fieldId) {
     Seasons.FarmSeason farm = seasons.one(current.id(), fieldId);
-    FieldSeasons f =
-        farm.fields().stream()
-            .findFirst()
-            .orElseThrow(() -> new NotOnThisFarm("crop in this field yet"));
+    FieldSeasons f = farm.onlyField();
     UnitSystem units = farm.farm().units();
     var now = f.now();
     Optional<MatForecast> mat = now.stand().map(s -> new MatForecast(s, farm.weather().outlook()));
@@ -173,6 +193,7 @@ class SeasonController {
                         DateRange.of(e.getValue())))
             .toList(),
         (int) Math.round(now.crop().frostBeforeMaturity().percent()),
+        f.broken().map(FieldSeasons.Broken::says).orElse(null),
         cover.map(c -> c.mix().name()).orElse(null),
         cover.map(c -> c.seeded()).orElse(null),
         cover.map(c -> c.ended()).orElse(null),

@@ -4,11 +4,13 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.quantity.Limits;
@@ -33,7 +35,8 @@ import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.weather.FarmWeather;
 import nimblefurrow.server.weather.Weathers;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Every field's season as of the farm's day. */
 @Service
@@ -45,6 +48,7 @@ public class Seasons {
       Catalogue catalogue,
       SeasonComposer composer,
       List<FieldSeasons> fields,
+      List<Trouble> troubles,
       int withoutCrop) {
     /** All covers of the running season, those after a cut among them. */
     public List<FieldSeasons> covers() {
@@ -64,6 +68,12 @@ public class Seasons {
 
     /** The one field that was asked for; refuses a field without a cash crop. */
     public FieldSeasons onlyField() {
+      troubles.stream()
+          .findFirst()
+          .ifPresent(
+              t -> {
+                throw new OutOfRange("field", t.says());
+              });
       return fields.stream()
           .findFirst()
           .orElseThrow(
@@ -82,6 +92,7 @@ public class Seasons {
   private final Journal journal;
   private final Weathers weathers;
   private final FarmCatalogue catalogues;
+  private final TransactionTemplate load;
   // Worked out from its key alone: a shortcut, not a state.
   private final Cache<Known, FieldSeason> composed =
       Caffeine.newBuilder().maximumSize(6000).build();
@@ -92,7 +103,10 @@ public class Seasons {
       Chains chains,
       Journal journal,
       Weathers weathers,
-      FarmCatalogue catalogues) {
+      FarmCatalogue catalogues,
+      PlatformTransactionManager transactions) {
+    this.load = new TransactionTemplate(transactions);
+    this.load.setReadOnly(true);
     this.farms = farms;
     this.fields = fields;
     this.chains = chains;
@@ -101,16 +115,39 @@ public class Seasons {
     this.catalogues = catalogues;
   }
 
+  /** What is loaded to work seasons out; nothing is asked of the database after it. */
+  private record Loaded(
+      FarmView farm,
+      FarmWeather weather,
+      Catalogue catalogue,
+      List<FieldView> wanted,
+      Map<UUID, List<Link>> chains,
+      Map<UUID, List<Entry>> entries) {}
+
   /** All seasons of a farm; empty while it has no weather to go by. */
-  @Transactional(readOnly = true)
   public Optional<FarmSeason> of(UUID farmId) {
     FarmView farm = farms.view(farmId);
-    return weathers.of(farm).map(weather -> build(farm, weather, fields.all(farmId)));
+    return weathers
+        .of(farm)
+        .map(
+            weather ->
+                load.execute(
+                    status ->
+                        loaded(farm, weather, fields.all(farmId), chains.all(farmId), e -> true)))
+        .map(this::build);
   }
 
   /** The season of one field. */
-  @Transactional(readOnly = true)
   public FarmSeason one(UUID farmId, UUID fieldId) {
+    return one(farmId, fieldId, entry -> true);
+  }
+
+  /**
+   * The season of one field as it would be with some of its entries only.
+   *
+   * @param counts which entries count
+   */
+  public FarmSeason one(UUID farmId, UUID fieldId, Predicate<Entry> counts) {
     FarmView farm = farms.view(farmId);
     FieldView field = fields.one(farmId, fieldId);
     FarmWeather weather =
@@ -118,72 +155,85 @@ public class Seasons {
             .of(farm)
             .orElseThrow(
                 () -> new NotOnThisFarm("weather yet: import it or take the simulated station"));
-    return build(farm, weather, List.of(field));
+    return build(
+        load.execute(
+            status ->
+                loaded(
+                    farm,
+                    weather,
+                    List.of(field),
+                    Map.of(fieldId, chains.of(farmId, fieldId)),
+                    counts)));
   }
 
-  private FarmSeason build(FarmView farm, FarmWeather weather, List<FieldView> wanted) {
-    Map<UUID, List<Link>> links =
-        wanted.size() == 1
-            ? Map.of(wanted.get(0).id(), chains.of(farm.id(), wanted.get(0).id()))
-            : chains.all(farm.id());
+  private Loaded loaded(
+      FarmView farm,
+      FarmWeather weather,
+      List<FieldView> wanted,
+      Map<UUID, List<Link>> links,
+      Predicate<Entry> counts) {
     Map<UUID, List<Entry>> entries = new HashMap<>();
-    journal
-        .until(farm.id(), weather.today())
+    journal.until(farm.id(), weather.today()).stream()
+        .filter(counts)
         .forEach(e -> entries.computeIfAbsent(e.fieldId(), f -> new ArrayList<>()).add(e));
-    Catalogue catalogue = catalogues.of(farm.id());
-    List<FieldView> planted = wanted.stream().filter(f -> hasCrop(links.get(f.id()))).toList();
+    return new Loaded(farm, weather, catalogues.of(farm.id()), wanted, links, entries);
+  }
+
+  private FarmSeason build(Loaded l) {
+    List<FieldView> planted =
+        l.wanted().stream().filter(f -> hasCrop(l.chains().get(f.id()))).toList();
+    List<Trouble> troubles = Collections.synchronizedList(new ArrayList<>());
     List<FieldSeasons> seasons =
         IntStream.range(0, planted.size())
             .parallel()
             .mapToObj(planted::get)
-            .map(
-                f ->
-                    field(
-                        farm,
-                        weather,
-                        catalogue,
-                        f,
-                        links.get(f.id()),
-                        entries.getOrDefault(f.id(), List.of())))
+            .map(f -> Trouble.attempt(f, () -> field(l, f), troubles::add))
+            .flatMap(Optional::stream)
             .toList();
     return new FarmSeason(
-        farm,
-        weather,
-        catalogue,
-        new SeasonComposer(weather.outlook(), farm.rules()),
+        l.farm(),
+        l.weather(),
+        l.catalogue(),
+        new SeasonComposer(l.weather().outlook(), l.farm().rules()),
         seasons,
-        wanted.size() - planted.size());
+        List.copyOf(troubles),
+        l.wanted().size() - planted.size());
   }
 
   private static boolean hasCrop(List<Link> chain) {
     return chain != null && chain.stream().anyMatch(l -> l.kind() == LinkKind.CROP);
   }
 
-  private FieldSeasons field(
-      FarmView farm,
-      FarmWeather weather,
-      Catalogue catalogue,
-      FieldView field,
-      List<Link> chain,
-      List<Entry> entries) {
-    List<Stretch> stretches = Stretch.of(chain, entries, weather.today());
+  private FieldSeasons field(Loaded l, FieldView field) {
+    FarmView farm = l.farm();
+    FarmWeather weather = l.weather();
+    List<Entry> entries = l.entries().getOrDefault(field.id(), List.of());
+    List<Stretch> stretches =
+        Stretch.of(l.chains().get(field.id()), entries, weather.today());
     int running = Stretch.running(stretches, weather.today(), farm.site());
     List<FieldSeasons.Past> earlier = new ArrayList<>();
     for (int i = 0; i < running; i++) {
       Stretch past = stretches.get(i);
       if (past.cover().isPresent() && !past.crop().starts().isBefore(weather.outlook().first())) {
-        FieldCase known = CaseBuilder.build(field, past, entries, catalogue, weather.past());
-        earlier.add(
-            new FieldSeasons.Past(
-                past.crop(), past.cover().get(), compose(farm, weather.past(), known)));
+        Trouble.attempt(
+                field,
+                () -> CaseBuilder.build(field, past, entries, l.catalogue(), weather.past()),
+                trouble -> {})
+            .ifPresent(
+                known ->
+                    earlier.add(
+                        new FieldSeasons.Past(
+                            past.crop(),
+                            past.cover().get(),
+                            compose(farm, weather.past(), known))));
       }
     }
     boolean out = leftOut(field, farm.site(), weather.today());
     List<FieldSeasons> after = new ArrayList<>();
     for (int i = running + 1; i < stretches.size() && stretches.get(i).afterCut(); i++) {
-      after.add(one(farm, weather, catalogue, field, stretches.get(i), entries, out));
+      after.add(one(l, field, stretches.get(i), entries, out));
     }
-    FieldSeasons now = one(farm, weather, catalogue, field, stretches.get(running), entries, out);
+    FieldSeasons now = one(l, field, stretches.get(running), entries, out);
     return new FieldSeasons(
         field,
         now.crop(),
@@ -193,29 +243,50 @@ public class Seasons {
         now.now(),
         earlier,
         entries,
-        after);
+        after,
+        now.broken());
+  }
+
+  /** A stretch worked out; without its cover where that cannot be. */
+  private FieldSeasons one(
+      Loaded l, FieldView field, Stretch stretch, List<Entry> entries, boolean out) {
+    if (out) {
+      return one(l, field, stretch.withoutCover(), entries, Optional.empty());
+    }
+    List<Trouble> trouble = new ArrayList<>();
+    return Trouble.attempt(
+            field, () -> one(l, field, stretch, entries, Optional.empty()), trouble::add)
+        .orElseGet(
+            () ->
+                one(
+                    l,
+                    field,
+                    stretch.withoutCover(),
+                    entries,
+                    stretch
+                        .cover()
+                        .map(c -> new FieldSeasons.Broken(c, trouble.get(0).says()))));
   }
 
   private FieldSeasons one(
-      FarmView farm,
-      FarmWeather weather,
-      Catalogue catalogue,
+      Loaded l,
       FieldView field,
-      Stretch stretch,
+      Stretch shown,
       List<Entry> entries,
-      boolean out) {
-    Stretch shown = out ? stretch.withoutCover() : stretch;
-    FieldCase known = CaseBuilder.build(field, shown, entries, catalogue, weather.outlook());
+      Optional<FieldSeasons.Broken> broken) {
+    FieldCase known =
+        CaseBuilder.build(field, shown, entries, l.catalogue(), l.weather().outlook());
     return new FieldSeasons(
         field,
         shown.crop(),
         shown.cover(),
         shown.nextWords(),
         shown.clearing().orElse(null),
-        compose(farm, weather.outlook(), known),
+        compose(l.farm(), l.weather().outlook(), known),
         List.of(),
         entries,
-        List.of());
+        List.of(),
+        broken);
   }
 
   /** Whether a field is left out of the season that runs; the sheet turns on 5 June. */

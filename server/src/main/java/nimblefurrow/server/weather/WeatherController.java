@@ -3,12 +3,13 @@ package nimblefurrow.server.weather;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
-import java.io.InputStreamReader;
-import java.nio.charset.StandardCharsets;
+import java.io.InputStream;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.SensibleDay;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.WeatherRecord;
@@ -16,9 +17,9 @@ import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.farm.WeatherSource;
 import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.HeavyWork;
 import nimblefurrow.server.platform.Maybe;
 import org.springframework.http.MediaType;
-import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -57,19 +58,22 @@ class WeatherController {
   private final ImportedWeather imported;
   private final Farms farms;
   private final CurrentFarm current;
-  private final TransactionTemplate transaction;
+  private final HeavyWork heavy;
+  private final Clock clock;
 
   WeatherController(
       Weathers weathers,
       ImportedWeather imported,
       Farms farms,
       CurrentFarm current,
-      TransactionTemplate transaction) {
+      HeavyWork heavy,
+      Clock clock) {
     this.weathers = weathers;
     this.imported = imported;
     this.farms = farms;
     this.current = current;
-    this.transaction = transaction;
+    this.heavy = heavy;
+    this.clock = clock;
   }
 
   @GetMapping
@@ -88,13 +92,12 @@ class WeatherController {
   /** Reads a file and reports; keeps it only when asked to save. */
   @PostMapping(path = "/import", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   ImportReport bring(
-      @RequestPart("file") MultipartFile file, @RequestParam(defaultValue = "false") boolean save)
-      throws IOException {
+      @RequestPart("file") MultipartFile file, @RequestParam(defaultValue = "false") boolean save) {
     FarmView farm = farms.view(current.id());
+    // Tomorrow, because it is tomorrow already somewhere.
+    SensibleDay measured = new SensibleDay(LocalDate.now(clock).plusDays(1));
     List<DailyWeather> days =
-        WeatherCsv.read(
-            new InputStreamReader(file.getInputStream(), StandardCharsets.UTF_8),
-            farm.site().latitude());
+        heavy.run(() -> WeatherCsv.read(opened(file), farm.site().latitude(), measured));
     WeatherRecord record = WeatherRecord.of(days);
     int years = record.wholeYears().size();
     boolean enough = years >= Outlook.LEAST_YEARS;
@@ -104,11 +107,8 @@ class WeatherController {
             "climate years",
             "climate needs %d whole years at least, got %d".formatted(Outlook.LEAST_YEARS, years));
       }
-      transaction.executeWithoutResult(
-          status -> {
-            imported.replace(farm.id(), days);
-            farms.weatherFrom(farm.id(), WeatherSource.IMPORTED);
-          });
+      imported.replace(farm.id(), days);
+      farms.weatherFrom(farm.id(), WeatherSource.IMPORTED);
     }
     List<LocalDate> gaps = record.filled();
     return new ImportReport(
@@ -120,6 +120,14 @@ class WeatherController {
         gaps.subList(0, Math.min(10, gaps.size())),
         enough,
         save);
+  }
+
+  private static InputStream opened(MultipartFile file) {
+    try {
+      return file.getInputStream();
+    } catch (IOException broken) {
+      throw new OutOfRange("file", "this file cannot be read");
+    }
   }
 
   @PutMapping("/source")

@@ -1,16 +1,21 @@
 package nimblefurrow.server.weather;
 
 import java.io.IOException;
-import java.io.Reader;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.SensibleDay;
 import nimblefurrow.core.weather.DailyWeather;
-import org.apache.commons.csv.CSVFormat;
+import nimblefurrow.server.platform.CsvIn;
+import nimblefurrow.server.platform.Figures;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
@@ -24,23 +29,19 @@ final class WeatherCsv {
 
   private WeatherCsv() {}
 
-  static List<DailyWeather> read(Reader text, double latitude) throws IOException {
-    CSVFormat format =
-        CSVFormat.DEFAULT
-            .builder()
-            .setHeader()
-            .setSkipHeaderRecord(true)
-            .setIgnoreHeaderCase(true)
-            .setTrim(true)
-            .setIgnoreEmptyLines(true)
-            .setAllowMissingColumnNames(true)
-            .get();
+  /**
+   * @param sensible which days can have been measured
+   */
+  static List<DailyWeather> read(InputStream file, double latitude, SensibleDay sensible) {
     List<DailyWeather> days = new ArrayList<>();
-    try (CSVParser parser = CSVParser.parse(text, format)) {
+    try (CSVParser parser = CsvIn.open(file)) {
       Columns columns =
           new Columns(
-              Set.copyOf(
-                  parser.getHeaderNames().stream().map(h -> h.toLowerCase(Locale.ROOT)).toList()));
+              parser.getHeaderNames().stream()
+                  .filter(Objects::nonNull)
+                  .map(h -> h.toLowerCase(Locale.ROOT))
+                  .collect(Collectors.toSet()),
+              sensible);
       for (CSVRecord row : parser) {
         if (days.size() >= MOST_ROWS) {
           throw new OutOfRange("rows", "weather has at most %,d rows".formatted(MOST_ROWS));
@@ -50,16 +51,16 @@ final class WeatherCsv {
           days.add(day);
         }
       }
-    } catch (IllegalArgumentException | java.io.UncheckedIOException e) {
+    } catch (IllegalArgumentException | IOException | UncheckedIOException e) {
       if (e instanceof OutOfRange refused) {
         throw refused;
       }
-      throw new OutOfRange("file", "this is no table of weather: " + e.getMessage());
+      throw new OutOfRange("file", "this is no table of weather in UTF-8");
     }
     return days;
   }
 
-  private record Columns(Set<String> names) {
+  private record Columns(Set<String> names, SensibleDay sensible) {
     Columns {
       boolean us = names.containsAll(List.of("date", "max_f", "min_f", "rain_in"));
       boolean metric = names.containsAll(List.of("date", "max_c", "min_c", "rain_mm"));
@@ -67,7 +68,7 @@ final class WeatherCsv {
         throw new OutOfRange(
             "columns",
             "columns are date, max_f, min_f, rain_in or date, max_c, min_c, rain_mm; got "
-                + String.join(", ", names.stream().filter(n -> n != null).sorted().toList()));
+                + String.join(", ", names.stream().map(Columns::cut).sorted().limit(20).toList()));
       }
     }
 
@@ -76,9 +77,11 @@ final class WeatherCsv {
       boolean us = names.contains("max_f");
       LocalDate date;
       try {
-        date = LocalDate.parse(row.get("date"));
+        date = sensible.check("date", LocalDate.parse(row.get("date")));
       } catch (DateTimeParseException e) {
-        throw refused(row, "date", "date is like 2026-10-03, got “" + row.get("date") + "”");
+        throw refused(row, "date", "date is like 2026-10-03, got “" + cut(row.get("date")) + "”");
+      } catch (OutOfRange e) {
+        throw refused(row, "date", e.getMessage());
       }
       Double max = number(row, us ? "max_f" : "max_c");
       Double min = number(row, us ? "min_f" : "min_c");
@@ -115,10 +118,14 @@ final class WeatherCsv {
         return null;
       }
       try {
-        return Double.valueOf(row.get(column));
-      } catch (NumberFormatException e) {
-        throw refused(row, column, column + " is a number, got “" + row.get(column) + "”");
+        return Figures.number(column, row.get(column));
+      } catch (OutOfRange e) {
+        throw refused(row, column, e.getMessage());
       }
+    }
+
+    private static String cut(String cell) {
+      return cell.length() > 40 ? cell.substring(0, 40) + "…" : cell;
     }
 
     private static Double scaled(Double value, double factor) {

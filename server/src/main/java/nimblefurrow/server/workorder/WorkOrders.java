@@ -35,6 +35,7 @@ import nimblefurrow.server.platform.Pdf;
 import nimblefurrow.server.season.CoverDesk;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.Seasons;
+import nimblefurrow.server.season.Trouble;
 import org.springframework.stereotype.Service;
 
 /** Puts everything a crew needs for one field on one page. */
@@ -108,16 +109,21 @@ class WorkOrders {
     Map<String, Pin> pins =
         placements.all(farmId).stream().collect(Collectors.toMap(Pin::jobId, p -> p));
     List<Map<String, Object>> orders = new ArrayList<>();
+    List<Trouble> troubles = new ArrayList<>(farm.troubles());
+    UnitSystem units = farm.farm().units();
     for (FieldSeasons field : farm.covers()) {
       Pin pin = pins.get(field.key() + ":seed");
       if (sows(machine, field) && (pin == null || pin.machineId().equals(machineId.toString()))) {
-        Map<String, Object> page = page(farm, field, machine);
-        page.put("day", pin == null ? "not placed" : UnitSystem.US.say(pin.start()));
-        page.put("order", pin == null ? LocalDate.MAX : pin.start());
-        orders.add(page);
+        Trouble.attempt(field.field(), () -> page(farm, field, machine), troubles::add)
+            .ifPresent(
+                page -> {
+                  page.put("day", pin == null ? "not placed" : units.say(pin.start()));
+                  page.put("order", pin == null ? LocalDate.MAX : pin.start());
+                  orders.add(page);
+                });
       }
     }
-    if (orders.isEmpty()) {
+    if (orders.isEmpty() && troubles.isEmpty()) {
       throw new OutOfRange(
           "machine", "no field that is still to be sown is meant for " + machine.name());
     }
@@ -126,6 +132,11 @@ class WorkOrders {
     list.put("machine", machine.name());
     list.put("farm", farm.farm().name());
     list.put("fields", orders);
+    list.put(
+        "troubles",
+        troubles.stream()
+            .map(t -> Map.of("field", t.field().name(), "says", t.says()))
+            .toList());
     list.put("cautions", Cautions.of(machine.kind()));
     return pdf.print("work-order", Map.of("list", list, "orders", orders));
   }

@@ -1,0 +1,81 @@
+package nimblefurrow.server.logbook;
+
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.schedule.Job;
+import nimblefurrow.core.schedule.Pin;
+import nimblefurrow.core.season.FieldJobs;
+import nimblefurrow.core.season.Step;
+import nimblefurrow.server.farm.Machines;
+import nimblefurrow.server.farm.Machines.MachineView;
+import nimblefurrow.server.journal.EntryKind;
+import nimblefurrow.server.placement.Placements;
+import nimblefurrow.server.platform.FarmUser;
+import nimblefurrow.server.season.FieldSeasons;
+import org.springframework.stereotype.Component;
+
+/**
+ * Whether an entry may settle the job it names: one of its own field, of its own kind, and for an
+ * operator one that stands on a machine that he may drive.
+ */
+@Component
+class JobsOfEntries {
+  private final Placements placements;
+  private final Machines machines;
+
+  JobsOfEntries(Placements placements, Machines machines) {
+    this.placements = placements;
+    this.machines = machines;
+  }
+
+  /**
+   * @throws OutOfRange saying which of the three does not hold
+   */
+  void check(UUID farm, FarmUser by, Logbook.EntryForm form, FieldSeasons field) {
+    Step step =
+        field.andAfter().stream()
+            .flatMap(f -> FieldJobs.of(f.key(), f.field().name(), f.now()).stream())
+            .filter(job -> job.id().equals(form.jobId()))
+            .map(Job::id)
+            .map(Step::of)
+            .findFirst()
+            .orElseThrow(
+                () ->
+                    new OutOfRange(
+                        "job", "job is one that is still open in %s".formatted(field.field().name())));
+    if (settledBy(step) != form.kind()) {
+      throw new OutOfRange("job", "this job is not settled by an entry of this kind");
+    }
+    if (by.role() != FarmUser.Role.PLANNER) {
+      List<String> drivers = driversOf(farm, form.jobId());
+      if (!drivers.isEmpty() && drivers.stream().noneMatch(by.name()::equalsIgnoreCase)) {
+        throw new OutOfRange(
+            "job",
+            "this job is given to %s: a planner can log it for them, or log it without the job"
+                .formatted(String.join(" and ", drivers)));
+      }
+    }
+  }
+
+  private static EntryKind settledBy(Step step) {
+    return switch (step) {
+      case DISC -> EntryKind.DISCED;
+      case SEED -> EntryKind.SEEDED;
+      case SLURRY -> EntryKind.SLURRY_SPREAD;
+      case PLANT, SPRAY, ROLL -> EntryKind.ENDED;
+    };
+  }
+
+  /** Who may drive the machine that the job stands on; empty where it has no place, or a crew. */
+  private List<String> driversOf(UUID farm, String job) {
+    List<MachineView> all = machines.all(farm);
+    return placements.all(farm).stream()
+        .filter(p -> p.jobId().equals(job))
+        .map(Pin::machineId)
+        .flatMap(id -> all.stream().filter(m -> m.id().toString().equals(id)))
+        .findFirst()
+        .map(m -> m.machine().drivers())
+        .orElse(List.of());
+  }
+}
