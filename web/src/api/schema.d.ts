@@ -1433,6 +1433,7 @@ export interface components {
             redo?: string;
             /** Format: date */
             today: string;
+            troubles: components["schemas"]["TroubleView"][];
             undo?: string;
         };
         Bracket: {
@@ -1596,6 +1597,7 @@ export interface components {
             /** @enum {string} */
             route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL";
             slurryOver?: boolean;
+            thickSlurry?: boolean;
             /** @enum {string} */
             way: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING";
         };
@@ -1622,6 +1624,8 @@ export interface components {
             harvestMoisture?: number;
             /** @enum {string} */
             kind: "CORN_GRAIN" | "CORN_SILAGE" | "SOYBEANS" | "WINTER_WHEAT" | "OATS" | "OTHER" | "FREE_GROUND";
+            /** Format: date */
+            leafDrop?: string;
             /** Format: double */
             maturity?: number;
             name?: string;
@@ -1738,6 +1742,8 @@ export interface components {
             fieldId: string;
             /** Format: double */
             frameSquareFeet?: number;
+            /** Format: uuid */
+            id: string;
             jobId?: string;
             /** @enum {string} */
             kind: "DISCED" | "SEEDED" | "SLURRY_SPREAD" | "CUT" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS";
@@ -1793,6 +1799,7 @@ export interface components {
             /** Format: date */
             seeded?: string;
             stages: components["schemas"]["StageAnswer"][];
+            trouble?: string;
             window?: components["schemas"]["WindowAnswer"];
         };
         FieldCover: {
@@ -1809,6 +1816,7 @@ export interface components {
             /** Format: date */
             planted: string;
             sown: boolean;
+            trouble?: string;
             /** Format: int32 */
             version?: number;
         };
@@ -1918,9 +1926,12 @@ export interface components {
             /** Format: date */
             opens?: string;
             place?: components["schemas"]["PlaceView"];
+            says?: string;
             /** @enum {string} */
             step: "DISC" | "SEED" | "SLURRY" | "PLANT" | "SPRAY" | "ROLL";
             unplaced?: string;
+            /** @enum {string} */
+            verdict?: "IMPOSSIBLE" | "NOT_YET" | "OPEN" | "LATE" | "DORMANT" | "SHUT";
             words: string;
         };
         Join: {
@@ -2001,6 +2012,7 @@ export interface components {
             ridges: components["schemas"]["Ridge"][];
             route?: string;
             stakes: components["schemas"]["Stake"][];
+            trouble: boolean;
         };
         LeftOut: {
             reason?: string;
@@ -2104,6 +2116,8 @@ export interface components {
             /** Format: date */
             testedOn?: string;
             untreated?: boolean;
+            /** Format: int32 */
+            version?: number;
         };
         LotView: {
             binRun: boolean;
@@ -2124,6 +2138,8 @@ export interface components {
             /** Format: date */
             testedOn?: string;
             untreated: boolean;
+            /** Format: int32 */
+            version: number;
         };
         MachineCalibrations: {
             corrections: components["schemas"]["Correction"][];
@@ -2139,6 +2155,8 @@ export interface components {
             /** @enum {string} */
             kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER";
             name: string;
+            /** Format: int32 */
+            version?: number;
         };
         MachineSetup: {
             /** Format: double */
@@ -2231,6 +2249,8 @@ export interface components {
             kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER";
             name: string;
             setup: components["schemas"]["MachineSetup"];
+            /** Format: int32 */
+            version: number;
         };
         Mark: {
             code: string;
@@ -2315,6 +2335,11 @@ export interface components {
             /** @enum {string} */
             typedUnit?: "LB_AC" | "BU_AC" | "KG_HA" | "SEEDS_FT2";
         };
+        MemberKillAnswer: {
+            /** Format: int32 */
+            kill?: number;
+            species: string;
+        };
         MeterForm: {
             /** Format: double */
             mph: number;
@@ -2338,6 +2363,10 @@ export interface components {
             /** Format: double */
             slowest: number;
             table: components["schemas"]["MeterPoint"][];
+        };
+        MissingView: {
+            field: string;
+            says: string;
         };
         MixForm: {
             members: components["schemas"]["MemberDetails"][];
@@ -2388,6 +2417,8 @@ export interface components {
             locked: boolean;
             /** Format: uuid */
             machineId: string;
+            /** Format: int64 */
+            version?: number;
         };
         Name: {
             name: string;
@@ -2476,6 +2507,7 @@ export interface components {
             dealers: components["schemas"]["DealerView"][];
             farm: string;
             lines: components["schemas"]["LineView"][];
+            missing: components["schemas"]["MissingView"][];
             /** Format: double */
             spare: number;
         };
@@ -2538,6 +2570,8 @@ export interface components {
             locked: boolean;
             /** Format: uuid */
             machineId: string;
+            /** Format: int64 */
+            version: number;
             why: string;
         };
         PlanView: {
@@ -2614,6 +2648,11 @@ export interface components {
             /** Format: double */
             rented?: number;
         };
+        Removed: {
+            /** Format: int32 */
+            kept: number;
+            says: string;
+        };
         Ridge: {
             days: number[];
             /** Format: int32 */
@@ -2639,6 +2678,7 @@ export interface components {
             /** Format: int32 */
             killLow?: number;
             mat?: components["schemas"]["MatRange"];
+            members: components["schemas"]["MemberKillAnswer"][];
             opens: components["schemas"]["DateRange"];
             reasons: string[];
             remedy?: string;
@@ -2924,6 +2964,12 @@ export interface components {
             /** Format: double */
             swathFt: number;
         };
+        TroubleView: {
+            field: string;
+            /** Format: uuid */
+            fieldId: string;
+            says: string;
+        };
         Try: {
             candidate: components["schemas"]["CoverDetails"];
             /** Format: uuid */
@@ -3042,16 +3088,23 @@ export interface components {
         WindowAnswer: {
             bestFrom: components["schemas"]["DateRange"];
             bestTo: components["schemas"]["DateRange"];
+            /** Format: date */
+            by?: string;
             /** Format: int32 */
             chance: number;
             impossible?: string;
             /** Format: date */
             lastUseful?: string;
+            /** Format: date */
+            lives?: string;
             notes: string[];
             opens: components["schemas"]["DateRange"];
             /** Format: date */
             possible?: string;
             remedy?: string;
+            says: string;
+            /** @enum {string} */
+            verdict: "IMPOSSIBLE" | "NOT_YET" | "OPEN" | "LATE" | "DORMANT" | "SHUT";
             /** @enum {string} */
             way: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING";
             words: string;
@@ -3398,7 +3451,9 @@ export interface operations {
     };
     takeOff: {
         parameters: {
-            query?: never;
+            query?: {
+                version?: number;
+            };
             header?: never;
             path: {
                 jobId: string;
@@ -3748,7 +3803,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SessionView"];
+                    "application/json": Record<string, never>;
                 };
             };
         };
@@ -3815,7 +3870,9 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["Removed"];
+                };
             };
         };
     };
@@ -3883,7 +3940,9 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["Removed"];
+                };
             };
         };
     };
@@ -4796,7 +4855,9 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["Removed"];
+                };
             };
         };
     };
@@ -4886,13 +4947,17 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["Removed"];
+                };
             };
         };
     };
     setUp: {
         parameters: {
-            query?: never;
+            query?: {
+                version?: number;
+            };
             header?: never;
             path: {
                 id: string;
