@@ -44,7 +44,8 @@ class AccountTest {
     }
     Caller.Answer sixth = caller.post("/api/session", wrong);
     assertThat(sixth.status()).isEqualTo(429);
-    assertThat(sixth.json().path("detail").asString()).matches("too many tries: wait 1[0-5] seconds");
+    assertThat(sixth.json().path("detail").asString())
+        .matches("too many tries: wait 1[0-5] seconds");
   }
 
   @ParameterizedTest

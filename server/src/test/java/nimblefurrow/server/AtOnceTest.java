@@ -53,8 +53,16 @@ class AtOnceTest {
   void anEntrySentManyTimesIsKeptOnceAndAnsweredAlike() {
     Map<String, Object> entry =
         Map.of(
-            "id", UUID.randomUUID(), "fieldId", field, "kind", "HARVESTED", "on",
-            RunningServer.TODAY, "yieldPerAcre", 58);
+            "id",
+            UUID.randomUUID(),
+            "fieldId",
+            field,
+            "kind",
+            "HARVESTED",
+            "on",
+            RunningServer.TODAY,
+            "yieldPerAcre",
+            58);
     List<Caller.Answer> answers = atOnce(i -> () -> farm.post("/api/log", entry));
     assertThat(answers).allSatisfy(a -> assertThat(a.status()).as(a.text()).isEqualTo(200));
     assertThat(answers.stream().map(Caller.Answer::text).distinct()).hasSize(1);
@@ -90,8 +98,12 @@ class AtOnceTest {
                         Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1))));
     assertThat(with(answers, 200)).isEqualTo(1);
     assertThat(with(answers, 409)).isEqualTo(TIMES - 1);
-    assertThat(farm.get("/api/fields/" + field).json().path("chain").valueStream()
-            .filter(l -> l.path("kind").asString().equals("COVER")))
+    assertThat(
+            farm.get("/api/fields/" + field)
+                .json()
+                .path("chain")
+                .valueStream()
+                .filter(l -> l.path("kind").asString().equals("COVER")))
         .hasSize(1);
   }
 
@@ -121,7 +133,9 @@ class AtOnceTest {
                         farm.post(
                             "/api/mixes",
                             Map.of(
-                                "name", "House mix", "members",
+                                "name",
+                                "House mix",
+                                "members",
                                 List.of(Map.of("species", "oats", "share", 1))))),
             atOnce(
                 i ->
@@ -138,8 +152,18 @@ class AtOnceTest {
                       return person.post(
                           "/api/farms",
                           Map.of(
-                              "farm", "F", "latitude", 40, "longitude", -97, "name", "N",
-                              "email", mail, "password", "long enough words"));
+                              "farm",
+                              "F",
+                              "latitude",
+                              40,
+                              "longitude",
+                              -97,
+                              "name",
+                              "N",
+                              "email",
+                              mail,
+                              "password",
+                              "long enough words"));
                     }));
     assertThat(races)
         .allSatisfy(
@@ -149,7 +173,9 @@ class AtOnceTest {
         .allSatisfy(race -> assertThat(with(race, 200)).isPositive());
     assertThat(with(races.get(4), 200)).isEqualTo(1);
     long twins =
-        farm.get("/api/fields").json().valueStream()
+        farm.get("/api/fields")
+            .json()
+            .valueStream()
             .filter(f -> f.path("field").path("name").asString().equals("Twin"))
             .count();
     assertThat(twins).isEqualTo(1);
@@ -163,7 +189,15 @@ class AtOnceTest {
     Map<String, Object> rig =
         new HashMap<>(
             Map.of(
-                "name", "Mine", "kind", "DRILL", "acresPerHour", 6, "hired", false, "costPerAcre",
+                "name",
+                "Mine",
+                "kind",
+                "DRILL",
+                "acresPerHour",
+                6,
+                "hired",
+                false,
+                "costPerAcre",
                 15));
     rig.put("version", version);
     assertThat(farm.put("/api/machines/" + drill, rig).status()).isEqualTo(200);
@@ -178,8 +212,16 @@ class AtOnceTest {
     Map<String, Object> form =
         new HashMap<>(
             Map.of(
-                "species", "cereal-rye", "name", "Mine", "purity", 98, "germination", 85,
-                "pounds", 900));
+                "species",
+                "cereal-rye",
+                "name",
+                "Mine",
+                "purity",
+                98,
+                "germination",
+                85,
+                "pounds",
+                900));
     form.put("version", lot.path("version").asInt());
     String lots = "/api/lots/" + lot.path("id").asString();
     assertThat(farm.put(lots, form).status()).isEqualTo(200);
@@ -211,7 +253,9 @@ class AtOnceTest {
   }
 
   private static JsonNode seed(JsonNode board) {
-    return board.path("jobs").valueStream()
+    return board
+        .path("jobs")
+        .valueStream()
         .filter(j -> j.path("step").asString().equals("SEED"))
         .findFirst()
         .orElseThrow();

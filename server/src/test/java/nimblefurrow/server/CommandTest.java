@@ -73,8 +73,13 @@ class CommandTest {
 
   @Test
   void aSecondCommandWaitsForTheFirstAndSaysSo() throws Exception {
-    Process first = begin("hold; touch $HOME_DIR/held; sleep 2; echo first >>$HOME_DIR/order; let_go");
-    assertThat(run("for i in $(seq 100); do [ -f $HOME_DIR/held ] && break; sleep 0.1; done; hold; echo second >>$HOME_DIR/order", 30).text())
+    Process first =
+        begin("hold; touch $HOME_DIR/held; sleep 2; echo first >>$HOME_DIR/order; let_go");
+    assertThat(
+            run(
+                    "for i in $(seq 100); do [ -f $HOME_DIR/held ] && break; sleep 0.1; done; hold; echo second >>$HOME_DIR/order",
+                    30)
+                .text())
         .contains("Another ./furrow command is starting or stopping it");
     assertThat(first.waitFor(10, TimeUnit.SECONDS)).isTrue();
     assertThat(Files.readAllLines(home.resolve("order"))).containsExactly("first", "second");

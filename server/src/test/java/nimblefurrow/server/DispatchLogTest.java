@@ -239,7 +239,7 @@ class DispatchLogTest {
     assertThat(said(operator, field, Map.of("kind", "SEEDED", "on", "2026-10-09")))
         .contains("date is 2026-10-01 or earlier");
     assertThat(said(operator, field, Map.of("kind", "SEEDED", "on", "2026-10-01", "acres", 900)))
-        .contains("acres done");
+        .contains("area done");
     assertThat(
             said(
                 operator,

@@ -88,7 +88,7 @@ class LandTest {
     assertThat(refused.text()).contains("“Bow tie” crosses itself near");
     String nothing = polygon(-97.05, 40, -97.05, 40.00001, -97.04999, 40.00001);
     assertThat(farm.post("/api/land", Map.of("name", "Sliver", "shape", nothing)).text())
-        .contains("a field is 0.05–50,000 acres");
+        .contains("a field is 0.05 ac to 50,000 ac");
     assertThat(farm.post("/api/land", Map.of("name", "Junk", "shape", "{]")).text())
         .contains("cannot be read");
     assertThat(farm.get("/api/fields").text()).doesNotContain("Bow tie").doesNotContain("Sliver");

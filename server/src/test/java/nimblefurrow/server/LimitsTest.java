@@ -157,8 +157,18 @@ class LimitsTest {
         Map.of("kind", "CORN_GRAIN", "planted", day, "maturity", 104, "harvestMoisture", 20);
     Map<String, Object> lot =
         Map.of(
-            "species", "oats", "name", "x", "purity", 98, "germination", 85, "pounds", 1,
-            "testedOn", day);
+            "species",
+            "oats",
+            "name",
+            "x",
+            "purity",
+            98,
+            "germination",
+            85,
+            "pounds",
+            1,
+            "testedOn",
+            day);
     List<Caller.Answer> answers =
         List.of(
             farm.post("/api/fields/" + field + "/crops", crop),
@@ -226,8 +236,7 @@ class LimitsTest {
   @ParameterizedTest
   @ValueSource(strings = {"a\\u0000b", "\\ud800", "x\\udc00"})
   void charactersThatAreNoneAreRefusedByName(String typed) {
-    String mix =
-        "{\"name\":\"" + typed + "\",\"members\":[{\"species\":\"oats\",\"share\":1}]}";
+    String mix = "{\"name\":\"" + typed + "\",\"members\":[{\"species\":\"oats\",\"share\":1}]}";
     Caller.Answer refused = farm.post("/api/mixes", mix);
     assertThat(refused.status()).as(refused.text()).isEqualTo(400);
     String name = "{\"name\":\"" + typed + "\"}";
@@ -260,8 +269,7 @@ class LimitsTest {
   @Test
   void aMachineHasAFewDriversNotThousands() {
     List<String> drivers = IntStream.range(0, 10_000).mapToObj(i -> "Driver " + i).toList();
-    assertThat(
-            farm.put("/api/machines/" + drill + "/setup", Map.of("drivers", drivers)).text())
+    assertThat(farm.put("/api/machines/" + drill + "/setup", Map.of("drivers", drivers)).text())
         .contains("number of drivers is 0–40");
   }
 
@@ -276,7 +284,10 @@ class LimitsTest {
   /** What nobody's code answers is a problem too, in the same form as every refusal. */
   @ParameterizedTest
   @CsvSource({
-    "/error,404", "/api/season/%00,400", "/api/nothing,404", "/api/fields/not-an-id,400",
+    "/error,404",
+    "/api/season/%00,400",
+    "/api/nothing,404",
+    "/api/fields/not-an-id,400",
     "/api/season;x=1,400"
   })
   void everyRefusalIsAProblem(String path, int status) {
@@ -292,14 +303,20 @@ class LimitsTest {
     stranger.withToken = false;
     assertThat(stranger.get("/api/season").json().path("detail").asString())
         .isEqualTo("sign in first");
-    assertThat(stranger.post("/api/session", Map.of("email", "a", "password", "b")).json().path("detail").asString())
+    assertThat(
+            stranger
+                .post("/api/session", Map.of("email", "a", "password", "b"))
+                .json()
+                .path("detail")
+                .asString())
         .contains("token");
     URI at = URI.create(RunningServer.address());
     try (Socket socket = new Socket(at.getHost(), at.getPort())) {
       socket.setSoTimeout(10_000);
-      socket.getOutputStream().write(utf8("GET /a|{b HTTP/1.1\r\nHost: x\r\nConnection: close\r\n\r\n"));
-      String answer =
-          new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+      socket
+          .getOutputStream()
+          .write(utf8("GET /a|{b HTTP/1.1\r\nHost: x\r\nConnection: close\r\n\r\n"));
+      String answer = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
       assertThat(answer)
           .startsWith("HTTP/1.1 400")
           .contains("application/problem+json")

@@ -89,7 +89,8 @@ class RecordsStayTest {
   @Test
   void nothingIsKeptOfWhatNothingWasWrittenOf() {
     rye();
-    JsonNode removed = farm.delete("/api/fields/crops/" + chain().get(1).path("id").asString()).json();
+    JsonNode removed =
+        farm.delete("/api/fields/crops/" + chain().get(1).path("id").asString()).json();
     assertThat(removed.path("kept").asInt()).isZero();
     assertThat(kinds()).containsExactly("CROP", "CROP");
   }
@@ -100,8 +101,7 @@ class RecordsStayTest {
     SeedingFarm.rye(farm);
     String lot = farm.get("/api/lots").json().get(0).path("id").asString();
     farm.upload("/api/lot-papers/lots/" + lot, "tag.txt", "tested".getBytes());
-    String paper =
-        farm.get("/api/lot-papers/lots/" + lot).json().get(0).path("id").asString();
+    String paper = farm.get("/api/lot-papers/lots/" + lot).json().get(0).path("id").asString();
     rye();
     logged("SEEDED", Map.of("machineId", drill, "lot", "Test rye", "pounds", 500, "acres", 8));
     assertThat(farm.delete("/api/machines/" + drill).json().path("kept").asInt()).isEqualTo(1);
@@ -162,12 +162,14 @@ class RecordsStayTest {
   @Test
   void aCropInBetweenTakesItsPlaceByItsDay() {
     Caller.Answer oats =
-        farm.post("/api/fields/" + field + "/crops", Map.of("kind", "OATS", "planted", "2027-03-20"));
+        farm.post(
+            "/api/fields/" + field + "/crops", Map.of("kind", "OATS", "planted", "2027-03-20"));
     assertThat(oats.status()).as(oats.text()).isEqualTo(200);
     assertThat(chain().valueStream().map(l -> l.path("starts").asString()))
         .containsExactly("2026-05-12", "2027-03-20", "2027-05-03");
     Caller.Answer twice =
-        farm.post("/api/fields/" + field + "/crops", Map.of("kind", "OATS", "planted", "2027-03-20"));
+        farm.post(
+            "/api/fields/" + field + "/crops", Map.of("kind", "OATS", "planted", "2027-03-20"));
     assertThat(twice.text()).contains("planted on 2027-03-20 already");
   }
 
@@ -178,8 +180,7 @@ class RecordsStayTest {
     Map<String, Object> form = crop(beans, "2026-05-12");
     form.put("harvest", "2026-10-06");
     form.put("leafDrop", "2026-09-20");
-    Caller.Answer changed =
-        farm.put("/api/fields/crops/" + beans.path("id").asString(), form);
+    Caller.Answer changed = farm.put("/api/fields/crops/" + beans.path("id").asString(), form);
     assertThat(changed.status()).as(changed.text()).isEqualTo(200);
     JsonNode window = tryDrone().json().path("window");
     assertThat(before.json().path("window").path("opens").path("middle").asString()).isNotBlank();
@@ -189,7 +190,11 @@ class RecordsStayTest {
   private Caller.Answer tryDrone() {
     return farm.post(
         "/api/cover/try",
-        Map.of("fieldId", field, "candidate", TestFarm.cover("DRONE", "EARLY_SPRAY", "cereal-rye", 1)));
+        Map.of(
+            "fieldId",
+            field,
+            "candidate",
+            TestFarm.cover("DRONE", "EARLY_SPRAY", "cereal-rye", 1)));
   }
 
   @Test
@@ -214,14 +219,17 @@ class RecordsStayTest {
     Caller.Answer wrongKind =
         farm.post(
             "/api/log",
-            Map.of("fieldId", field, "kind", "HARVESTED", "on", RunningServer.TODAY, "jobId", mine));
+            Map.of(
+                "fieldId", field, "kind", "HARVESTED", "on", RunningServer.TODAY, "jobId", mine));
     assertThat(wrongKind.text()).contains("not settled by an entry of this kind");
     assertThat(job(farm.get("/api/dispatch").json(), "Other")).isEqualTo(theirs);
     assertThat(farm.get("/api/log").json()).isEmpty();
   }
 
   private static String job(JsonNode board, String field) {
-    return board.path("jobs").valueStream()
+    return board
+        .path("jobs")
+        .valueStream()
         .filter(j -> j.path("field").asString().equals(field))
         .filter(j -> j.path("step").asString().equals("SEED"))
         .findFirst()
@@ -237,7 +245,13 @@ class RecordsStayTest {
             farm.post(
                     "/api/log",
                     Map.of(
-                        "fieldId", field, "kind", "SEEDED", "on", RunningServer.TODAY, "jobId",
+                        "fieldId",
+                        field,
+                        "kind",
+                        "SEEDED",
+                        "on",
+                        RunningServer.TODAY,
+                        "jobId",
                         UUID.randomUUID() + ":seed"))
                 .status())
         .isEqualTo(400);

@@ -38,7 +38,8 @@ class TroubleTest {
   private void keep(String cover) {
     int changed =
         RunningServer.bean(JdbcClient.class)
-            .sql("update chain_link set cover = ?::jsonb where field_id = ?::uuid and kind = 'COVER'")
+            .sql(
+                "update chain_link set cover = ?::jsonb where field_id = ?::uuid and kind = 'COVER'")
             .params(cover, bad)
             .update();
     assertThat(changed).isEqualTo(1);
@@ -93,7 +94,8 @@ class TroubleTest {
                 "version",
                 kept.path("version").asInt()));
     assertThat(mended.status()).as(mended.text()).isEqualTo(200);
-    assertThat(lane(farm.get("/api/season").json().path("lanes"), "Bad").path("trouble").asBoolean())
+    assertThat(
+            lane(farm.get("/api/season").json().path("lanes"), "Bad").path("trouble").asBoolean())
         .isFalse();
   }
 
@@ -112,8 +114,8 @@ class TroubleTest {
     "typedRate,1e308,rate of Cereal rye is 0–1000",
     "typedRate,NaN,typed rate is a number",
     "typedRate,Infinity,typed rate is a number",
-    "share,0,share of Cereal rye is more than 0",
-    "share,-1,share of Cereal rye is more than 0"
+    "share,0,share of a full rate of Cereal rye is more than 0",
+    "share,-1,share of a full rate of Cereal rye is more than 0"
   })
   void aFigureThatCannotBeIsNeitherTriedNorKept(String figure, String value, String says) {
     String member =
@@ -140,17 +142,20 @@ class TroubleTest {
   /** A species without some stage is answered with "no figure", by every route. */
   @ParameterizedTest
   @CsvSource({
-    "alfalfa,EARLY_SPRAY", "alfalfa,ROLL", "winter-camelina,ROLL", "winter-camelina,PLANT_GREEN"
+    "alfalfa,EARLY_SPRAY",
+    "alfalfa,ROLL",
+    "winter-camelina,ROLL",
+    "winter-camelina,PLANT_GREEN"
   })
   void aSpeciesWithoutSomeFigureIsNoError(String species, String route) {
     int version = farm.get("/api/cover/" + good).json().path("version").asInt();
     Map<String, Object> cover = TestFarm.cover("DRILL", route, species, 1);
-    assertThat(
-            farm.post("/api/cover/try", Map.of("fieldId", good, "candidate", cover)).status())
+    assertThat(farm.post("/api/cover/try", Map.of("fieldId", good, "candidate", cover)).status())
         .isEqualTo(200);
     assertThat(farm.put("/api/cover/" + good, Map.of("cover", cover, "version", version)).status())
         .isEqualTo(200);
-    for (String sheet : List.of("/api/season", "/api/dispatch", "/api/order", "/api/loads/ways/" + good)) {
+    for (String sheet :
+        List.of("/api/season", "/api/dispatch", "/api/order", "/api/loads/ways/" + good)) {
       assertThat(farm.get(sheet).status()).as(sheet).isEqualTo(200);
     }
   }
@@ -161,8 +166,18 @@ class TroubleTest {
     north.post(
         "/api/farms",
         Map.of(
-            "farm", "North", "latitude", 48.2, "longitude", -97, "name", "N", "email",
-            java.util.UUID.randomUUID() + "@test.example", "password", "long enough words"));
+            "farm",
+            "North",
+            "latitude",
+            48.2,
+            "longitude",
+            -97,
+            "name",
+            "N",
+            "email",
+            java.util.UUID.randomUUID() + "@test.example",
+            "password",
+            "long enough words"));
     north.put("/api/weather/source", Map.of("source", "SIMULATED"));
     String field = TestFarm.field(north, "Northern");
     assertThat(north.get("/api/fields/" + field).json().path("chain"))
@@ -177,7 +192,13 @@ class TroubleTest {
         north.post(
             "/api/fields/" + field + "/crops",
             Map.of(
-                "kind", "SOYBEANS", "planted", "2026-05-12", "maturity", 2.0, "harvest",
+                "kind",
+                "SOYBEANS",
+                "planted",
+                "2026-05-12",
+                "maturity",
+                2.0,
+                "harvest",
                 "2026-09-25"));
     assertThat(taken.status()).as(taken.text()).isEqualTo(200);
     assertThat(north.get("/api/season").status()).isEqualTo(200);
@@ -187,11 +208,12 @@ class TroubleTest {
   @Test
   void aBadCropSpeaksForItselfAlone() {
     RunningServer.bean(JdbcClient.class)
-        .sql("update chain_link set crop = jsonb_set(crop, '{maturity}', '99') where field_id = ?::uuid and kind = 'CROP'")
+        .sql(
+            "update chain_link set crop = jsonb_set(crop, '{maturity}', '99') where field_id = ?::uuid and kind = 'CROP'")
         .param(bad)
         .update();
     JsonNode lanes = farm.get("/api/season").json().path("lanes");
-    assertThat(lane(lanes, "Bad").path("answer").asString()).contains("maturity group is 1.5–4");
+    assertThat(lane(lanes, "Bad").path("answer").asString()).contains("maturity group (enter the harvest day outside it) is 1.5–4");
     assertThat(lane(lanes, "Good").path("bands")).isNotEmpty();
     assertThat(farm.get("/api/dispatch").status()).isEqualTo(200);
     assertThat(farm.get("/api/order").status()).isEqualTo(200);
@@ -202,7 +224,8 @@ class TroubleTest {
   @Test
   void aMachineWithGapsInItsListsStillWorks() {
     RunningServer.bean(JdbcClient.class)
-        .sql("update machine set setup = setup || '{\"drivers\":[null,\"Ada\"],\"bookedDays\":[null]}'::jsonb where farm_id = (select farm_id from field where id = ?::uuid)")
+        .sql(
+            "update machine set setup = setup || '{\"drivers\":[null,\"Ada\"],\"bookedDays\":[null]}'::jsonb where farm_id = (select farm_id from field where id = ?::uuid)")
         .param(good)
         .update();
     assertThat(farm.get("/api/dispatch").status()).isEqualTo(200);
@@ -215,13 +238,12 @@ class TroubleTest {
     Caller bare = new Caller(RunningServer.address()).ownFarm();
     TestFarm.field(bare, "Bare");
     Caller.Answer price =
-        bare.put(
-            "/api/order/prices",
-            Map.of("species", "oats", "packLb", 50, "pricePerLb", 0.31));
+        bare.put("/api/order/prices", Map.of("species", "oats", "packLb", 50, "pricePerLb", 0.31));
     assertThat(price.status()).as(price.text()).isEqualTo(400);
     assertThat(
             RunningServer.bean(JdbcClient.class)
-                .sql("select count(*) from seed_offer o join field f on f.farm_id = o.farm_id where f.name = 'Bare'")
+                .sql(
+                    "select count(*) from seed_offer o join field f on f.farm_id = o.farm_id where f.name = 'Bare'")
                 .query(Integer.class)
                 .single())
         .isZero();

@@ -33,9 +33,24 @@ import tools.jackson.databind.JsonNode;
 class UpgradeTest {
   private static final List<String> RECORDS =
       List.of(
-          "farm", "app_user", "field", "chain_link", "machine", "seed_lot", "lot_paper",
-          "log_entry", "calibration", "flight_run", "herbicide_use", "map_mark", "named_mix",
-          "seed_offer", "species_figure", "placement", "planning_act", "weather_day");
+          "farm",
+          "app_user",
+          "field",
+          "chain_link",
+          "machine",
+          "seed_lot",
+          "lot_paper",
+          "log_entry",
+          "calibration",
+          "flight_run",
+          "herbicide_use",
+          "map_mark",
+          "named_mix",
+          "seed_offer",
+          "species_figure",
+          "placement",
+          "planning_act",
+          "weather_day");
   private static final Map<String, String> BEFORE = new LinkedHashMap<>();
   private static String url;
   private static ConfigurableApplicationContext server;

@@ -8,6 +8,7 @@ import java.util.Set;
 import nimblefurrow.core.cashcrop.CropCalendar;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.HouseRules;
 import nimblefurrow.core.seeding.Restriction;
@@ -46,8 +47,8 @@ public record Ask(
     ways = Set.copyOf(ways);
     restrictions = List.copyOf(restrictions);
     leastMeterable = Map.copyOf(leastMeterable);
-    Limits.within("species in a mix", mostSpecies, 1, 3, "");
-    goals.values().forEach(w -> Limits.positive("weight of a goal", w, 10, ""));
+    Limits.within("species in a mix", mostSpecies, 1, 3, Unit.NONE);
+    goals.values().forEach(w -> Limits.positive("weight of a goal", w, 10, Unit.NONE));
     if (goals.isEmpty()) {
       throw new OutOfRange("goals", "say at least one thing that the cover is for");
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Unit;
 
 /**
  * The meter of an air seeder that turns at a constant speed: pounds a minute follow the ground
@@ -23,9 +24,9 @@ public record AirMeter(SeedRate target, double widthFt, double mph) {
   public record SafeSpeeds(double slowest, double fastest) {}
 
   public AirMeter {
-    Limits.positive("target rate", target.poundsPerAcre(), 1000, "lb/ac");
-    Limits.positive("width", widthFt, 200, "ft");
-    Limits.positive("speed", mph, 30, "mph");
+    Limits.positive("target rate", target.poundsPerAcre(), 1000, Unit.POUND_PER_ACRE);
+    Limits.positive("width", widthFt, 200, Unit.FOOT);
+    Limits.positive("speed", mph, 30, Unit.MILE_PER_HOUR);
   }
 
   public double poundsPerMinute() {
@@ -34,7 +35,7 @@ public record AirMeter(SeedRate target, double widthFt, double mph) {
 
   /** Rate at another speed with the meter left as it is. */
   public SeedRate at(double otherMph) {
-    return target.times(mph / Limits.positive("speed", otherMph, 60, "mph"));
+    return target.times(mph / Limits.positive("speed", otherMph, 60, Unit.MILE_PER_HOUR));
   }
 
   public List<AtSpeed> table() {

@@ -4,6 +4,7 @@ import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Unit;
 
 /**
  * Seed caught under some outlets over a measured distance. Example: 620 g from 8 rows at 7.5 in
@@ -15,9 +16,9 @@ import nimblefurrow.core.quantity.SeedRate;
  */
 public record CatchTest(Mass caught, double widthFt, double distanceFt) {
   public CatchTest {
-    Limits.positive("caught seed", caught.pounds(), 2000, "lb");
-    Limits.positive("effective width", widthFt, 200, "ft");
-    Limits.positive("distance", distanceFt, 10_000, "ft");
+    Limits.positive("caught seed", caught.pounds(), 2000, Unit.POUND);
+    Limits.positive("effective width", widthFt, 200, Unit.FOOT);
+    Limits.positive("distance", distanceFt, 10_000, Unit.FOOT);
   }
 
   /** Rate per field acre. */
@@ -28,8 +29,8 @@ public record CatchTest(Mass caught, double widthFt, double distanceFt) {
 
   /** Width sown by outlets at an even spacing, ft. */
   public static double evenRows(int outlets, double spacingIn) {
-    Limits.within("outlets caught", outlets, 1, 200, "");
-    return outlets * Limits.positive("row spacing", spacingIn, 120, "in") / 12;
+    Limits.within("outlets caught", outlets, 1, 200, Unit.NONE);
+    return outlets * Limits.positive("row spacing", spacingIn, 120, Unit.INCH) / 12;
   }
 
   /**
@@ -40,9 +41,9 @@ public record CatchTest(Mass caught, double widthFt, double distanceFt) {
    * @param gapIn from one cash row to the next, in
    */
   public static double gaps(int outlets, int outletsPerGap, double gapIn) {
-    Limits.within("outlets caught", outlets, 1, 200, "");
-    Limits.within("outlets in a gap", outletsPerGap, 1, 20, "");
-    return (double) outlets / outletsPerGap * Limits.positive("gap", gapIn, 120, "in") / 12;
+    Limits.within("outlets caught", outlets, 1, 200, Unit.NONE);
+    Limits.within("outlets in a gap", outletsPerGap, 1, 20, Unit.NONE);
+    return (double) outlets / outletsPerGap * Limits.positive("gap", gapIn, 120, Unit.INCH) / 12;
   }
 
   /**
@@ -51,9 +52,9 @@ public record CatchTest(Mass caught, double widthFt, double distanceFt) {
    * of 30 in take 0.75.
    */
   public static double bandShare(int outletsPerGap, double spacingIn, double gapIn) {
-    Limits.within("outlets in a gap", outletsPerGap, 1, 20, "");
-    Limits.positive("row spacing", spacingIn, 120, "in");
-    return Math.min(1, outletsPerGap * spacingIn / Limits.positive("gap", gapIn, 120, "in"));
+    Limits.within("outlets in a gap", outletsPerGap, 1, 20, Unit.NONE);
+    Limits.positive("row spacing", spacingIn, 120, Unit.INCH);
+    return Math.min(1, outletsPerGap * spacingIn / Limits.positive("gap", gapIn, 120, Unit.INCH));
   }
 
   /**
@@ -63,8 +64,8 @@ public record CatchTest(Mass caught, double widthFt, double distanceFt) {
    * @param slip share by which the wheel slips in the field, 0–0.5
    */
   public static double wheelTurns(double turns, double circumferenceFt, double slip) {
-    Limits.positive("wheel turns", turns, 5000, "");
-    Limits.positive("rolling circumference", circumferenceFt, 60, "ft");
-    return turns * circumferenceFt * (1 - Limits.within("slip", slip, 0, 0.5, ""));
+    Limits.positive("wheel turns", turns, 5000, Unit.NONE);
+    Limits.positive("rolling circumference", circumferenceFt, 60, Unit.FOOT);
+    return turns * circumferenceFt * (1 - Limits.within("slip", slip, 0, 0.5, Unit.NONE));
   }
 }

@@ -6,6 +6,7 @@ import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Unit;
 
 /**
  * The first acres checked: pounds used over acres covered, against what the setting should have
@@ -13,9 +14,9 @@ import nimblefurrow.core.quantity.SeedRate;
  */
 public record FieldCheck(SeedRate expected, Mass used, Area covered) {
   public FieldCheck {
-    Limits.positive("expected rate", expected.poundsPerAcre(), 1000, "lb/ac");
-    Limits.positive("pounds used", used.pounds(), 1e6, "lb");
-    Limits.positive("acres covered", covered.acres(), 1e5, "acres");
+    Limits.positive("expected rate", expected.poundsPerAcre(), 1000, Unit.POUND_PER_ACRE);
+    Limits.positive("pounds used", used.pounds(), 1e6, Unit.POUND);
+    Limits.positive("acres covered", covered.acres(), 1e5, Unit.ACRE);
   }
 
   public SeedRate actual() {

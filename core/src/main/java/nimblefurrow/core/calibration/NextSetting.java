@@ -3,9 +3,11 @@ package nimblefurrow.core.calibration;
 import java.util.List;
 import java.util.Optional;
 import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Measure;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Unit;
 
 /**
  * The setting to try next, from the tests made so far with the same speed and sprocket: one test
@@ -29,9 +31,9 @@ public record NextSetting(double setting, Optional<Double> error, List<Reason> n
   /** One test at one point of the machine; speed and sprocket are part of the point. */
   public record Tried(double setting, double mph, String sprocket, SeedRate rate) {
     public Tried {
-      Limits.positive("setting", setting, 1000, "");
-      Limits.positive("rate", rate.poundsPerAcre(), 1000, "lb/ac");
-      Limits.within("speed", mph, 0, 30, "mph");
+      Limits.positive("setting", setting, 1000, Unit.NONE);
+      Limits.positive("rate", rate.poundsPerAcre(), 1000, Unit.POUND_PER_ACRE);
+      Limits.within("speed", mph, 0, 30, Unit.MILE_PER_HOUR);
     }
   }
 
@@ -47,7 +49,7 @@ public record NextSetting(double setting, Optional<Double> error, List<Reason> n
    */
   public static NextSetting of(
       List<Tried> tests, SeedRate target, double mph, String sprocket, double low, double high) {
-    Limits.positive("target rate", target.poundsPerAcre(), 1000, "lb/ac");
+    Limits.positive("target rate", target.poundsPerAcre(), 1000, Unit.POUND_PER_ACRE);
     if (!(low >= 0 && high > low)) {
       throw new OutOfRange(
           "scale", "the scale's end is more than its start, got %s to %s".formatted(low, high));
@@ -59,8 +61,10 @@ public record NextSetting(double setting, Optional<Double> error, List<Reason> n
     if (same.isEmpty()) {
       throw new OutOfRange(
           "tests",
-          "no test so far was made at %.1f mph%s: catch one first"
-              .formatted(mph, sprocket.isEmpty() ? "" : " with sprocket " + sprocket));
+          Reason.of(
+              "no test so far was made at {}{}: catch one first",
+              Measure.of(mph, Unit.MILE_PER_HOUR),
+              sprocket.isEmpty() ? "" : " with sprocket " + sprocket));
     }
     return held(SettingLine.through(same), target, low, high);
   }

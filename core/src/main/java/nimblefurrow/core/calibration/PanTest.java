@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Unit;
 
 /**
  * Pans laid across the path of a spreader, the path at their middle: how evenly the passes overlap
@@ -35,14 +36,14 @@ public record PanTest(double spacingFt, List<Double> grams) {
   public record AtSwath(double swathFt, double cv) {}
 
   public PanTest {
-    Limits.positive("pan spacing", spacingFt, 50, "ft");
+    Limits.positive("pan spacing", spacingFt, 50, Unit.FOOT);
     grams = List.copyOf(grams);
     if (grams.size() < LEAST_PANS || grams.size() > 200) {
       throw new OutOfRange(
           "pans", "a pan test has %d–200 pans, got %d".formatted(LEAST_PANS, grams.size()));
     }
     for (double g : grams) {
-      Limits.within("grams in a pan", g, 0, 10_000, "g");
+      Limits.within("grams in a pan", g, 0, 10_000, Unit.GRAM);
     }
     if (grams.stream().mapToDouble(g -> g).sum() <= 0) {
       throw new OutOfRange("pans", "no pan caught any seed: nothing to work out");
@@ -79,7 +80,7 @@ public record PanTest(double spacingFt, List<Double> grams) {
   }
 
   public double cv(double swathFt, Driving driving) {
-    Limits.positive("swath", swathFt, 500, "ft");
+    Limits.positive("swath", swathFt, 500, Unit.FOOT);
     double[] ground = overlapped(swathFt, driving);
     double mean = 0;
     for (double g : ground) {

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.weather.Site;
 
 /**
@@ -30,22 +31,22 @@ public record CropPlanting(
     Limits.given("crop", kind);
     Limits.given("planting date", planted);
     if (kind.corn()) {
-      Limits.within("relative maturity", maturity, 80, 125, "days");
-      Limits.within("harvest moisture", harvestMoisture, 14, 35, "%");
+      Limits.within("relative maturity", maturity, 80, 125, Unit.DAY);
+      Limits.within("harvest moisture", harvestMoisture, 14, 35, Unit.PERCENT);
     } else if (kind == CropKind.SOYBEANS && !dates.containsKey(CropStage.HARVEST)) {
       Limits.within(
-          "maturity group",
+          "maturity group (enter the harvest day outside it)",
           maturity,
           SoybeanDays.LEAST_GROUP,
           SoybeanDays.MOST_GROUP,
-          "(enter the harvest day outside it)");
+          Unit.NONE);
     } else if ((kind == CropKind.OTHER || kind == CropKind.FREE_GROUND)
         && !dates.containsKey(CropStage.HARVEST)) {
       throw new OutOfRange(
           "harvest date", "harvest date is missing: a crop without a calendar needs it");
     }
-    Limits.within("relative maturity or group", maturity, 0, 125, "");
-    Limits.within("harvest moisture", harvestMoisture, 0, 40, "%");
+    Limits.within("relative maturity or group", maturity, 0, 125, Unit.NONE);
+    Limits.within("harvest moisture", harvestMoisture, 0, 40, Unit.PERCENT);
     dates = Map.copyOf(dates);
     seen = List.copyOf(seen);
   }

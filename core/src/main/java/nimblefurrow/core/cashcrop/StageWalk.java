@@ -111,9 +111,7 @@ final class StageWalk {
     LocalDate summer = site.season(planting.planted().getYear(), 7, 1);
     boolean leavesDown = last != null && last.stage().compareTo(LEAF_DROP) >= 0;
     LocalDate frost =
-        leavesDown
-            ? null
-            : trace.firstNightAtOrBelow(KILLING_FROST_F, summer, drop.minusDays(1));
+        leavesDown ? null : trace.firstNightAtOrBelow(KILLING_FROST_F, summer, drop.minusDays(1));
     frosted = frost != null;
     for (Map.Entry<CropStage, LocalDate> day : days.entrySet()) {
       LocalDate moved = day.getValue().plusDays(shift);

@@ -22,8 +22,7 @@ public final class CoverHeight {
    * @param mat of the whole stand, which tells whether it stands thin
    */
   public static Length on(StageForecast stages, MatForecast mat, LocalDate date) {
-    double thin =
-        Math.pow(Math.min(1, Math.max(0, mat.on(date).middle()) / FULL_MAT), THIN_POWER);
+    double thin = Math.pow(Math.min(1, Math.max(0, mat.on(date).middle()) / FULL_MAT), THIN_POWER);
     return Length.ofInches(
         stages.species().growth().heightIn() * grown(stages, stages.middleHeatOn(date)) * thin);
   }

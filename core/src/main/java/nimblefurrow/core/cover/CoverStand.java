@@ -3,6 +3,7 @@ package nimblefurrow.core.cover;
 import java.time.LocalDate;
 import java.util.Map;
 import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.weather.Site;
 
 /**
@@ -23,7 +24,7 @@ public record CoverStand(
   public CoverStand {
     Limits.given("mix", mix);
     Limits.given("seeding date", seeded);
-    Limits.within("stand factor", standFactor, 0, 1, "");
+    Limits.within("stand factor", standFactor, 0, 1, Unit.NONE);
     stageShift = Map.copyOf(stageShift);
   }
 

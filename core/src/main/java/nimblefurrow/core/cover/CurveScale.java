@@ -3,6 +3,7 @@ package nimblefurrow.core.cover;
 import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Unit;
 
 /**
  * How far a field's growth lies above or below the curve, and how sure that is. Without samples the
@@ -27,9 +28,9 @@ public record CurveScale(double factor, double spread) {
    * @param samplingCv standard error of the sample's mean over its mean
    */
   public CurveScale after(DryMatter curve, DryMatter sampled, double samplingCv) {
-    Limits.positive("sampling error", samplingCv, 2, "of the mean");
+    Limits.positive("sampling error as a share of the mean", samplingCv, 2, Unit.NONE);
     if (curve.poundsPerAcre() <= 0 || sampled.poundsPerAcre() <= 0) {
-      throw new OutOfRange("biomass", "biomass is more than 0 lb/ac, curve and sample alike");
+      throw new OutOfRange("biomass", "biomass is more than 0, curve and sample alike");
     }
     double seen = Math.log(sampled.poundsPerAcre() / curve.poundsPerAcre());
     double trustBefore = 1 / (spread * spread);

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.quantity.HeatBase;
 import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.weather.Site;
 import nimblefurrow.core.weather.WeatherTrace;
 
@@ -42,13 +43,14 @@ public final class Growth {
 
   /** What a stand lets the curve reach: 0 for no plants, 0.95 for a good stand. */
   public static double standFactor(double stand, double goodStand) {
-    Limits.within("stand", stand, 0, 5000, "per ft²");
+    Limits.within("stand", stand, 0, 5000, Unit.PER_SQUARE_FOOT);
     return 1 - Math.exp(-STAND_FULLNESS * stand / goodStand);
   }
 
   /** What nitrogen lets the curve reach: the square root of supply over need, at most 1. */
   public static double nitrogenFactor(double supply, double need) {
-    return Math.sqrt(Math.min(1, supply / Limits.positive("nitrogen need", need, 1000, "lb/ac")));
+    return Math.sqrt(
+        Math.min(1, supply / Limits.positive("nitrogen need", need, 1000, Unit.POUND_PER_ACRE)));
   }
 
   /** Dry matter on a date in one way the weather may run, lb/ac, before stand and nitrogen. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Unit;
 
 /**
  * What is sown together: each member with its share of its own full rate (1 = a full single-species
@@ -15,7 +16,7 @@ public record Mix(List<Member> members) {
   public record Member(Species species, double share) {
     public Member {
       Limits.given("species", species);
-      Limits.positive("share of " + species.name(), share, 3, "of a full rate");
+      Limits.positive("share of a full rate of " + species.name(), share, 3, Unit.NONE);
     }
   }
 

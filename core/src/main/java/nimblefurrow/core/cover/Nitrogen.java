@@ -53,8 +53,7 @@ public record Nitrogen(double carbonToNitrogen, double contentLbAc, double avail
     double nitrogenToCarbon = 0;
     for (int m = 0; m < weights.length; m++) {
       Mix.Member member = stand.mix().members().get(m);
-      double weight =
-          whole > 0 ? weights[m] / whole : member.share() / stand.mix().totalShare();
+      double weight = whole > 0 ? weights[m] / whole : member.share() / stand.mix().totalShare();
       nitrogenToCarbon += weight / carbonOn(member.species(), stand, outlook, date);
     }
     return 1 / nitrogenToCarbon;

@@ -7,8 +7,11 @@ import java.util.Optional;
 import nimblefurrow.core.figures.Figure;
 import nimblefurrow.core.quantity.Heat;
 import nimblefurrow.core.quantity.HeatBase;
+import nimblefurrow.core.quantity.Measure;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Unit;
 
 /** Makes a species from its figures; figures that contradict each other are refused. */
 final class SpeciesReader {
@@ -82,8 +85,12 @@ final class SpeciesReader {
         if (mean.get() <= before) {
           throw new OutOfRange(
               stage.words(),
-              "%s of %s comes after the stage before it (%.0f °F-days), got %.0f"
-                  .formatted(stage.words(), row.get("name"), before, mean.get()));
+              Reason.of(
+                  "{} of {} comes after the stage before it ({}), got {}",
+                  stage.words(),
+                  row.get("name"),
+                  Measure.of(before, Unit.FAHRENHEIT_DAY),
+                  Measure.of(mean.get(), Unit.FAHRENHEIT_DAY)));
         }
         before = mean.get();
         means.put(stage, before);
@@ -98,13 +105,13 @@ final class SpeciesReader {
         && optional(low).get() > optional(high).get()) {
       throw new OutOfRange(
           Figure.of(low).words(),
-          "%s of %s is at most its %s (%s), got %s"
-              .formatted(
-                  Figure.of(low).words(),
-                  row.get("name"),
-                  Figure.of(high).words(),
-                  row.get(high),
-                  row.get(low)));
+          Reason.of(
+              "{} of {} is at most its {} ({}), got {}",
+              Figure.of(low).words(),
+              row.get("name"),
+              Figure.of(high).words(),
+              Measure.of(optional(high).get(), Figure.of(high).unit()),
+              Measure.of(optional(low).get(), Figure.of(low).unit())));
     }
   }
 

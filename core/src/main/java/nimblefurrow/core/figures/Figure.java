@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Unit;
 
 /**
  * One figure of a species that a farm may change, for example its price or its bulk weight.
@@ -11,7 +12,7 @@ import nimblefurrow.core.quantity.OutOfRange;
  * @param key its name in the shipped tables
  * @param words its name as spoken
  */
-public record Figure(String key, String words, String unit, double low, double high) {
+public record Figure(String key, String words, Unit unit, double low, double high) {
   private static final Map<String, Figure> ALL =
       described(FigureTable.shipped(Figure.class, "figures.csv"));
 
@@ -50,7 +51,7 @@ public record Figure(String key, String words, String unit, double low, double h
                     new Figure(
                         key,
                         row.get("words"),
-                        row.get("unit"),
+                        Unit.valueOf(row.get("unit")),
                         FigureTable.number(row, "low"),
                         FigureTable.number(row, "high"))));
     return all;

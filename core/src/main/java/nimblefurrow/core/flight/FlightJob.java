@@ -6,6 +6,7 @@ import nimblefurrow.core.land.Boundary;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Unit;
 import org.locationtech.jts.geom.Coordinate;
 
 /**
@@ -36,13 +37,13 @@ public record FlightJob(
     Limits.given("field", field);
     hazards = List.copyOf(hazards);
     Limits.given("filling place", home);
-    Limits.within("swath", swathFt, 3, 200, "ft");
-    Limits.within("edge kept free", marginFt, 0, 500, "ft");
-    bearing.ifPresent(b -> Limits.within("direction", b, 0, 360, "°"));
-    Limits.positive("rate", rate.poundsPerAcre(), 1000, "lb/ac");
-    Limits.positive("load", load.pounds(), 20_000, "lb");
-    Limits.within("speed", feetPerSecond, 1, 300, "ft/s");
-    Limits.within("turn", turnSeconds, 0, 120, "s");
-    Limits.within("battery", batteryMinutes, 1, 600, "min");
+    Limits.within("swath", swathFt, 3, 200, Unit.FOOT);
+    Limits.within("edge kept free", marginFt, 0, 500, Unit.FOOT);
+    bearing.ifPresent(b -> Limits.within("direction", b, 0, 360, Unit.DEGREE));
+    Limits.positive("rate", rate.poundsPerAcre(), 1000, Unit.POUND_PER_ACRE);
+    Limits.positive("load", load.pounds(), 20_000, Unit.POUND);
+    Limits.within("speed", feetPerSecond, 1, 300, Unit.FOOT_PER_SECOND);
+    Limits.within("turn", turnSeconds, 0, 120, Unit.SECOND);
+    Limits.within("battery", batteryMinutes, 1, 600, Unit.MINUTE);
   }
 }

@@ -2,6 +2,7 @@ package nimblefurrow.core.flight;
 
 import nimblefurrow.core.land.MarkKind;
 import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Unit;
 import org.locationtech.jts.geom.Geometry;
 
 /**
@@ -12,6 +13,6 @@ import org.locationtech.jts.geom.Geometry;
 public record Hazard(MarkKind kind, String name, Geometry shape, double keepAwayFt) {
   public Hazard {
     Limits.given("hazard", shape);
-    Limits.within("distance from the hazard", keepAwayFt, 0, 5000, "ft");
+    Limits.within("distance from the hazard", keepAwayFt, 0, 5000, Unit.FOOT);
   }
 }

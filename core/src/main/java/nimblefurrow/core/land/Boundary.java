@@ -3,7 +3,10 @@ package nimblefurrow.core.land;
 import net.sf.geographiclib.Geodesic;
 import net.sf.geographiclib.PolygonArea;
 import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Measure;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.quantity.Unit;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -81,14 +84,21 @@ public final class Boundary {
     if (area.acres() < LEAST_ACRES || area.acres() > MOST_ACRES) {
       throw refused(
           name,
-          "measures %.3f acres: a field is %.2f–%,.0f acres"
-              .formatted(area.acres(), LEAST_ACRES, MOST_ACRES));
+          Reason.of(
+              "measures {}: a field is {} to {}",
+              Measure.of(area.acres(), Unit.ACRE),
+              Measure.of(LEAST_ACRES, Unit.ACRE),
+              Measure.of(MOST_ACRES, Unit.ACRE)));
     }
     return new Boundary(shape, area);
   }
 
   private static OutOfRange refused(String name, String why) {
-    return new OutOfRange("boundary", "boundary of “%s” %s".formatted(name, why));
+    return refused(name, Reason.of(why));
+  }
+
+  private static OutOfRange refused(String name, Reason why) {
+    return new OutOfRange("boundary", Reason.of("boundary of “{}” {}", name, why));
   }
 
   public Geometry shape() {

@@ -5,6 +5,7 @@ import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.WorkRate;
 import nimblefurrow.core.seeding.SeedBlend;
 
@@ -25,11 +26,11 @@ public record AircraftOutfit(
 
   public AircraftOutfit {
     Limits.given("hopper", hopper);
-    Limits.positive("swath", swathFt, 300, "ft");
-    Limits.positive("speed", milesPerHour, 250, "mph");
-    Limits.positive("ferry speed", ferryMilesPerHour, 250, "mph");
-    Limits.within("loading", loadMinutes, 0.1, 120, "min");
-    Limits.within("turn", turnSeconds, 0, 300, "s");
+    Limits.positive("swath", swathFt, 300, Unit.FOOT);
+    Limits.positive("speed", milesPerHour, 250, Unit.MILE_PER_HOUR);
+    Limits.positive("ferry speed", ferryMilesPerHour, 250, Unit.MILE_PER_HOUR);
+    Limits.within("loading", loadMinutes, 0.1, 120, Unit.MINUTE);
+    Limits.within("turn", turnSeconds, 0, 300, Unit.SECOND);
   }
 
   /** Minutes for one load: filling, both ferries, passes and turns. */
@@ -46,8 +47,8 @@ public record AircraftOutfit(
    * @param runFeet length of a pass
    */
   public LoadPlan plan(Area field, SeedBlend blend, double ferryMiles, double runFeet) {
-    Limits.within("ferry", ferryMiles, 0, 200, "miles");
-    Limits.positive("run", runFeet, 30 * FEET_PER_MILE, "ft");
+    Limits.within("ferry", ferryMiles, 0, 200, Unit.MILE);
+    Limits.positive("run", runFeet, 30 * FEET_PER_MILE, Unit.FOOT);
     Mass load = hopper.load(blend);
     if (load.pounds() <= 0) {
       return LoadPlan.impossible(Reason.of("the aircraft carries no seed: its load is 0"));

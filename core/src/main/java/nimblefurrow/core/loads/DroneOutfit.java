@@ -5,8 +5,10 @@ import java.util.List;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
+import nimblefurrow.core.quantity.Measure;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.WorkRate;
 import nimblefurrow.core.seeding.SeedBlend;
 
@@ -35,16 +37,16 @@ public record DroneOutfit(
 
   public DroneOutfit {
     Limits.given("hopper", hopper);
-    Limits.positive("swath", swathFt, 200, "ft");
-    Limits.positive("speed", feetPerSecond, 120, "ft/s");
-    Limits.within("turns", turnSecondsPerAcre, 0, 600, "s/ac");
-    Limits.positive("battery", batteryMinutes, 240, "min");
-    Limits.within("refill", refillMinutes, 0.1, 120, "min");
-    Limits.within("batteries", batteries, 1, 100, "");
-    Limits.within("chargers", chargers, 1, 100, "");
-    Limits.within("charging", chargeMinutes, 0.1, 600, "min");
-    Limits.within("cooling", coolMinutes, 0, 600, "min");
-    Limits.within("gate", gatePoundsPerMinute, 0, 2000, "lb/min");
+    Limits.positive("swath", swathFt, 200, Unit.FOOT);
+    Limits.positive("speed", feetPerSecond, 120, Unit.FOOT_PER_SECOND);
+    Limits.within("turns", turnSecondsPerAcre, 0, 600, Unit.SECOND_PER_ACRE);
+    Limits.positive("battery", batteryMinutes, 240, Unit.MINUTE);
+    Limits.within("refill", refillMinutes, 0.1, 120, Unit.MINUTE);
+    Limits.within("batteries", batteries, 1, 100, Unit.NONE);
+    Limits.within("chargers", chargers, 1, 100, Unit.NONE);
+    Limits.within("charging", chargeMinutes, 0.1, 600, Unit.MINUTE);
+    Limits.within("cooling", coolMinutes, 0, 600, Unit.MINUTE);
+    Limits.within("gate", gatePoundsPerMinute, 0, 2000, Unit.POUND_PER_MINUTE);
   }
 
   /** Speed at which the gate still lets the rate through, ft/s: the planned one or slower. */
@@ -69,7 +71,7 @@ public record DroneOutfit(
    * @param ferryFeet from the filling place to the middle of the work, one way
    */
   public LoadPlan plan(Area field, SeedBlend blend, double ferryFeet) {
-    Limits.within("ferry", ferryFeet, 0, 30_000, "ft");
+    Limits.within("ferry", ferryFeet, 0, 30_000, Unit.FOOT);
     SeedRate rate = blend.rate();
     double ferryMinutes = ferryFeet / feetPerSecond / 60;
     double left = batteryMinutes - 2 * ferryMinutes;
@@ -122,10 +124,10 @@ public record DroneOutfit(
     if (speed < feetPerSecond - 1e-9) {
       notes.add(
           Reason.of(
-              "the gate lets {} lb a minute through: fly at {} ft/s instead of {}",
-              gatePoundsPerMinute,
-              speed,
-              feetPerSecond));
+              "the gate lets {} through: fly at {} instead of {}",
+              Measure.of(gatePoundsPerMinute, Unit.POUND_PER_MINUTE),
+              Measure.of(speed, Unit.FOOT_PER_SECOND),
+              Measure.of(feetPerSecond, Unit.FOOT_PER_SECOND)));
     }
     notes.add(
         hopper.fullByWeight(blend)

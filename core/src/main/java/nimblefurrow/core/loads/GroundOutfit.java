@@ -6,6 +6,7 @@ import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.WorkRate;
 import nimblefurrow.core.seeding.SeedBlend;
 
@@ -21,7 +22,7 @@ public record GroundOutfit(Hopper hopper, WorkRate working, double fillMinutes, 
   public GroundOutfit {
     Limits.given("hopper", hopper);
     Limits.given("field capacity", working);
-    Limits.within("filling", fillMinutes, 0, 240, "min");
+    Limits.within("filling", fillMinutes, 0, 240, Unit.MINUTE);
   }
 
   public LoadPlan plan(Area field, SeedBlend blend) {
@@ -54,14 +55,14 @@ public record GroundOutfit(Hopper hopper, WorkRate working, double fillMinutes, 
    * @return every how many unloads the box is filled, 0 when it does not last from one to the next
    */
   public static int unloadsPerFill(Loads loads, Area acresPerUnload) {
-    Limits.positive("acres per unload", acresPerUnload.acres(), 1000, "acres");
+    Limits.positive("acres per unload", acresPerUnload.acres(), 1000, Unit.ACRE);
     return (int) Math.floor(loads.acresPerLoad().acres() / acresPerUnload.acres() + 1e-9);
   }
 
   /** Acres that fill a grain tank at a yield. */
   public static Area acresPerUnload(double tankBushels, double bushelsPerAcre) {
     return Area.ofAcres(
-        Limits.positive("grain tank", tankBushels, 2000, "bu")
-            / Limits.positive("yield", bushelsPerAcre, 400, "bu/ac"));
+        Limits.positive("grain tank", tankBushels, 2000, Unit.BUSHEL)
+            / Limits.positive("yield", bushelsPerAcre, 400, Unit.BUSHEL_PER_ACRE));
   }
 }

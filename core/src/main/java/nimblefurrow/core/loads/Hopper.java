@@ -3,6 +3,7 @@ package nimblefurrow.core.loads;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.seeding.SeedBlend;
 
 /**
@@ -14,8 +15,8 @@ import nimblefurrow.core.seeding.SeedBlend;
  */
 public record Hopper(double cubicFeet, double fill, Mass limit) {
   public Hopper {
-    Limits.within("hopper", cubicFeet, 0, 2000, "ft³");
-    Limits.within("fill", fill, 0.05, 1, "");
+    Limits.within("hopper", cubicFeet, 0, 2000, Unit.CUBIC_FOOT);
+    Limits.within("fill", fill, 0.05, 1, Unit.NONE);
     if (cubicFeet == 0 && limit.pounds() == 0) {
       throw new OutOfRange("hopper", "the hopper has neither room nor a weight limit: enter one");
     }

@@ -6,6 +6,7 @@ import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Unit;
 
 /**
  * A field's seed cut into loads; the last is what remains, and an exact multiple makes no empty
@@ -18,14 +19,14 @@ public record Loads(Mass full, Area acresPerLoad, int count, Area lastAcres, Mas
   private static final double CRUMB = 1e-9;
 
   public static Loads of(Area field, SeedRate rate, Mass load) {
-    Limits.positive("rate", rate.poundsPerAcre(), 1000, "lb/ac");
-    Limits.positive("load", load.pounds(), 1e6, "lb");
+    Limits.positive("rate", rate.poundsPerAcre(), 1000, Unit.POUND_PER_ACRE);
+    Limits.positive("load", load.pounds(), 1e6, Unit.POUND);
     return ofAcres(field, rate, load.pounds() / rate.poundsPerAcre());
   }
 
   /** Loads that end with the acres they can cover, whatever the reason. */
   static Loads ofAcres(Area field, SeedRate rate, double acresPerLoad) {
-    Limits.positive("area", field.acres(), 50_000, "acres");
+    Limits.positive("area", field.acres(), 50_000, Unit.ACRE);
     int count = (int) Math.ceil(field.acres() / acresPerLoad - CRUMB);
     double last = field.acres() - (count - 1) * acresPerLoad;
     return new Loads(

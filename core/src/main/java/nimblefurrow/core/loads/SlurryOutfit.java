@@ -6,6 +6,7 @@ import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.WorkRate;
 
 /**
@@ -18,10 +19,10 @@ import nimblefurrow.core.quantity.WorkRate;
 public record SlurryOutfit(
     double tankGallons, double gallonsPerAcre, WorkRate working, double tankMinutes) {
   public SlurryOutfit {
-    Limits.positive("tank", tankGallons, 20_000, "gal");
-    Limits.positive("slurry", gallonsPerAcre, 30_000, "gal/ac");
+    Limits.positive("tank", tankGallons, 20_000, Unit.GALLON);
+    Limits.positive("slurry", gallonsPerAcre, 30_000, Unit.GALLON_PER_ACRE);
     Limits.given("field capacity", working);
-    Limits.within("filling", tankMinutes, 0, 240, "min");
+    Limits.within("filling", tankMinutes, 0, 240, Unit.MINUTE);
   }
 
   /** Pounds of seed to stir into each full tank. */

@@ -2,6 +2,7 @@ package nimblefurrow.core.price;
 
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Money;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.WorkRate;
 
 /**
@@ -14,9 +15,9 @@ import nimblefurrow.core.quantity.WorkRate;
  */
 public record OwnCost(double fixedPerYear, double acresPerYear, double runningPerHour) {
   public OwnCost {
-    Limits.within("fixed cost", fixedPerYear, 0, 1e6, "$ a year");
-    Limits.positive("acres a year", acresPerYear, 1e5, "acres");
-    Limits.within("running cost", runningPerHour, 0, 5000, "$/h");
+    Limits.within("fixed cost", fixedPerYear, 0, 1e6, Unit.DOLLAR_PER_YEAR);
+    Limits.positive("acres a year", acresPerYear, 1e5, Unit.ACRE);
+    Limits.within("running cost", runningPerHour, 0, 5000, Unit.DOLLAR_PER_HOUR);
   }
 
   public Money perAcre(WorkRate rate) {
@@ -26,8 +27,8 @@ public record OwnCost(double fixedPerYear, double acresPerYear, double runningPe
   /** A machine rented by the day, with the driver: $/ac when a day does so many hours. */
   public static Money rented(
       double perDay, double hoursPerDay, double runningPerHour, WorkRate rate) {
-    Limits.within("rent", perDay, 0, 20_000, "$ a day");
-    Limits.positive("hours a day", hoursPerDay, 24, "h");
+    Limits.within("rent", perDay, 0, 20_000, Unit.DOLLAR_PER_DAY);
+    Limits.positive("hours a day", hoursPerDay, 24, Unit.HOUR);
     return Money.of((perDay / hoursPerDay + runningPerHour) / rate.acresPerHour());
   }
 }

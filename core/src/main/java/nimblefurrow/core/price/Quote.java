@@ -6,6 +6,7 @@ import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.WorkRate;
 
 /**
@@ -21,9 +22,9 @@ public record Quote(double perAcre, double perHour, double setUp, SeedRate thres
   private static final int BISECTIONS = 60;
 
   public Quote {
-    Limits.within("price per acre", perAcre, 0, 1000, "$/ac");
-    Limits.within("price per hour", perHour, 0, 10_000, "$/h");
-    Limits.within("set-up", setUp, 0, 10_000, "$");
+    Limits.within("price per acre", perAcre, 0, 1000, Unit.DOLLAR_PER_ACRE);
+    Limits.within("price per hour", perHour, 0, 10_000, Unit.DOLLAR_PER_HOUR);
+    Limits.within("set-up", setUp, 0, 10_000, Unit.DOLLAR);
   }
 
   /** Price by the acre on a field with the set-up, $/ac; a quote is for one pass over the field. */
@@ -49,8 +50,8 @@ public record Quote(double perAcre, double perHour, double setUp, SeedRate thres
    * The bulk rate above which the hour costs more than the acre; empty when they never cross
    * between 1 and 200 lb/ac.
    *
-   * @param acresPerHour acres an hour at a bulk rate (lb/ac), all passes together; falls as the rate
-   *     rises
+   * @param acresPerHour acres an hour at a bulk rate (lb/ac), all passes together; falls as the
+   *     rate rises
    * @param passes how often the field is flown or driven for it; each costs the price per acre
    */
   public Optional<SeedRate> crossing(DoubleFunction<Double> acresPerHour, int passes) {
@@ -75,10 +76,10 @@ public record Quote(double perAcre, double perHour, double setUp, SeedRate thres
   }
 
   private static int passes(int passes) {
-    return (int) Limits.within("passes", passes, 1, 10, "");
+    return (int) Limits.within("passes", passes, 1, 10, Unit.NONE);
   }
 
   private static double acres(Area field) {
-    return Limits.positive("area", field.acres(), 50_000, "acres");
+    return Limits.positive("area", field.acres(), 50_000, Unit.ACRE);
   }
 }

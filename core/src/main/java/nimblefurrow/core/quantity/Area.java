@@ -9,7 +9,7 @@ public record Area(double acres) implements Comparable<Area> {
   private static final double HECTARES_PER_ACRE = 0.40468564224;
 
   public Area {
-    Limits.within("area", acres, 0, 1e9, "acres");
+    Limits.within("area", acres, 0, 1e9, Unit.ACRE);
   }
 
   public static Area ofAcres(double acres) {

@@ -7,7 +7,7 @@ public record DryMatter(double poundsPerAcre) {
   private static final double KG_HA_PER_LB_AC = 0.45359237 / 0.40468564224;
 
   public DryMatter {
-    Limits.within("dry matter", poundsPerAcre, 0, 100_000, "lb/ac");
+    Limits.within("dry matter", poundsPerAcre, 0, 100_000, Unit.POUND_PER_ACRE);
   }
 
   public static DryMatter poundsPerAcre(double pounds) {

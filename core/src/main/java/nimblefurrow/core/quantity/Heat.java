@@ -6,7 +6,7 @@ package nimblefurrow.core.quantity;
  */
 public record Heat(double degreeDays, HeatBase base) implements Comparable<Heat> {
   public Heat {
-    Limits.within("heat", degreeDays, 0, 100_000, "°F-days");
+    Limits.within("heat", degreeDays, 0, 100_000, Unit.FAHRENHEIT_DAY);
     Limits.given("heat base", base);
   }
 

@@ -1,8 +1,8 @@
 package nimblefurrow.core.quantity;
 
 /**
- * A length, for example {@code Length.ofInches(24)}: the height of a stand, the width of a machine, a
- * way over land. Not a place, and never negative. 0 to 1,000 miles.
+ * A length, for example {@code Length.ofInches(24)}: the height of a stand, the width of a machine,
+ * a way over land. Not a place, and never negative. 0 to 1,000 miles.
  */
 public record Length(double feet) {
   private static final double METRES_PER_FOOT = 0.3048;
@@ -10,7 +10,7 @@ public record Length(double feet) {
   private static final double MOST_FEET = 5_280_000;
 
   public Length {
-    Limits.within("length", feet, 0, MOST_FEET, "ft");
+    Limits.within("length", feet, 0, MOST_FEET, Unit.FOOT);
   }
 
   public static Length ofFeet(double feet) {
@@ -19,6 +19,10 @@ public record Length(double feet) {
 
   public static Length ofInches(double inches) {
     return new Length(inches / INCHES_PER_FOOT);
+  }
+
+  public static Length ofMetres(double metres) {
+    return new Length(metres / METRES_PER_FOOT);
   }
 
   public double inches() {

@@ -1,32 +1,40 @@
 package nimblefurrow.core.quantity;
 
-import java.util.Locale;
-
 /** Checks figures against their limits and words the refusal. Not a number (NaN) never passes. */
 public final class Limits {
   private Limits() {}
 
   /** Returns {@code value} when {@code low ≤ value ≤ high}; otherwise throws {@link OutOfRange}. */
-  public static double within(String field, double value, double low, double high, String unit) {
+  public static double within(String field, double value, double low, double high, Unit unit) {
     if (!(value >= low && value <= high)) {
       throw new OutOfRange(
           field,
-          "%s is %s–%s%s, got %s"
-              .formatted(field, plain(low), plain(high), space(unit), plain(value)));
+          Reason.of(
+              "{} is {}–{}, got {}",
+              field,
+              new Bare(Measure.least(low, unit)),
+              Measure.most(high, unit),
+              new Bare(Measure.typed(value, unit))));
     }
     return value;
   }
 
   /** Returns {@code value} when it is more than zero and at most {@code high}. */
-  public static double positive(String field, double value, double high, String unit) {
+  public static double positive(String field, double value, double high, Unit unit) {
     if (!(value > 0 && value <= high)) {
       throw new OutOfRange(
           field,
-          "%s is more than 0 and at most %s%s, got %s"
-              .formatted(field, plain(high), space(unit), plain(value)));
+          Reason.of(
+              "{} is more than 0 and at most {}, got {}",
+              field,
+              Measure.most(high, unit),
+              new Bare(Measure.typed(value, unit))));
     }
     return value;
   }
+
+  /** A figure whose unit is said beside it. */
+  record Bare(Measure measure) {}
 
   /** Returns {@code value} unless it is null. */
   public static <T> T given(String field, T value) {
@@ -34,18 +42,5 @@ public final class Limits {
       throw new OutOfRange(field, field + " is missing");
     }
     return value;
-  }
-
-  private static String space(String unit) {
-    return unit.isEmpty() ? "" : " " + unit;
-  }
-
-  private static String plain(double value) {
-    if (Double.isNaN(value)) {
-      return "not a number";
-    }
-    return value == Math.rint(value) && Math.abs(value) < 1e12
-        ? String.format(Locale.ROOT, "%.0f", value)
-        : String.format(Locale.ROOT, "%s", value);
   }
 }

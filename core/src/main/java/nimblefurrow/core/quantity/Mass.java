@@ -5,7 +5,7 @@ public record Mass(double pounds) {
   private static final double GRAMS_PER_POUND = 453.59237;
 
   public Mass {
-    Limits.within("mass", pounds, 0, 1e9, "lb");
+    Limits.within("mass", pounds, 0, 1e9, Unit.POUND);
   }
 
   public static Mass ofPounds(double pounds) {

@@ -10,7 +10,7 @@ public record Money(BigDecimal amount) {
   }
 
   public static Money of(double amount) {
-    Limits.within("money", amount, -1e10, 1e10, "");
+    Limits.within("money", amount, -1e10, 1e10, Unit.NONE);
     return new Money(BigDecimal.valueOf(amount));
   }
 

@@ -10,7 +10,7 @@ public record SeedRate(double poundsPerAcre) {
   public static final SeedRate ZERO = new SeedRate(0);
 
   public SeedRate {
-    Limits.within("seed rate", poundsPerAcre, 0, 1000, "lb/ac");
+    Limits.within("seed rate", poundsPerAcre, 0, 1000, Unit.POUND_PER_ACRE);
   }
 
   public static SeedRate poundsPerAcre(double poundsPerAcre) {
@@ -23,7 +23,7 @@ public record SeedRate(double poundsPerAcre) {
 
   /** The rate that was sown: what was used over what was covered, which is more than 0. */
   public static SeedRate used(Mass used, Area covered) {
-    return new SeedRate(used.pounds() / Limits.positive("area", covered.acres(), 1e9, "acres"));
+    return new SeedRate(used.pounds() / Limits.positive("area", covered.acres(), 1e9, Unit.ACRE));
   }
 
   public static SeedRate bushelsPerAcre(double bushels, Mass bushelWeight) {

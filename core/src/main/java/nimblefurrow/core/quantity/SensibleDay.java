@@ -3,9 +3,9 @@ package nimblefurrow.core.quantity;
 import java.time.LocalDate;
 
 /**
- * Which days can be meant: from 1950, before which nobody keeps records of these fields, to ten years
- * ahead, for example {@code SensibleDay.asOf(today).check("planted", day)}. It knows nothing of
- * whether a day fits its use.
+ * Which days can be meant: from 1950, before which nobody keeps records of these fields, to ten
+ * years ahead, for example {@code SensibleDay.asOf(today).check("planted", day)}. It knows nothing
+ * of whether a day fits its use.
  *
  * @param last the last day that can be meant
  */
@@ -27,8 +27,7 @@ public record SensibleDay(LocalDate last) {
    */
   public LocalDate check(String field, LocalDate day) {
     if (day.isBefore(FIRST) || day.isAfter(last)) {
-      throw new OutOfRange(
-          field, "%s is from %s to %s, got %s".formatted(field, FIRST, last, day));
+      throw new OutOfRange(field, "%s is from %s to %s, got %s".formatted(field, FIRST, last, day));
     }
     return day;
   }

@@ -3,7 +3,7 @@ package nimblefurrow.core.quantity;
 /** A part of a whole, 0–1: purity, germination, a chance, a share of a mix. */
 public record Share(double fraction) {
   public Share {
-    Limits.within("share", fraction, 0, 1, "");
+    Limits.within("share", fraction, 0, 1, Unit.NONE);
   }
 
   public static Share of(double fraction) {

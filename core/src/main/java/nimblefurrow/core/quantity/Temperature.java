@@ -3,7 +3,7 @@ package nimblefurrow.core.quantity;
 /** An air or soil temperature, for example {@code Temperature.fahrenheit(32)}. −80 to 140 °F. */
 public record Temperature(double fahrenheit) {
   public Temperature {
-    Limits.within("temperature", fahrenheit, -80, 140, "°F");
+    Limits.within("temperature", fahrenheit, -80, 140, Unit.FAHRENHEIT);
   }
 
   public static Temperature fahrenheit(double fahrenheit) {

@@ -44,6 +44,10 @@ public enum UnitSystem {
       return "$" + String.format(Locale.ENGLISH, "%,.2f", money.amount());
     } else if (figure instanceof Reason reason) {
       return reason.in(this);
+    } else if (figure instanceof Measure measure) {
+      return measure.in(this);
+    } else if (figure instanceof Limits.Bare bare) {
+      return bare.measure().bare(this);
     } else if (figure instanceof Double value) {
       return number(value, 1);
     }

@@ -3,7 +3,7 @@ package nimblefurrow.core.quantity;
 /** Field capacity of a machine, acres worked in an hour with turns and stops: 0.01–2,000 ac/h. */
 public record WorkRate(double acresPerHour) {
   public WorkRate {
-    Limits.within("field capacity", acresPerHour, 0.01, 2000, "ac/h");
+    Limits.within("field capacity", acresPerHour, 0.01, 2000, Unit.ACRE_PER_HOUR);
   }
 
   public static WorkRate acresPerHour(double acres) {
@@ -12,8 +12,8 @@ public record WorkRate(double acresPerHour) {
 
   /** Field capacity from ground speed (mph), working width (ft) and field efficiency. */
   public static WorkRate of(double milesPerHour, double widthFeet, Share efficiency) {
-    Limits.positive("speed", milesPerHour, 250, "mph");
-    Limits.positive("width", widthFeet, 500, "ft");
+    Limits.positive("speed", milesPerHour, 250, Unit.MILE_PER_HOUR);
+    Limits.positive("width", widthFeet, 500, Unit.FOOT);
     return new WorkRate(milesPerHour * widthFeet * efficiency.fraction() / 8.25);
   }
 

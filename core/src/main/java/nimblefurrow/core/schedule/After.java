@@ -3,6 +3,7 @@ package nimblefurrow.core.schedule;
 import java.time.LocalDate;
 import java.util.Optional;
 import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Unit;
 
 /**
  * What a job waits for.
@@ -17,8 +18,8 @@ public record After(
     String jobId, String words, int leastDays, int mostDays, Optional<LocalDate> done) {
   public After {
     Limits.given("job before", jobId);
-    Limits.within("wait", leastDays, 0, 400, "days");
-    Limits.within("longest wait", mostDays, leastDays, 400, "days");
+    Limits.within("wait", leastDays, 0, 400, Unit.DAY);
+    Limits.within("longest wait", mostDays, leastDays, 400, Unit.DAY);
   }
 
   /** First day for the job that waits. */

@@ -44,7 +44,9 @@ public final class FitDays {
     return share(years(job, date), i -> true);
   }
 
-  /** Chance that a date is fit for a job's work and its window open, counted over the same years. */
+  /**
+   * Chance that a date is fit for a job's work and its window open, counted over the same years.
+   */
   public double chanceOpen(Job job, LocalDate date) {
     return share(years(job, date), i -> job.window().openIn(i, date));
   }

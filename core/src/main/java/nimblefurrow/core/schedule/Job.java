@@ -3,6 +3,7 @@ package nimblefurrow.core.schedule;
 import java.util.Optional;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.weather.SoilTexture;
 
 /**
@@ -30,8 +31,8 @@ public record Job(
     Limits.given("job", id);
     Limits.given("kind of work", kind);
     Limits.given("what is done", words);
-    Limits.positive("area", area.acres(), 50_000, "acres");
-    Limits.within("goes over the field", goes, 0.1, 10, "");
+    Limits.positive("area", area.acres(), 50_000, Unit.ACRE);
+    Limits.within("goes over the field", goes, 0.1, 10, Unit.NONE);
   }
 
   /** A job of one going-over that waits for nothing. */

@@ -6,6 +6,7 @@ import nimblefurrow.core.cover.CurveScale;
 import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Unit;
 import org.apache.commons.statistics.distribution.TDistribution;
 
 /** Clipped and dried samples from equal frames: lb/ac = dry grams ÷ ft² × 96.03. */
@@ -14,12 +15,12 @@ public record Quadrats(double frameSquareFeet, List<Double> dryGrams) {
   private static final double WIDE = 0.25;
 
   public Quadrats {
-    Limits.positive("frame", frameSquareFeet, 200, "ft²");
+    Limits.positive("frame", frameSquareFeet, 200, Unit.SQUARE_FOOT);
     dryGrams = List.copyOf(dryGrams);
     if (dryGrams.isEmpty()) {
       throw new OutOfRange("dry grams", "dry grams are entered for one frame at least, got none");
     }
-    dryGrams.forEach(g -> Limits.within("dry grams", g, 0, 20_000, "g"));
+    dryGrams.forEach(g -> Limits.within("dry grams", g, 0, 20_000, Unit.GRAM));
   }
 
   private double[] poundsPerAcre() {

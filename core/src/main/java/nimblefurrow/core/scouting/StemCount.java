@@ -4,6 +4,7 @@ import nimblefurrow.core.cover.StageForecast;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.quantity.Unit;
 import org.apache.commons.statistics.distribution.NormalDistribution;
 
 /**
@@ -27,8 +28,8 @@ public record StemCount(int spots, int stems, int past) {
   }
 
   public StemCount {
-    Limits.within("spots", spots, 1, 100, "");
-    Limits.within("stems", stems, spots, 2000, "");
+    Limits.within("spots", spots, 1, 100, Unit.NONE);
+    Limits.within("stems", stems, spots, 2000, Unit.NONE);
     if (past < 0 || past > stems) {
       throw new OutOfRange(
           "stems past flowering", "stems past flowering are 0–%d, got %d".formatted(stems, past));

@@ -141,8 +141,7 @@ public final class CallBoard {
   /** Whether one would not sow it as planned, and the time to say so has come. */
   private boolean needsAnother(Verdict verdict, SeedingWindow window) {
     boolean comes =
-        verdict.kind() == Verdict.Kind.SHUT
-            || near(window.opens().median(), CHANGING_AHEAD_DAYS);
+        verdict.kind() == Verdict.Kind.SHUT || near(window.opens().median(), CHANGING_AHEAD_DAYS);
     return !verdict.worthwhile() && comes;
   }
 
@@ -193,7 +192,8 @@ public final class CallBoard {
                 .toList());
     LocalDate first = opens.get(0);
     LocalDate last = opens.get(opens.size() - 1);
-    LocalDate closes = sorted(members.stream().map(l -> l.season().closes().orElse(today)).toList()).get(0);
+    LocalDate closes =
+        sorted(members.stream().map(l -> l.season().closes().orElse(today)).toList()).get(0);
     String who =
         CallWords.counted(
             members.size(),

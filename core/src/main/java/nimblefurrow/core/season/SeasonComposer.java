@@ -123,8 +123,8 @@ public final class SeasonComposer {
   }
 
   /**
-   * Weeks of sowing after the day that leaves 600 °F-days to dormancy in the middle year; what frost
-   * kills is late for its own winter, not for the one gone by.
+   * Weeks of sowing after the day that leaves 600 °F-days to dormancy in the middle year; what
+   * frost kills is late for its own winter, not for the one gone by.
    */
   public double weeksLate(CoverStand stand) {
     LocalDate seeded = stand.seeded();

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
 import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Unit;
 
 /**
  * Goes over the field that belong to a sowing and are jobs of their own.
@@ -22,7 +23,7 @@ public record SideWork(
   public static final SideWork USUAL = new SideWork(2, false, false, Map.of());
 
   public SideWork {
-    Limits.within("disc passes", discPasses, 1, 3, "");
+    Limits.within("disc passes", discPasses, 1, 3, Unit.NONE);
     done = Map.copyOf(done);
   }
 

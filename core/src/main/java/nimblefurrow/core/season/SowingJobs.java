@@ -52,15 +52,8 @@ record SowingJobs(
   private Job disc(String step, int after, Optional<After> before) {
     int early = after * WorkSequence.DISC_WAIT;
     JobWindow open =
-        new JobWindow(
-            window.opens(), useful().plusDays(-early), by().minusDays(early));
-    return job(
-        step,
-        MachineKind.DISC_PASSES,
-        "shallow disc pass",
-        open,
-        1,
-        before);
+        new JobWindow(window.opens(), useful().plusDays(-early), by().minusDays(early));
+    return job(step, MachineKind.DISC_PASSES, "shallow disc pass", open, 1, before);
   }
 
   private Job sowing(Optional<After> before) {

@@ -17,8 +17,8 @@ import nimblefurrow.core.weather.DateForecast;
  * or gives a little cover, it is {@link Kind#LATE}; then, as long as the ground lets a drill or
  * spreader go, {@link Kind#DORMANT}.
  *
- * @param by the day by which it must go in: useful in 80 % of years, else in half of them, else just
- *     living, else the last day at all; empty where it cannot go in any more
+ * @param by the day by which it must go in: useful in 80 % of years, else in half of them, else
+ *     just living, else the last day at all; empty where it cannot go in any more
  * @param inTime chance that there is still a day on which it becomes a useful cover
  * @param worthwhile whether one would still sow it as planned
  */
@@ -48,11 +48,7 @@ public record Verdict(
   public static Verdict of(SeedingWindow window, LocalDate today) {
     if (window.impossible().isPresent()) {
       return new Verdict(
-          Kind.IMPOSSIBLE,
-          Optional.empty(),
-          Share.of(0),
-          false,
-          Reason.of("cannot be sown so"));
+          Kind.IMPOSSIBLE, Optional.empty(), Share.of(0), false, Reason.of("cannot be sown so"));
     }
     LocalDate opens = window.opens().median().orElse(LocalDate.MAX);
     LocalDate from = opens.isAfter(today) ? opens : today;
@@ -88,7 +84,8 @@ public record Verdict(
               ? Reason.of("opens about {}, too late but for dormant seed", opens)
               : Reason.of("too late but for dormant seed, until {}", atAll.get()));
     }
-    return new Verdict(Kind.SHUT, Optional.empty(), inTime, false, Reason.of("too late as planned"));
+    return new Verdict(
+        Kind.SHUT, Optional.empty(), inTime, false, Reason.of("too late as planned"));
   }
 
   private static Reason opening(LocalDate opens, Share inTime) {

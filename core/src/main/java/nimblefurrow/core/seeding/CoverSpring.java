@@ -8,9 +8,10 @@ import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.weather.Site;
 
 /**
- * The spring to which a cover sown after a crop belongs, and with it the autumn whose heat and frost
- * say how late it may go in. Corn planted on 2 May 2026 gives way to a cover of spring 2027, also
- * where it is only combined in January 2027: such a cover is late, it does not wait for autumn.
+ * The spring to which a cover sown after a crop belongs, and with it the autumn whose heat and
+ * frost say how late it may go in. Corn planted on 2 May 2026 gives way to a cover of spring 2027,
+ * also where it is only combined in January 2027: such a cover is late, it does not wait for
+ * autumn.
  */
 public final class CoverSpring {
   private static final int USUAL_SEASON_DAYS = 130;
@@ -29,7 +30,9 @@ public final class CoverSpring {
                     : planted.plusDays(USUAL_SEASON_DAYS));
     LocalDate turn = site.turnOfYear(harvest.getYear());
     boolean overdue =
-        plantedInSpring(crop.planting().kind()) && planted.isBefore(turn) && !harvest.isBefore(turn);
+        plantedInSpring(crop.planting().kind())
+            && planted.isBefore(turn)
+            && !harvest.isBefore(turn);
     return overdue ? turn : site.turnAfter(harvest);
   }
 

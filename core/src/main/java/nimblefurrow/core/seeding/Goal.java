@@ -3,8 +3,8 @@ package nimblefurrow.core.seeding;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
-import nimblefurrow.core.figures.FigureTable;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.figures.FigureTable;
 
 /** What a cover is for, and with it how thickly small grains are sown (times the usual rate). */
 public enum Goal {

@@ -97,13 +97,15 @@ public final class LastUseful {
       LocalDate spring,
       Optional<LocalDate> clears) {
     LocalDate dormant = Dormancy.in(trace, outlook.site(), spring).date();
-    LocalDate grows = species.life() == Life.WARM ? killed(species, trace, spring, dormant) : dormant;
+    LocalDate grows =
+        species.life() == Life.WARM ? killed(species, trace, spring, dormant) : dormant;
     LocalDate end = clears.filter(grows::isAfter).orElse(grows);
     LocalDate byHeat = trace.lastDayLeaving(end, heat);
     if (byHeat == null || species.frostDays().isEmpty()) {
       return byHeat;
     }
-    LocalDate freeze = trace.firstNightAtOrBelow(HARD_FREEZE_F, spring.minusMonths(SUMMER_MONTHS), spring);
+    LocalDate freeze =
+        trace.firstNightAtOrBelow(HARD_FREEZE_F, spring.minusMonths(SUMMER_MONTHS), spring);
     if (freeze == null) {
       return byHeat;
     }

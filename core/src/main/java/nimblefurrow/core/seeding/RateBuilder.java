@@ -12,6 +12,7 @@ import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.weather.SoilTexture;
 
 /**
@@ -43,7 +44,7 @@ public record RateBuilder(
   public RateBuilder {
     Limits.given("way in", way);
     Limits.given("goal", goal);
-    Limits.within("weeks late", weeksLate, 0, 60, "weeks");
+    Limits.within("weeks late", weeksLate, 0, 60, Unit.WEEK);
     Limits.given("house rules", rules);
     Limits.given("soil", soil);
   }

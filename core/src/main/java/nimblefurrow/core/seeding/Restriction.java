@@ -7,6 +7,7 @@ import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.quantity.Unit;
 
 /**
  * A herbicide in the soil that keeps some covers out for a while, as the farm has read it from the
@@ -21,7 +22,7 @@ public record Restriction(
   public Restriction {
     Limits.given("active ingredient", active);
     Limits.given("day of application", applied);
-    Limits.within("days to sowing", days, 0, 1500, "days");
+    Limits.within("days to sowing", days, 0, 1500, Unit.DAY);
     families = Set.copyOf(families);
     species = Set.copyOf(species);
   }

@@ -8,6 +8,7 @@ import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Unit;
 
 /**
  * Bulk seed as it lies together in a hopper: how much room it takes, and whether its members stay
@@ -83,7 +84,7 @@ public record SeedBlend(List<Part> parts) {
    * @param leastMeterable lightest rate that the machine meters evenly, lb/ac; 0 when unknown
    */
   public List<Reason> cautions(WayIn way, double leastMeterable) {
-    Limits.within("least meterable rate", leastMeterable, 0, 200, "lb/ac");
+    Limits.within("least meterable rate", leastMeterable, 0, 200, Unit.POUND_PER_ACRE);
     List<Reason> cautions = new ArrayList<>();
     if (separates()) {
       cautions.add(

@@ -9,6 +9,7 @@ import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Unit;
 
 /**
  * What seed to buy for all fields: what they need and the spare, less what is in store, rounded up
@@ -21,8 +22,8 @@ public final class SeedOrder {
   /** How a species is sold: by whom, in packs of how many pounds, at what price a pound. */
   public record Offer(String dealer, Mass pack, double pricePerPound) {
     public Offer {
-      Limits.positive("pack", pack.pounds(), 5000, "lb");
-      Limits.within("price", pricePerPound, 0, 100, "$/lb");
+      Limits.positive("pack", pack.pounds(), 5000, Unit.POUND);
+      Limits.within("price", pricePerPound, 0, 100, Unit.DOLLAR_PER_POUND);
     }
   }
 
@@ -56,7 +57,7 @@ public final class SeedOrder {
    */
   public static List<Line> of(
       List<Need> needs, double spare, Map<String, Mass> store, Map<String, Offer> offers) {
-    Limits.within("spare", spare, 0, 0.5, "of the need");
+    Limits.within("spare as a share of the need", spare, 0, 0.5, Unit.NONE);
     Map<Species, List<Need>> bySpecies = new LinkedHashMap<>();
     needs.stream()
         .filter(n -> n.bulk().pounds() > 0)

@@ -6,6 +6,7 @@ import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.quantity.Unit;
 
 /**
  * What the tag of a seed lot says. Purity and germination may be typed as 98 or 0.98. Hard seed of
@@ -39,7 +40,7 @@ public record SeedTag(Share purity, Share germination, Share hardSeed, LocalDate
    * @throws nimblefurrow.core.quantity.OutOfRange below 0 or above 100
    */
   private static Share hard(double typed) {
-    Limits.within("hard seed", typed, 0, 100, "%");
+    Limits.within("hard seed", typed, 0, 100, Unit.PERCENT);
     return typed < 1 ? Share.of(typed) : Share.percent(typed);
   }
 

@@ -9,9 +9,9 @@ import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.weather.DateForecast;
 
 /**
- * When a cover can go into a field by one way in, per climate year: from when, where it is best, and
- * until when it still becomes useful. Seed that goes in later is late but never refused; it may go
- * in until the window shuts. An impossible one says why, and what would make it possible.
+ * When a cover can go into a field by one way in, per climate year: from when, where it is best,
+ * and until when it still becomes useful. Seed that goes in later is late but never refused; it may
+ * go in until the window shuts. An impossible one says why, and what would make it possible.
  */
 public final class SeedingWindow {
   private final WayIn way;
@@ -73,8 +73,7 @@ public final class SeedingWindow {
       LocalDate[] lives,
       LocalDate[] shuts,
       List<Reason> notes) {
-    return new SeedingWindow(
-        way, opens, bestFrom, bestTo, closes, lives, shuts, null, null, notes);
+    return new SeedingWindow(way, opens, bestFrom, bestTo, closes, lives, shuts, null, null, notes);
   }
 
   static SeedingWindow impossible(WayIn way, Reason why, Reason remedy) {

@@ -5,9 +5,9 @@ import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.figures.Figure;
 import nimblefurrow.core.figures.FigureTable;
-import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.weather.SoilTexture;
 
 /**
@@ -83,7 +83,9 @@ public record WayFigures(Map<WayIn, Map<String, Double>> values) {
     Map<String, Double> row = values.get(way);
     double ordinary = row.get("emergence");
     double share =
-        soil == SoilTexture.SAND || thickSlurry && way == WayIn.SLURRY ? row.getOrDefault("emergence_sand", ordinary) : ordinary;
+        soil == SoilTexture.SAND || thickSlurry && way == WayIn.SLURRY
+            ? row.getOrDefault("emergence_sand", ordinary)
+            : ordinary;
     return way.surface() ? share * SURFACE_BY_AIR[species.air()] : share;
   }
 

@@ -130,8 +130,7 @@ public final class WindowRules {
       boolean roll = rollOnly && member.species().rollOnly().isPresent();
       LastUseful last = LastUseful.of(member.species(), roll, outlook, spring, clears);
       closes = earliest(closes, last.days());
-      lives =
-          earliest(lives, LastUseful.living(member.species(), outlook, spring, clears).days());
+      lives = earliest(lives, LastUseful.living(member.species(), outlook, spring, clears).days());
       notes.add(
           last.useful()
               .map(d -> Reason.of("last useful day for {}: {}", lower(member.species()), d))

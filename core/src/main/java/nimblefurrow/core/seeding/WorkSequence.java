@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.WorkRate;
 
 /** Ways in that take several goes over the field, with the waits between them. */
@@ -40,7 +41,7 @@ public final class WorkSequence {
    * @param passes one to three
    */
   public static List<Step> discPasses(int passes, boolean smallSeed, Area field, WorkRate rate) {
-    Limits.within("disc passes", passes, 1, 3, "");
+    Limits.within("disc passes", passes, 1, 3, Unit.NONE);
     double hours = rate.hoursFor(field);
     List<Step> steps = new ArrayList<>();
     for (int i = 1; i < passes; i++) {

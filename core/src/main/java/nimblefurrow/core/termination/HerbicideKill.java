@@ -3,8 +3,8 @@ package nimblefurrow.core.termination;
 import java.util.Map;
 import java.util.Optional;
 import nimblefurrow.core.cover.CoverStage;
-import nimblefurrow.core.figures.FigureTable;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.figures.FigureTable;
 import org.apache.commons.csv.CSVRecord;
 
 /**

@@ -16,8 +16,8 @@ import nimblefurrow.core.termination.RouteOutlook.MemberKill;
 
 /**
  * What the roller would do on a day: the kill of each member, what a second pass adds, and what the
- * mat's weight and the stand's height take from it. A stand under 24 in is crimped poorly, one under
- * 12 in not at all.
+ * mat's weight and the stand's height take from it. A stand under 24 in is crimped poorly, one
+ * under 12 in not at all.
  */
 final class RollDay {
   private static final double THIN_MAT = 4000;
@@ -41,13 +41,9 @@ final class RollDay {
 
   private Optional<Double> kill(StageForecast stages) {
     Conditions conditions =
-        Conditions.GOOD
-            .withThinMat(mat.on(day).middle() < THIN_MAT)
-            .withHeight(height(stages));
+        Conditions.GOOD.withThinMat(mat.on(day).middle() < THIN_MAT).withHeight(height(stages));
     return RollerKill.of(
-        stages.species(),
-        RollerKill.classes(stages, stages.middleHeatOn(day)),
-        conditions);
+        stages.species(), RollerKill.classes(stages, stages.middleHeatOn(day)), conditions);
   }
 
   private Length height(StageForecast stages) {

@@ -74,8 +74,7 @@ final class RollWindow {
     if (from.isEmpty() || to.isEmpty() || !from.get().isAfter(to.get())) {
       return Optional.empty();
     }
-    StageForecast late =
-        alive.stream().max(Comparator.comparingDouble(this::ready)).orElseThrow();
+    StageForecast late = alive.stream().max(Comparator.comparingDouble(this::ready)).orElseThrow();
     StageForecast early =
         alive.stream()
             .filter(s -> s.mean(CoverStage.VIABLE_SEED).isPresent())

@@ -9,8 +9,8 @@ import nimblefurrow.core.weather.DateForecast;
 
 /**
  * What one way of ending a cover would look like: when it can start and must be over, the day to
- * aim at, the mat and the kill on that day (range ± 0.10; a mix dies as its hardest member does, and
- * without a figure for one of them there is none), what speaks for and what against it.
+ * aim at, the mat and the kill on that day (range ± 0.10; a mix dies as its hardest member does,
+ * and without a figure for one of them there is none), what speaks for and what against it.
  *
  * @param impossible why it cannot be done at all, with {@code remedy} saying what would make it
  *     possible

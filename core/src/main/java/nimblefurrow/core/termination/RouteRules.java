@@ -15,9 +15,10 @@ import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.Spread;
 import nimblefurrow.core.cover.StageForecast;
 import nimblefurrow.core.cover.Winter;
-import nimblefurrow.core.quantity.DryMatter;
+import nimblefurrow.core.quantity.Measure;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.seeding.HouseRules;
 import nimblefurrow.core.termination.RouteOutlook.MemberKill;
 import nimblefurrow.core.weather.DailyWeather;
@@ -140,7 +141,8 @@ public final class RouteRules {
     if (next.kind().corn() && grassAlive()) {
       against.add(
           Reason.of(
-              "corn after living grass goes short of nitrogen: 30 lb/ac or more in the starter, and expect risk"));
+              "corn after living grass goes short of nitrogen: {} or more in the starter, and expect risk",
+              Measure.of(30, Unit.POUND_PER_ACRE)));
     }
     List<MemberKill> kills = sprayKills(planned);
     noFigure(kills, "spraying").ifPresent(against::add);
@@ -159,7 +161,8 @@ public final class RouteRules {
       if (stages.mean(CoverStage.FLOWERING).isEmpty()) {
         return RouteOutlook.impossible(
             Route.ROLL,
-            Reason.of("there is no figure for when {} flowers, so no day to roll it", lower(stages)),
+            Reason.of(
+                "there is no figure for when {} flowers, so no day to roll it", lower(stages)),
             Reason.of("spray it, or sow rye, vetch or another cover that the roller kills"));
       }
     }

@@ -2,7 +2,10 @@ package nimblefurrow.core.weather;
 
 import java.time.LocalDate;
 import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Measure;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.quantity.Unit;
 
 /**
  * One day as a station reports it. Temperatures in °F, rain in inches of water, snow lying on the
@@ -20,18 +23,20 @@ public record DailyWeather(
 
   public DailyWeather {
     Limits.given("date", date);
-    Limits.within("highest temperature", maxF, -80, 140, "°F");
-    Limits.within("lowest temperature", minF, -80, 140, "°F");
-    Limits.within("rain", rainIn, 0, 40, "in");
-    Limits.within("snow depth", snowDepthIn, 0, 200, "in");
-    Limits.within("wind", windMph, 0, 150, "mph");
-    Limits.within("humidity", humidity, 0, 100, "%");
-    Limits.within("sun", sunMj, 0, 50, "MJ/m²");
+    Limits.within("highest temperature", maxF, -80, 140, Unit.FAHRENHEIT);
+    Limits.within("lowest temperature", minF, -80, 140, Unit.FAHRENHEIT);
+    Limits.within("rain", rainIn, 0, 40, Unit.INCH_OF_RAIN);
+    Limits.within("snow depth", snowDepthIn, 0, 200, Unit.INCH);
+    Limits.within("wind", windMph, 0, 150, Unit.MILE_PER_HOUR);
+    Limits.within("humidity", humidity, 0, 100, Unit.PERCENT);
+    Limits.within("sun", sunMj, 0, 50, Unit.SUNSHINE);
     if (minF > maxF) {
       throw new OutOfRange(
           "lowest temperature",
-          "lowest temperature %.1f °F is above the highest %.1f °F on %s"
-              .formatted(minF, maxF, date));
+          Reason.of(
+              "lowest temperature {} is above the highest {} on %s".formatted(date),
+              Measure.of(minF, Unit.FAHRENHEIT),
+              Measure.of(maxF, Unit.FAHRENHEIT)));
     }
   }
 

@@ -1,6 +1,7 @@
 package nimblefurrow.core.weather;
 
 import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Unit;
 
 /**
  * How far a temperature forecast is off: a standard deviation of 2.5 °F for the next day, growing
@@ -15,7 +16,7 @@ final class ForecastError {
 
   /** Spread of the truth about a forecast, °F. */
   static double spreadF(int lead) {
-    Limits.within("lead", lead, 1, 60, "days");
+    Limits.within("lead", lead, 1, 60, Unit.DAY);
     return FIRST_DAY_F + (TENTH_DAY_F - FIRST_DAY_F) * (lead - 1) / 9.0;
   }
 

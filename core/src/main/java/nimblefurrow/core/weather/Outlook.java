@@ -8,6 +8,7 @@ import java.util.SplittableRandom;
 import java.util.function.Function;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Unit;
 
 /**
  * All the ways the season may still run as seen on one day: what was observed up to today, then the
@@ -52,7 +53,7 @@ public final class Outlook {
           "climate needs %d whole years at least (%d wanted), got %d"
               .formatted(LEAST_YEARS, WANTED_YEARS, years.size()));
     }
-    Limits.within("season length", to.toEpochDay() - from.toEpochDay(), 1, 1500, "days");
+    Limits.within("season length", to.toEpochDay() - from.toEpochDay(), 1, 1500, Unit.DAY);
     List<WeatherTrace> traces = new ArrayList<>();
     List<ClimateDay> usual =
         forecast.stream().map(day -> ClimateDay.of(climate, years, day.date())).toList();

@@ -2,6 +2,7 @@ package nimblefurrow.core.weather;
 
 import java.time.LocalDate;
 import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Unit;
 
 /**
  * Where the farm lies and so how its year turns. North of the equator a cover year's spring count
@@ -9,8 +10,8 @@ import nimblefurrow.core.quantity.Limits;
  */
 public record Site(double latitude, double longitude) {
   public Site {
-    Limits.within("latitude", latitude, -60, 60, "°");
-    Limits.within("longitude", longitude, -180, 180, "°");
+    Limits.within("latitude", latitude, -60, 60, Unit.DEGREE);
+    Limits.within("longitude", longitude, -180, 180, Unit.DEGREE);
   }
 
   public boolean southern() {

@@ -57,9 +57,9 @@ public final class WeatherGenerator {
       double share = normals.wetShare(date);
       double afterDry = share * (1 - WET_PERSISTENCE);
       wet = random.nextDouble() < (wet ? afterDry + WET_PERSISTENCE : afterDry);
-      wander =
-          PERSISTENCE * wander + Math.sqrt(1 - PERSISTENCE * PERSISTENCE) * gauss.sample();
-      double stray = spread(normals.spreadF(date)) * coldTailed(wander, normals.coldTail(date)) + yearly;
+      wander = PERSISTENCE * wander + Math.sqrt(1 - PERSISTENCE * PERSISTENCE) * gauss.sample();
+      double stray =
+          spread(normals.spreadF(date)) * coldTailed(wander, normals.coldTail(date)) + yearly;
       days.add(day(date, stray, wet, share, snow));
       snow = days.get(days.size() - 1).snowDepthIn();
     }
@@ -132,8 +132,7 @@ public final class WeatherGenerator {
    * lead as in {@link ForecastError}; the less it knows, the nearer it keeps to the normal, so that
    * the truth lies about it without bias. Rain is sometimes missed or cried in vain.
    */
-  public List<DailyWeather> forecast(
-      WeatherRecord truth, LocalDate today, int days, long seed) {
+  public List<DailyWeather> forecast(WeatherRecord truth, LocalDate today, int days, long seed) {
     SplittableRandom dice = new SplittableRandom(seed * 31 + today.toEpochDay());
     Sampler errors = NormalDistribution.of(0, 1).createSampler(dice::nextLong);
     List<DailyWeather> said = new ArrayList<>();

@@ -117,7 +117,7 @@ class CalibrationTest {
             new Tried(30, 5, "B", rate(90)));
     assertThat(NextSetting.of(tests, rate(48), 5, "A", 0, 100).setting()).isEqualTo(30);
     assertThatThrownBy(() -> NextSetting.of(tests, rate(48), 6, "A", 0, 100))
-        .hasMessageContaining("no test so far was made at 6.0 mph with sprocket A");
+        .hasMessageContaining("no test so far was made at 6 mph with sprocket A");
   }
 
   @Test

@@ -21,9 +21,7 @@ class SoybeanSightingsTest {
 
   private static WeatherTrace trace(LocalDate coldNight) {
     return TestWeather.trace(
-        LocalDate.of(2026, 1, 1),
-        LocalDate.of(2026, 12, 31),
-        d -> d.equals(coldNight) ? 36 : 62);
+        LocalDate.of(2026, 1, 1), LocalDate.of(2026, 12, 31), d -> d.equals(coldNight) ? 36 : 62);
   }
 
   private static Map<CropStage, LocalDate> walk(CropPlanting beans, LocalDate coldNight) {
@@ -67,8 +65,7 @@ class SoybeanSightingsTest {
     Map<CropStage, LocalDate> stages =
         new StageWalk(north, trace(null), new Site(48, -97)).stages();
     assertThat(stages).containsEntry(CropStage.LEAF_DROP, LocalDate.of(2026, 9, 2));
-    assertThatThrownBy(
-            () -> CropPlanting.soybeans(PLANTED, 2.0).checkedAt(new Site(48, -97)))
+    assertThatThrownBy(() -> CropPlanting.soybeans(PLANTED, 2.0).checkedAt(new Site(48, -97)))
         .hasMessageContaining("37 to 45°N")
         .hasMessageContaining("harvest day");
     assertThat(north.checkedAt(new Site(48, -97))).isEqualTo(north);
@@ -88,9 +85,7 @@ class SoybeanSightingsTest {
   @CsvSource({"0,2026-08-28", "4,2026-08-28", "-4,2026-08-20", "3,2026-07-20"})
   void frostEndsThemWhateverWasSeen(int off, LocalDate night) {
     CropPlanting seen =
-        off == 0
-            ? beans()
-            : beans().sighted(CropStage.R6_SEED, BROWN.minusDays(30).plusDays(off));
+        off == 0 ? beans() : beans().sighted(CropStage.R6_SEED, BROWN.minusDays(30).plusDays(off));
     Map<CropStage, LocalDate> stages = walk(seen, night);
     assertThat(stages).containsEntry(CropStage.LEAF_DROP, night);
     assertThat(stages.get(CropStage.FIRST_YELLOW)).isBeforeOrEqualTo(night);

@@ -168,7 +168,7 @@ class CatalogueTest {
   @ParameterizedTest
   @CsvSource({
     "price_per_lb,-1,price is 0–100 $/lb",
-    "seeds_per_lb,3,seeds per pound is 500–2000000",
+    "seeds_per_lb,3,seeds per pound is 500–2,000,000",
     "rate_low,70,lowest full rate of Cereal rye is at most its usual full rate",
     "flowering,1200,comes after the stage before it",
     "colour,3,figure is one of the catalogue's"

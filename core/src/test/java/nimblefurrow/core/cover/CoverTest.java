@@ -152,7 +152,7 @@ class CoverTest {
         .isInstanceOf(OutOfRange.class)
         .hasMessageContaining("twice");
     assertThatThrownBy(() -> Mix.of(RYE).and(VETCH, 0))
-        .hasMessageContaining("share of Hairy vetch");
+        .hasMessageContaining("share of a full rate of Hairy vetch");
     assertThatThrownBy(() -> Catalogue.shipped().species("kudzu"))
         .hasMessageContaining("catalogue");
   }

@@ -8,8 +8,8 @@ import nimblefurrow.core.TestWeather;
 import nimblefurrow.core.quantity.Heat;
 import nimblefurrow.core.quantity.HeatBase;
 import nimblefurrow.core.quantity.UnitSystem;
-import nimblefurrow.core.seeding.HouseRules;
 import nimblefurrow.core.season.SeasonComposer;
+import nimblefurrow.core.seeding.HouseRules;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.WeatherTrace;
 import org.junit.jupiter.api.Test;
@@ -48,7 +48,8 @@ class SpringSownTest {
 
   @ParameterizedTest
   @CsvSource({
-    "buckwheat,2026-06-15,viable seed", "sorghum-sudangrass,2026-06-10,heads from",
+    "buckwheat,2026-06-15,viable seed",
+    "sorghum-sudangrass,2026-06-10,heads from",
     "oats,2026-04-01,heads from"
   })
   void summerSownCoversWarnOfTheirSeed(String species, LocalDate sown, String says) {

@@ -59,10 +59,10 @@ class BoundaryTest {
       value = {
         "POLYGON((0 40,0.01 40.01,0.01 40,0 40.01,0 40))|crosses itself",
         "POLYGON((0 40,0 40.01,0 40,0 40))|of “Bad”",
-        "POLYGON((0 40,0.00001 40,0.00001 40.00001,0 40))|acres",
+        "POLYGON((0 40,0.00001 40,0.00001 40.00001,0 40))|0.05 ac",
         "POLYGON((0 95,0.01 95,0.01 95.01,0 95))|latitude",
         "LINESTRING(0 40,0.01 40)|not an area",
-        "POLYGON((0 40,9 40,9 45,0 45,0 40))|acres"
+        "POLYGON((0 40,9 40,9 45,0 45,0 40))|of the globe"
       })
   void unfitBoundariesAreRefusedByName(String wkt, String why) {
     assertThatThrownBy(() -> Boundary.of("Bad", wkt(wkt)))

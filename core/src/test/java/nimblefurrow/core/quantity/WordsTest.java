@@ -32,14 +32,14 @@ class WordsTest {
 
   @Test
   void refusalsNameTheFigureAndTheLimit() {
-    assertThatThrownBy(() -> Limits.within("slope", 75, 0, 60, "%"))
+    assertThatThrownBy(() -> Limits.within("slope", 75, 0, 60, Unit.PERCENT))
         .hasMessage("slope is 0–60 %, got 75");
-    assertThatThrownBy(() -> Limits.positive("frame", 0, 200, "ft²"))
+    assertThatThrownBy(() -> Limits.positive("frame", 0, 200, Unit.SQUARE_FOOT))
         .hasMessage("frame is more than 0 and at most 200 ft², got 0");
     assertThatThrownBy(() -> Limits.given("stage", null)).hasMessage("stage is missing");
-    assertThatThrownBy(() -> Limits.within("wind", Double.NaN, 0, 150, "mph"))
+    assertThatThrownBy(() -> Limits.within("wind", Double.NaN, 0, 150, Unit.MILE_PER_HOUR))
         .hasMessageContaining("not a number");
-    assertThat(Limits.within("slope", 60, 0, 60, "%")).isEqualTo(60);
+    assertThat(Limits.within("slope", 60, 0, 60, Unit.PERCENT)).isEqualTo(60);
   }
 
   @Test

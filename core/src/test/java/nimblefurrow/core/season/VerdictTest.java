@@ -37,8 +37,7 @@ class VerdictTest {
   private static FieldSeason season(
       String species, WayIn way, Route route, CropPlanting crop, LocalDate today) {
     CoverPlan plan =
-        CoverPlan.of(
-            Mix.of(Catalogue.shipped().species(species)), Goal.KEEP_NITROGEN, way, route);
+        CoverPlan.of(Mix.of(Catalogue.shipped().species(species)), Goal.KEEP_NITROGEN, way, route);
     return new SeasonComposer(TestWeather.outlook(today), HouseRules.USUAL)
         .compose(new FieldCase(LAND, crop, Optional.of(plan), NEXT));
   }
@@ -49,8 +48,12 @@ class VerdictTest {
 
   @ParameterizedTest
   @CsvSource({
-    "2026-08-20,NOT_YET", "2026-09-25,OPEN", "2026-10-25,LATE", "2026-12-20,DORMANT",
-    "2027-02-10,DORMANT", "2027-04-01,SHUT"
+    "2026-08-20,NOT_YET",
+    "2026-09-25,OPEN",
+    "2026-10-25,LATE",
+    "2026-12-20,DORMANT",
+    "2027-02-10,DORMANT",
+    "2027-04-01,SHUT"
   })
   void ryeAfterBeansThroughTheYear(LocalDate today, Verdict.Kind kind) {
     Verdict verdict = rye(today).verdict().orElseThrow();
@@ -73,9 +76,7 @@ class VerdictTest {
       verdict.by().ifPresent(by -> assertThat(job.window().end()).isEqualTo(by));
       List<Call> calls =
           new CallBoard(TestWeather.outlook(day))
-              .calls(
-                  List.of(
-                      new CallBoard.Lane("k", "Field", season, Map.of(), Optional.empty())));
+              .calls(List.of(new CallBoard.Lane("k", "Field", season, Map.of(), Optional.empty())));
       boolean another = calls.stream().anyMatch(c -> c.kind() == Call.Kind.CHANGE_PLAN);
       boolean place = calls.stream().anyMatch(c -> c.kind() == Call.Kind.PLACE_SEEDING);
       assertThat(another && place).as("on %s", day).isFalse();

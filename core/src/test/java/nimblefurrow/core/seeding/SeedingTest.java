@@ -400,8 +400,7 @@ class SeedingTest {
     int asked = 0;
     for (int i = 0; i < last.length; i++) {
       var trace = OUTLOOK.traces().get(i);
-      LocalDate frost =
-          trace.firstNightAtOrBelow(cowpea.coldF(), LocalDate.of(2026, 8, 1), SPRING);
+      LocalDate frost = trace.firstNightAtOrBelow(cowpea.coldF(), LocalDate.of(2026, 8, 1), SPRING);
       assertThat(trace.degreeDays(cowpea.useful().base(), last[i], frost))
           .isGreaterThanOrEqualTo(cowpea.useful().degreeDays() - 1e-6);
       assertThat(trace.degreeDays(cowpea.useful().base(), last[i].plusDays(1), frost))

@@ -26,8 +26,7 @@ class NoFigureTest {
   private static final Species VETCH = Catalogue.shipped().species("hairy-vetch");
 
   private static RouteOutlook route(Mix mix, Route route) {
-    return new RouteRules(
-            CoverStand.sown(mix, SOWN), BEANS, false, HouseRules.USUAL, OUTLOOK)
+    return new RouteRules(CoverStand.sown(mix, SOWN), BEANS, false, HouseRules.USUAL, OUTLOOK)
         .route(route);
   }
 
@@ -74,15 +73,16 @@ class NoFigureTest {
         roll.members().stream().mapToDouble(m -> m.kill().orElseThrow()).min().orElseThrow();
     assertThat(roll.kill()).contains(least);
     assertThat(roll.reasons())
-        .anySatisfy(r -> assertThat(r.in(UnitSystem.US)).contains("a second pass 5 to 7 days later"));
+        .anySatisfy(
+            r -> assertThat(r.in(UnitSystem.US)).contains("a second pass 5 to 7 days later"));
   }
 
   @Test
   void aLowCloverSaysSo() {
-    RouteOutlook roll =
-        route(Mix.of(Catalogue.shipped().species("crimson-clover")), Route.ROLL);
+    RouteOutlook roll = route(Mix.of(Catalogue.shipped().species("crimson-clover")), Route.ROLL);
     assertThat(roll.against())
-        .anySatisfy(r -> assertThat(r.in(UnitSystem.US)).contains("under 24 in the roller kills less"));
+        .anySatisfy(
+            r -> assertThat(r.in(UnitSystem.US)).contains("under 24 in the roller kills less"));
     assertThat(roll.kill().orElseThrow()).isLessThan(0.8);
   }
 

@@ -43,7 +43,8 @@ class TerminationTest {
 
   @Test
   void onlyTheWorstOfTheAirCounts() {
-    assertThat(new Conditions(true, true, true, false, false, false, TALL).factor()).isEqualTo(0.85);
+    assertThat(new Conditions(true, true, true, false, false, false, TALL).factor())
+        .isEqualTo(0.85);
     assertThat(new Conditions(false, true, true, true, true, true, TALL).factor())
         .isCloseTo(0.92 * 0.90 * 0.92 * 0.88, within(1e-12));
   }

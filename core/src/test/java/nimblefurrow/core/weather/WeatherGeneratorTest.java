@@ -19,8 +19,7 @@ class WeatherGeneratorTest {
   private static final int YEARS = 200;
   private static final WeatherGenerator STATION = new WeatherGenerator(40.5, 42);
   private static final WeatherRecord RECORD =
-      STATION
-          .generate(LocalDate.of(FIRST, 1, 1), LocalDate.of(FIRST + YEARS - 1, 12, 31));
+      STATION.generate(LocalDate.of(FIRST, 1, 1), LocalDate.of(FIRST + YEARS - 1, 12, 31));
 
   @ParameterizedTest
   @CsvSource({"MARCH,180,20", "APRIL,555,40", "MAY,1265,60", "JUNE,2250,90"})
@@ -167,7 +166,8 @@ class WeatherGeneratorTest {
   @Test
   void sunKeepsWithinItsShareOfTheSkyAbove() {
     int seen = 0;
-    for (DailyWeather day : RECORD.between(LocalDate.of(1850, 1, 1), LocalDate.of(1853, 12, 31)).days()) {
+    for (DailyWeather day :
+        RECORD.between(LocalDate.of(1850, 1, 1), LocalDate.of(1853, 12, 31)).days()) {
       double share = day.sunMj() / Sunlight.aboveAtmosphereMj(day.date(), 40.5);
       if (day.rainIn() > 0) {
         assertThat(share).isBetween(0.21, 0.49);

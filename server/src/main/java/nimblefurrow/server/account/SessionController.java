@@ -146,8 +146,7 @@ class SessionController {
   /** Too many tries: how long to wait, in words and for programs. */
   static ResponseEntity<ProblemDetail> later(Duration wait) {
     long seconds = Math.max(1, wait.toSeconds());
-    String words =
-        seconds < 90 ? seconds + " seconds" : Math.round(seconds / 60.0) + " minutes";
+    String words = seconds < 90 ? seconds + " seconds" : Math.round(seconds / 60.0) + " minutes";
     return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
         .header(HttpHeaders.RETRY_AFTER, String.valueOf(seconds))
         .body(

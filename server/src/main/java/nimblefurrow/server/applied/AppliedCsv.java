@@ -20,6 +20,7 @@ public final class AppliedCsv {
   private static final List<String> COLUMNS =
       List.of("longitude", "latitude", "seconds", "pounds", "width_ft");
   private static final int MOST_POINTS = 400_000;
+
   private AppliedCsv() {}
 
   public static String write(List<AppliedPoint> points) {
@@ -50,7 +51,9 @@ public final class AppliedCsv {
               column,
               "the file has no column %s: it needs %s, got %s"
                   .formatted(
-                      column, String.join(", ", COLUMNS), header.keySet().stream().limit(20).toList()));
+                      column,
+                      String.join(", ", COLUMNS),
+                      header.keySet().stream().limit(20).toList()));
         }
       }
       List<AppliedPoint> points = new ArrayList<>();

@@ -8,6 +8,7 @@ import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.server.platform.Maybe;
 
 /**
@@ -47,7 +48,7 @@ public record CalibrationDetails(
             ? CatchTest.wheelTurns(
                 wheelTurns, Limits.given("rolling circumference", wheelFt), slip == null ? 0 : slip)
             : Limits.given("distance", distanceFt);
-    Limits.positive("caught seed", Limits.given("caught seed", grams), 900_000, "g");
+    Limits.positive("caught seed", Limits.given("caught seed", grams), 900_000, Unit.GRAM);
     return new CatchTest(Mass.ofGrams(grams), width, distance);
   }
 
@@ -71,8 +72,9 @@ public record CalibrationDetails(
     return new FieldCheck(
         SeedRate.poundsPerAcre(Limits.given("expected rate", expectedLbAc)),
         Mass.ofPounds(
-            Limits.within("pounds used", Limits.given("pounds used", usedLb), 0, 1e6, "lb")),
+            Limits.within("pounds used", Limits.given("pounds used", usedLb), 0, 1e6, Unit.POUND)),
         Area.ofAcres(
-            Limits.within("acres covered", Limits.given("acres covered", acres), 0, 1e5, "acres")));
+            Limits.within(
+                "acres covered", Limits.given("acres covered", acres), 0, 1e5, Unit.ACRE)));
   }
 }

@@ -2,13 +2,14 @@ package nimblefurrow.server.catalog;
 
 import java.util.Optional;
 import nimblefurrow.core.figures.Figure;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.server.platform.Maybe;
 
 /** A figure: the farm's own value or the starting value; absent is no figure. */
 record FigureView(
     String key,
     String words,
-    String unit,
+    Unit unit,
     @Maybe Double value,
     @Maybe Double startingValue,
     boolean changed) {

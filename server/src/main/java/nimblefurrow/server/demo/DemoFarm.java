@@ -14,8 +14,8 @@ import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.server.account.Accounts;
-import nimblefurrow.server.farm.Chains.Link;
 import nimblefurrow.server.farm.Chains;
+import nimblefurrow.server.farm.Chains.Link;
 import nimblefurrow.server.farm.CoverDetails;
 import nimblefurrow.server.farm.CropDetails;
 import nimblefurrow.server.farm.CutDetails;
@@ -204,8 +204,7 @@ public class DemoFarm {
     }
     if (!row.get("cut").isBlank()) {
       LocalDate day = LocalDate.parse(row.get("cut"));
-      Link cut =
-          chains.addCut(farm.id(), field.id(), day, new CutDetails(Clearing.How.FORAGE_CUT));
+      Link cut = chains.addCut(farm.id(), field.id(), day, new CutDetails(Clearing.How.FORAGE_CUT));
       cover(farm, field, cut, rye(WayIn.DRILL, Route.EARLY_SPRAY));
     }
     CropKind next = CropKind.valueOf(row.get("next"));

@@ -221,7 +221,7 @@ class DispatchController {
         jobs,
         fit(board, from == null ? today : from),
         board.troubles().stream()
-            .map(t -> new TroubleView(t.field().id(), t.field().name(), t.says()))
+            .map(t -> new TroubleView(t.field().id(), t.field().name(), t.says().in(units)))
             .toList(),
         placements.undoable(current.id()).orElse(null),
         placements.redoable(current.id()).orElse(null));

@@ -20,6 +20,7 @@ import nimblefurrow.server.platform.Download;
 import nimblefurrow.server.platform.GeoJson;
 import nimblefurrow.server.platform.HeavyWork;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.ReaderUnits;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -51,12 +52,15 @@ class FieldExchange {
 
   private final Fields fields;
   private final CurrentFarm current;
+  private final ReaderUnits reader;
   private final JsonMapper json;
   private final HeavyWork heavy;
 
-  FieldExchange(Fields fields, CurrentFarm current, JsonMapper json, HeavyWork heavy) {
+  FieldExchange(
+      Fields fields, CurrentFarm current, ReaderUnits reader, JsonMapper json, HeavyWork heavy) {
     this.fields = fields;
     this.current = current;
+    this.reader = reader;
     this.json = json;
     this.heavy = heavy;
   }
@@ -83,10 +87,11 @@ class FieldExchange {
           throw new OutOfRange("name", "there is a field “" + feature.name() + "” already");
         }
         preview.add(
-            new PreviewField(feature.name(), boundary.area().acres(), GeoJson.text(boundary.shape()), null));
+            new PreviewField(
+                feature.name(), boundary.area().acres(), GeoJson.text(boundary.shape()), null));
         boundaries.add(boundary);
       } catch (OutOfRange refused) {
-        preview.add(new PreviewField(feature.name(), null, null, refused.getMessage()));
+        preview.add(new PreviewField(feature.name(), null, null, refused.in(reader.units())));
         boundaries.add(null);
       }
     }

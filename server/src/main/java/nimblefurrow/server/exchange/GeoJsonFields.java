@@ -137,7 +137,8 @@ final class GeoJsonFields {
 
     /** Goes on to the end of the shape that could not be read. */
     private static void close(JsonParser parser) {
-      while (!"geometry".equals(parser.currentName()) || parser.currentToken() != JsonToken.END_OBJECT) {
+      while (!"geometry".equals(parser.currentName())
+          || parser.currentToken() != JsonToken.END_OBJECT) {
         if (parser.nextToken() == null) {
           return;
         }

@@ -12,6 +12,7 @@ import net.fortuna.ical4j.model.property.Description;
 import net.fortuna.ical4j.model.property.ProdId;
 import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.schedule.DayWork;
 import nimblefurrow.core.schedule.Job;
 import nimblefurrow.core.schedule.Placement;
@@ -88,6 +89,7 @@ class JobExchange {
   ResponseEntity<byte[]> calendar() {
     Dispatch.Board board = dispatch.board(current.id());
     Map<String, String> machines = names(board);
+    UnitSystem units = board.season().farm().units();
     Calendar calendar = new Calendar();
     calendar.add(new ProdId("-//Nimble Furrow//jobs//EN"));
     calendar.add(ImmutableVersion.VERSION_2_0);
@@ -99,8 +101,7 @@ class JobExchange {
               p.start(), p.finish().plusDays(1), "%s: %s".formatted(job.field(), job.words()));
       event.add(new Uid(job.id() + "@nimble-furrow"));
       event.add(
-          new Description(
-              "%s, %.0f ac".formatted(machines.get(p.machineId()), job.area().acres())));
+          new Description("%s, %s".formatted(machines.get(p.machineId()), units.say(job.area()))));
       calendar.add(event);
     }
     return Download.of(

@@ -93,7 +93,8 @@ final class KmlFields {
       }
       for (String triple : text.strip().split("\\s+")) {
         String[] parts = triple.split(",");
-        points.add(new Coordinate(
+        points.add(
+            new Coordinate(
                 Figures.number("longitude", parts[0]), Figures.number("latitude", parts[1])));
       }
       if (!points.isEmpty() && !points.get(0).equals2D(points.get(points.size() - 1))) {

@@ -61,7 +61,9 @@ public class Chains {
     return view(row(farmId, id));
   }
 
-  /** Puts a crop before the first one that is planted later; what follows the earlier ones stays. */
+  /**
+   * Puts a crop before the first one that is planted later; what follows the earlier ones stays.
+   */
   @Transactional
   public Link addCrop(UUID farmId, UUID fieldId, LocalDate planted, CropDetails crop) {
     fields.hold(farmId, fieldId);

@@ -8,6 +8,7 @@ import java.util.TreeMap;
 import java.util.UUID;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.seeding.HouseRules;
 import nimblefurrow.core.seeding.WayFigures;
@@ -95,8 +96,8 @@ public class Farms {
   @Transactional
   public FarmView rules(UUID id, HouseRules rules, double spare, double mostCv) {
     Farm farm = row(id);
-    farm.spare = Limits.within("spare seed", spare, 0, 0.5, "of the need");
-    farm.mostCv = Limits.within("unevenness borne", mostCv, 0.05, 0.5, "CV");
+    farm.spare = Limits.within("spare seed as a share of the need", spare, 0, 0.5, Unit.NONE);
+    farm.mostCv = Limits.within("unevenness borne", mostCv, 0.05, 0.5, Unit.NONE);
     farm.placing = rules.placing();
     farm.rows = rules.rows();
     farm.overCorn = rules.overCorn();

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import nimblefurrow.core.land.Boundary;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.season.FieldFacts;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.server.platform.Conflict;
@@ -90,7 +91,9 @@ public class Fields {
     this.records = records;
   }
 
-  /** Lets nobody else change this field, its chain or its log until the change under way is done. */
+  /**
+   * Lets nobody else change this field, its chain or its log until the change under way is done.
+   */
   @Transactional
   public void hold(UUID farmId, UUID id) {
     fields.hold(farmId, id).orElseThrow(() -> new NotOnThisFarm("field"));
@@ -166,7 +169,7 @@ public class Fields {
     field.drainage = Limits.given("drainage", land.drainage());
     field.tiled = land.tiled();
     field.organic = land.organic();
-    field.slopePercent = Limits.within("slope", land.slopePercent(), 0, 60, "%");
+    field.slopePercent = Limits.within("slope", land.slopePercent(), 0, 60, Unit.PERCENT);
     field.note = land.note() == null ? "" : land.note();
     field.access = land.access() == null ? "" : land.access();
   }

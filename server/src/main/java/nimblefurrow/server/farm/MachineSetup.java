@@ -7,6 +7,7 @@ import java.util.Optional;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.WorkRate;
 import nimblefurrow.server.platform.Maybe;
 
@@ -74,44 +75,44 @@ public record MachineSetup(
 
   /** This set-up when every figure is within its limits. */
   public MachineSetup checked() {
-    positive("width", widthFt, 300, "ft");
-    positive("speed", speedMph, 200, "mph");
-    within("efficiency", efficiency, 0.05, 1, "");
-    within("hopper", hopperFt3, 0, 2000, "ft³");
-    within("fill", fill, 0.05, 1, "");
-    within("load limit", loadLimitLb, 0, 20_000, "lb");
-    within("least meterable rate", leastRateLbAc, 0, 200, "lb/ac");
-    within("filling", fillMinutes, 0, 240, "min");
-    within("tender", tenderLb, 0, 100_000, "lb");
-    positive("rows", rows == null ? null : (double) rows, 200, "");
-    positive("row spacing", rowSpacingIn, 120, "in");
-    positive("rows in a gap", rowsPerGap == null ? null : (double) rowsPerGap, 20, "");
-    positive("gap", gapIn, 120, "in");
-    positive("rolling circumference", wheelFt, 60, "ft");
-    within("slip", slip, 0, 0.5, "");
-    within("scale start", scaleLow, 0, 1000, "");
-    positive("scale end", scaleHigh, 1000, "");
-    positive("batteries", batteries == null ? null : (double) batteries, 100, "");
-    positive("battery", batteryMinutes, 240, "min");
-    positive("chargers", chargers == null ? null : (double) chargers, 100, "");
-    positive("charging", chargeMinutes, 600, "min");
-    within("cooling", coolMinutes, 0, 600, "min");
-    within("turn", turnSeconds, 0, 300, "s");
-    within("gate", gateLbMin, 0, 2000, "lb/min");
-    positive("ferry speed", ferryMph, 250, "mph");
-    within("way from the strip", stripMiles, 0, 200, "miles");
-    positive("tank", tankGal, 20_000, "gal");
-    positive("slurry", galPerAc, 30_000, "gal/ac");
-    positive("grain tank", grainTankBu, 2000, "bu");
-    positive("yield", yieldBuAc, 400, "bu/ac");
-    within("fixed cost", fixedPerYear, 0, 1_000_000, "$ a year");
-    positive("acres a year", acresPerYear, 100_000, "acres");
-    within("running cost", runningPerHour, 0, 5000, "$/h");
-    within("price per acre", quotePerAcre, 0, 1000, "$/ac");
-    within("price per hour", quotePerHour, 0, 10_000, "$/h");
-    within("set-up", quoteSetUp, 0, 10_000, "$");
-    within("threshold rate", quoteThresholdLbAc, 0, 1000, "lb/ac");
-    within("rent", rentPerDay, 0, 20_000, "$ a day");
+    positive("width", widthFt, 300, Unit.FOOT);
+    positive("speed", speedMph, 200, Unit.MILE_PER_HOUR);
+    within("efficiency", efficiency, 0.05, 1, Unit.NONE);
+    within("hopper", hopperFt3, 0, 2000, Unit.CUBIC_FOOT);
+    within("fill", fill, 0.05, 1, Unit.NONE);
+    within("load limit", loadLimitLb, 0, 20_000, Unit.POUND);
+    within("least meterable rate", leastRateLbAc, 0, 200, Unit.POUND_PER_ACRE);
+    within("filling", fillMinutes, 0, 240, Unit.MINUTE);
+    within("tender", tenderLb, 0, 100_000, Unit.POUND);
+    positive("rows", rows == null ? null : (double) rows, 200, Unit.NONE);
+    positive("row spacing", rowSpacingIn, 120, Unit.INCH);
+    positive("rows in a gap", rowsPerGap == null ? null : (double) rowsPerGap, 20, Unit.NONE);
+    positive("gap", gapIn, 120, Unit.INCH);
+    positive("rolling circumference", wheelFt, 60, Unit.FOOT);
+    within("slip", slip, 0, 0.5, Unit.NONE);
+    within("scale start", scaleLow, 0, 1000, Unit.NONE);
+    positive("scale end", scaleHigh, 1000, Unit.NONE);
+    positive("batteries", batteries == null ? null : (double) batteries, 100, Unit.NONE);
+    positive("battery", batteryMinutes, 240, Unit.MINUTE);
+    positive("chargers", chargers == null ? null : (double) chargers, 100, Unit.NONE);
+    positive("charging", chargeMinutes, 600, Unit.MINUTE);
+    within("cooling", coolMinutes, 0, 600, Unit.MINUTE);
+    within("turn", turnSeconds, 0, 300, Unit.SECOND);
+    within("gate", gateLbMin, 0, 2000, Unit.POUND_PER_MINUTE);
+    positive("ferry speed", ferryMph, 250, Unit.MILE_PER_HOUR);
+    within("way from the strip", stripMiles, 0, 200, Unit.MILE);
+    positive("tank", tankGal, 20_000, Unit.GALLON);
+    positive("slurry", galPerAc, 30_000, Unit.GALLON_PER_ACRE);
+    positive("grain tank", grainTankBu, 2000, Unit.BUSHEL);
+    positive("yield", yieldBuAc, 400, Unit.BUSHEL_PER_ACRE);
+    within("fixed cost", fixedPerYear, 0, 1_000_000, Unit.DOLLAR_PER_YEAR);
+    positive("acres a year", acresPerYear, 100_000, Unit.ACRE);
+    within("running cost", runningPerHour, 0, 5000, Unit.DOLLAR_PER_HOUR);
+    within("price per acre", quotePerAcre, 0, 1000, Unit.DOLLAR_PER_ACRE);
+    within("price per hour", quotePerHour, 0, 10_000, Unit.DOLLAR_PER_HOUR);
+    within("set-up", quoteSetUp, 0, 10_000, Unit.DOLLAR);
+    within("threshold rate", quoteThresholdLbAc, 0, 1000, Unit.POUND_PER_ACRE);
+    within("rent", rentPerDay, 0, 20_000, Unit.DOLLAR_PER_DAY);
     bounded("booked days", bookedDays, MOST_BOOKED_DAYS);
     bounded("drivers", drivers, MOST_DRIVERS);
     if (drivers != null) {
@@ -127,20 +128,20 @@ public record MachineSetup(
 
   private static void bounded(String field, List<?> list, int most) {
     if (list != null) {
-      Limits.within("number of " + field, list.size(), 0, most, "");
+      Limits.within("number of " + field, list.size(), 0, most, Unit.NONE);
       if (list.stream().anyMatch(Objects::isNull)) {
         throw new OutOfRange(field, field + " holds an empty place");
       }
     }
   }
 
-  private static void within(String field, Double value, double low, double high, String unit) {
+  private static void within(String field, Double value, double low, double high, Unit unit) {
     if (value != null) {
       Limits.within(field, value, low, high, unit);
     }
   }
 
-  private static void positive(String field, Double value, double high, String unit) {
+  private static void positive(String field, Double value, double high, Unit unit) {
     if (value != null) {
       Limits.positive(field, value, high, unit);
     }

@@ -5,6 +5,7 @@ import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Unit;
 
 /** The units in which a live rate may be typed. */
 public enum RateUnit {
@@ -14,7 +15,8 @@ public enum RateUnit {
   SEEDS_FT2;
 
   SeedRate rate(double typed, Species species) {
-    Limits.within("rate of " + species.name(), typed, 0, this == SEEDS_FT2 ? 5000 : 1000, "");
+    Limits.within(
+        "rate of " + species.name(), typed, 0, this == SEEDS_FT2 ? 5000 : 1000, Unit.NONE);
     return switch (this) {
       case LB_AC -> SeedRate.poundsPerAcre(typed);
       case KG_HA -> SeedRate.kilogramsPerHectare(typed);

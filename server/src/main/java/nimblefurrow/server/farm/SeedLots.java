@@ -8,6 +8,7 @@ import java.util.UUID;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.seeding.SeedTag;
 import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.Maybe;
@@ -73,7 +74,9 @@ public class SeedLots {
 
   @Transactional(readOnly = true)
   public List<LotView> all(UUID farmId) {
-    return lots.findByFarmIdAndRetiredFalseOrderBySpeciesAscNameAsc(farmId).stream().map(SeedLots::view).toList();
+    return lots.findByFarmIdAndRetiredFalseOrderBySpeciesAscNameAsc(farmId).stream()
+        .map(SeedLots::view)
+        .toList();
   }
 
   /** The tag to reckon with for each species: that of the lot with the most seed. */
@@ -121,7 +124,7 @@ public class SeedLots {
     lot.germination = tag.germination().fraction();
     lot.hardSeed = tag.hardSeed().fraction();
     lot.testedOn = typed.testedOn();
-    lot.pounds = Limits.within("pounds in store", typed.pounds(), 0, 10_000_000, "lb");
+    lot.pounds = Limits.within("pounds in store", typed.pounds(), 0, 10_000_000, Unit.POUND);
     lot.binRun = typed.binRun();
     lot.untreated = typed.untreated();
     lot.organic = typed.organic();
@@ -136,8 +139,8 @@ public class SeedLots {
   }
 
   private SeedLot row(UUID farmId, UUID id) {
-    return lots
-        .findByFarmIdAndIdAndRetiredFalse(farmId, id).orElseThrow(() -> new NotOnThisFarm("seed lot"));
+    return lots.findByFarmIdAndIdAndRetiredFalse(farmId, id)
+        .orElseThrow(() -> new NotOnThisFarm("seed lot"));
   }
 
   private static LotView view(SeedLot l) {

@@ -10,6 +10,7 @@ import nimblefurrow.core.flight.Hazard;
 import nimblefurrow.core.loads.DroneOutfit;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.schedule.MachineKind;
 import nimblefurrow.core.seeding.SeedBlend;
 import nimblefurrow.server.farm.MachineSetup;
@@ -75,7 +76,7 @@ class FlightDesk {
       throw new OutOfRange("machine", machine.name() + " is no drone: a flight plan is for drones");
     }
     List<SeedBlend> passes = loads.blend(farm, field).passes();
-    Limits.within("pass", asked.pass(), 1, passes.size(), "");
+    Limits.within("pass", asked.pass(), 1, passes.size(), Unit.NONE);
     SeedBlend blend = passes.get(asked.pass() - 1);
     MachineSetup setup = machine.setup();
     DroneOutfit drone = Rigs.drone(setup, 1000);
@@ -83,8 +84,8 @@ class FlightDesk {
         asked.homeLongitude() != null && asked.homeLatitude() != null
             ? new LoadDesk.FillingPlace(
                 new Coordinate(
-                    Limits.within("longitude", asked.homeLongitude(), -180, 180, "°"),
-                    Limits.within("latitude", asked.homeLatitude(), -90, 90, "°")),
+                    Limits.within("longitude", asked.homeLongitude(), -180, 180, Unit.DEGREE),
+                    Limits.within("latitude", asked.homeLatitude(), -90, 90, Unit.DEGREE)),
                 "the place you set")
             : loads.fillingPlace(farmId, field.field());
     var around = field.field().shape().getEnvelopeInternal();

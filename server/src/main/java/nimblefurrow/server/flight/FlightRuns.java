@@ -8,7 +8,10 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Measure;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.server.applied.AppliedLogs;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.flight.DronePort.Flown;
@@ -84,11 +87,15 @@ class FlightRuns {
    */
   @Transactional
   public RunView start(UUID farm, Asked asked, double windMph, double timesFaster) {
-    Limits.within("wind", windMph, 0, 40, "mph");
-    Limits.within("times faster", timesFaster, 1, 100_000, "");
+    Limits.within("wind", windMph, 0, 40, Unit.MILE_PER_HOUR);
+    Limits.within("times faster", timesFaster, 1, 100_000, Unit.NONE);
     if (windMph > 14) {
       throw new OutOfRange(
-          "wind", "wind is 0–14 mph for a start, got %.0f: wait".formatted(windMph));
+          "wind",
+          Reason.of(
+              "wind is at most {} for a start, got {}: wait",
+              Measure.of(14, Unit.MILE_PER_HOUR),
+              Measure.of(windMph, Unit.MILE_PER_HOUR)));
     }
     desk.plan(farm, asked); // refuses what cannot be flown
     FlightRun run = new FlightRun(farm, asked);

@@ -27,8 +27,8 @@ public class Journal {
       EntryDetails details) {}
 
   /**
-   * @param id the entry's name, given by whoever writes it, so that it is kept once however often it
-   *     is sent
+   * @param id the entry's name, given by whoever writes it, so that it is kept once however often
+   *     it is sent
    */
   public record NewEntry(
       UUID id,

@@ -34,8 +34,7 @@ class LandController {
 
   record KindView(nimblefurrow.core.land.MarkKind kind, String words, double keepAwayFt) {}
 
-  record Draw(
-      @NotBlank @Size(max = 80) String name, @NotBlank @Size(max = 900_000) String shape) {}
+  record Draw(@NotBlank @Size(max = 80) String name, @NotBlank @Size(max = 900_000) String shape) {}
 
   record Shape(@NotBlank @Size(max = 900_000) String shape) {}
 

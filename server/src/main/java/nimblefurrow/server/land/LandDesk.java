@@ -58,8 +58,7 @@ class LandDesk {
     Outline was = fields.outline(farm, id);
     Boundary boundary = Boundary.of(was.name(), shape);
     remember(farm, "redraw " + was.name(), List.of(was));
-    return fields.redraw(
-        farm, new Outline(id, was.name(), GeoJson.text(boundary.shape()), false));
+    return fields.redraw(farm, new Outline(id, was.name(), GeoJson.text(boundary.shape()), false));
   }
 
   @Transactional
@@ -82,8 +81,7 @@ class LandDesk {
               .formatted(field.name(), parts.size()));
     }
     FieldView larger =
-        fields.redraw(
-            farm, new Outline(id, was.name(), GeoJson.text(parts.get(0).shape()), false));
+        fields.redraw(farm, new Outline(id, was.name(), GeoJson.text(parts.get(0).shape()), false));
     FieldView other = fields.part(farm, id, name, parts.get(1));
     chains.copy(farm, id, other.id());
     remember(farm, "split " + was.name(), List.of(was, retired(farm, other.id())));

@@ -6,6 +6,7 @@ import nimblefurrow.core.flight.Hazard;
 import nimblefurrow.core.land.MarkKind;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.server.platform.GeoJson;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import org.locationtech.jts.geom.Coordinate;
@@ -66,8 +67,8 @@ public class Marks {
           "a mark has 1 to %,d points, got %,d".formatted(MOST_POINTS, shape.getNumPoints()));
     }
     for (Coordinate c : shape.getCoordinates()) {
-      Limits.within("longitude", c.x, -180, 180, "°");
-      Limits.within("latitude", c.y, -90, 90, "°");
+      Limits.within("longitude", c.x, -180, 180, Unit.DEGREE);
+      Limits.within("latitude", c.y, -90, 90, Unit.DEGREE);
     }
     mark.kind = kind;
     mark.name = name == null ? "" : name.strip();
@@ -75,7 +76,7 @@ public class Marks {
     mark.keepAwayFt =
         keepAwayFt == null
             ? kind.keepAwayFt()
-            : Limits.within("distance from the hazard", keepAwayFt, 0, 5000, "ft");
+            : Limits.within("distance from the hazard", keepAwayFt, 0, 5000, Unit.FOOT);
     return view(marks.save(mark));
   }
 

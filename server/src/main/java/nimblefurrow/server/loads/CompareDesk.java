@@ -118,7 +118,7 @@ class CompareDesk {
     try {
       worked = loads.loads(farm, field, LoadDesk.blend(farm, seed), machine);
     } catch (OutOfRange notSetUp) {
-      impossible = impossible == null ? notSetUp.getMessage() : impossible;
+      impossible = impossible == null ? notSetUp.in(farm.farm().units()) : impossible;
     }
     if (worked != null && impossible == null) {
       impossible =

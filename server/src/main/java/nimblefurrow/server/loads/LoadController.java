@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.server.farm.MachineSetup;
 import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.CurrentFarm;
@@ -43,7 +44,8 @@ class LoadController {
     double factor =
         form.rateFactor() == null
             ? 1
-            : Limits.within("rate", form.rateFactor(), 0.1, 4, "times the planned");
+            : Limits.within(
+                "rate as a multiple of the planned", form.rateFactor(), 0.1, 4, Unit.NONE);
     return desk.loads(current.id(), form.fieldId(), form.machineId(), form.setup(), factor);
   }
 

@@ -93,13 +93,27 @@ public class PriceDesk {
             .orElse(Money.of(machine.costPerAcre().doubleValue()));
     return new PriceView(
         own.map(Money::value).orElse(null),
-        quote.filter(q -> q.perAcre() > 0).map(q -> q.byAcre(area, plans.size()).value()).orElse(null),
+        quote
+            .filter(q -> q.perAcre() > 0)
+            .map(q -> q.byAcre(area, plans.size()).value())
+            .orElse(null),
         quote.filter(q -> q.perHour() > 0).map(q -> q.byHour(area, rate).value()).orElse(null),
         quote.map(q -> q.charged(area, blend.rate(), rate, plans.size()).value()).orElse(null),
         quote.map(q -> q.hourly(blend.rate())).orElse(false),
         quote
             .filter(q -> q.perHour() > 0)
-            .flatMap(q -> q.crossing(lb -> acresPerHour(machine, area, passes, lb / blend.rate().poundsPerAcre(), run, ferry), passes.size()))
+            .flatMap(
+                q ->
+                    q.crossing(
+                        lb ->
+                            acresPerHour(
+                                machine,
+                                area,
+                                passes,
+                                lb / blend.rate().poundsPerAcre(),
+                                run,
+                                ferry),
+                        passes.size()))
             .map(SeedRate::poundsPerAcre)
             .orElse(null),
         rented.map(Money::value).orElse(null),

@@ -43,7 +43,8 @@ class JobsOfEntries {
             .orElseThrow(
                 () ->
                     new OutOfRange(
-                        "job", "job is one that is still open in %s".formatted(field.field().name())));
+                        "job",
+                        "job is one that is still open in %s".formatted(field.field().name())));
     if (settledBy(step) != form.kind()) {
       throw new OutOfRange("job", "this job is not settled by an entry of this kind");
     }

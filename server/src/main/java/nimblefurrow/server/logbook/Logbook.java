@@ -12,10 +12,13 @@ import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Spread;
 import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Unit;
+import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.scouting.Quadrats;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.season.FieldSeason;
@@ -167,10 +170,9 @@ public class Logbook {
 
   /** What an entry changed: the season with it against the season without it. */
   private Saved saved(UUID farm, Entry entry, EntryForm form) {
-    Seasons.FarmSeason before =
-        seasons.one(farm, form.fieldId(), e -> !e.id().equals(entry.id()));
+    Seasons.FarmSeason before = seasons.one(farm, form.fieldId(), e -> !e.id().equals(entry.id()));
     Seasons.FarmSeason after = seasons.one(farm, form.fieldId());
-    return new Saved(entry, changes(before, after), verdict(form));
+    return new Saved(entry, changes(before, after), verdict(form, after.farm().units()));
   }
 
   /** The same entry sent once more is answered as the first time. */
@@ -199,16 +201,19 @@ public class Logbook {
     }
     if (form.acres() != null) {
       Limits.positive(
-          "acres done", form.acres(), field.field().acres() * 1.05, "acres (the field's size)");
+          "area done (up to the field's size)",
+          form.acres(),
+          field.field().acres() * 1.05,
+          Unit.ACRE);
     }
     if (form.pounds() != null) {
-      Limits.within("pounds used", form.pounds(), 0, 500_000, "lb");
+      Limits.within("pounds used", form.pounds(), 0, 500_000, Unit.POUND);
       if (form.acres() != null) {
         SeedRate.used(Mass.ofPounds(form.pounds()), Area.ofAcres(form.acres()));
       }
     }
     if (form.yieldPerAcre() != null) {
-      Limits.within("yield", form.yieldPerAcre(), 0, 1000, "per acre");
+      Limits.within("yield per acre", form.yieldPerAcre(), 0, 1000, Unit.NONE);
     }
     if (form.machineId() != null
         && machines.all(farm).stream().noneMatch(m -> m.id().equals(form.machineId()))) {
@@ -263,7 +268,8 @@ public class Logbook {
       case HARVESTED -> {
         refuseFreedGround(field);
         if (field.entries().stream()
-            .anyMatch(e -> e.kind() == EntryKind.HARVESTED && e.linkId().equals(field.crop().id()))) {
+            .anyMatch(
+                e -> e.kind() == EntryKind.HARVESTED && e.linkId().equals(field.crop().id()))) {
           throw new OutOfRange("crop", "this crop is logged as harvested already");
         }
       }
@@ -312,7 +318,7 @@ public class Logbook {
     return new EntryDetails.DayWeather(w.maxF(), w.minF(), w.rainIn(), w.windMph());
   }
 
-  private static String verdict(EntryForm form) {
+  private static String verdict(EntryForm form, UnitSystem units) {
     if (form.kind() == EntryKind.STEM_COUNT) {
       return switch (count(form).verdict()) {
         case READY -> "Ready: 80 % or more are past flowering.";
@@ -324,8 +330,8 @@ public class Logbook {
       Quadrats frames = frames(form);
       return frames.clipMore()
           ? "Clip more frames: the interval is wider than ± 25 %, or cannot be told."
-          : "Enough frames: the 90 %% interval is within ± %.0f lb/ac."
-              .formatted(frames.halfWidth().orElseThrow());
+          : "Enough frames: the 90 %% interval is within ± %s."
+              .formatted(units.say(DryMatter.poundsPerAcre(frames.halfWidth().orElseThrow())));
     }
     return null;
   }

@@ -11,6 +11,7 @@ import nimblefurrow.server.order.OrderDesk.Price;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Download;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.ReaderUnits;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -36,12 +37,15 @@ class OrderController {
   private final StoreDesk store;
   private final OrderFiles files;
   private final CurrentFarm current;
+  private final ReaderUnits reader;
 
-  OrderController(OrderDesk desk, StoreDesk store, OrderFiles files, CurrentFarm current) {
+  OrderController(
+      OrderDesk desk, StoreDesk store, OrderFiles files, CurrentFarm current, ReaderUnits reader) {
     this.desk = desk;
     this.store = store;
     this.files = files;
     this.current = current;
+    this.reader = reader;
   }
 
   @GetMapping
@@ -65,7 +69,7 @@ class OrderController {
   /** Prices pasted from a spreadsheet; all lines are kept or none. */
   @PostMapping("/prices")
   OrderView paste(@Valid @RequestBody Pasted pasted) {
-    desk.prices(current.id(), PastedPrices.read(pasted.text()));
+    desk.prices(current.id(), PastedPrices.read(pasted.text(), reader.units()));
     return order();
   }
 

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.seeding.SeedOrder;
 import nimblefurrow.core.seeding.SeedOrder.Need;
 import nimblefurrow.core.seeding.SeedOrder.Offer;
@@ -48,6 +49,7 @@ public class OrderDesk {
 
   record OrderView(
       String farm,
+      UnitSystem units,
       double spare,
       List<LineView> lines,
       List<DealerView> dealers,
@@ -118,15 +120,17 @@ public class OrderDesk {
     }
     return new OrderView(
         farm.farm().name(),
+        farm.farm().units(),
         farm.farm().spare(),
         lines,
         List.copyOf(dealers.values()),
         lines.stream().mapToDouble(LineView::cost).sum(),
-        troubles.stream().map(t -> new MissingView(t.field().name(), t.says())).toList());
+        troubles.stream()
+            .map(t -> new MissingView(t.field().name(), t.says().in(farm.farm().units())))
+            .toList());
   }
 
-  private List<Need> needs(
-      Seasons.FarmSeason farm, FieldSeasons field, Map<String, SeedTag> tags) {
+  private List<Need> needs(Seasons.FarmSeason farm, FieldSeasons field, Map<String, SeedTag> tags) {
     return desk.seed(farm, field, tags).stream()
         .map(
             member ->

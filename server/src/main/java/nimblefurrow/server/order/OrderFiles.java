@@ -9,8 +9,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.server.order.OrderDesk.LineView;
 import nimblefurrow.server.order.OrderDesk.OrderView;
+import nimblefurrow.server.platform.Paper;
 import nimblefurrow.server.platform.Pdf;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -24,19 +26,6 @@ import org.springframework.stereotype.Component;
 /** The order as CSV, as a spreadsheet and as a page to send. */
 @Component
 class OrderFiles {
-  private static final String[] HEADINGS = {
-    "species",
-    "dealer",
-    "needed_lb",
-    "in_store_lb",
-    "short_lb",
-    "packs",
-    "pack_lb",
-    "bought_lb",
-    "price_per_lb",
-    "cost"
-  };
-
   private final Pdf pdf;
 
   OrderFiles(Pdf pdf) {
@@ -44,12 +33,13 @@ class OrderFiles {
   }
 
   byte[] csv(OrderView order) {
+    Paper paper = new Paper(order.units());
     StringBuilder text = new StringBuilder();
     try (CSVPrinter csv =
-        new CSVPrinter(text, CSVFormat.DEFAULT.builder().setHeader(HEADINGS).get())) {
+        new CSVPrinter(text, CSVFormat.DEFAULT.builder().setHeader(headings(order)).get())) {
       for (LineView line : order.lines()) {
         List<Object> cells = new ArrayList<>();
-        for (Object cell : cells(line)) {
+        for (Object cell : cells(line, paper)) {
           cells.add(cell instanceof String s ? plain(s) : cell);
         }
         csv.printRecord(cells);
@@ -63,21 +53,23 @@ class OrderFiles {
   byte[] xlsx(OrderView order) {
     try (XSSFWorkbook book = new XSSFWorkbook();
         ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+      Paper paper = new Paper(order.units());
+      String[] headings = headings(order);
       Sheet sheet = book.createSheet("Seed order");
       CellStyle heading = book.createCellStyle();
       Font bold = book.createFont();
       bold.setBold(true);
       heading.setFont(bold);
       Row head = sheet.createRow(0);
-      for (int i = 0; i < HEADINGS.length; i++) {
-        head.createCell(i).setCellValue(HEADINGS[i]);
+      for (int i = 0; i < headings.length; i++) {
+        head.createCell(i).setCellValue(headings[i]);
         head.getCell(i).setCellStyle(heading);
         sheet.setColumnWidth(i, (i < 2 ? 24 : 12) * 256);
       }
       int at = 1;
       for (LineView line : order.lines()) {
         Row row = sheet.createRow(at++);
-        Object[] cells = cells(line);
+        Object[] cells = cells(line, paper);
         for (int i = 0; i < cells.length; i++) {
           if (cells[i] instanceof Number n) {
             row.createCell(i).setCellValue(n.doubleValue());
@@ -95,7 +87,10 @@ class OrderFiles {
 
   byte[] pdf(OrderView order) {
     Map<String, Object> page = new HashMap<>();
+    Paper paper = new Paper(order.units());
+    page.put("u", paper.words());
     page.put("farm", order.farm());
+    page.put("missing", order.missing());
     page.put("spare", Math.round(order.spare() * 100));
     page.put("cost", money(order.cost()));
     page.put(
@@ -106,20 +101,24 @@ class OrderFiles {
                     Map.of(
                         "name", l.name(),
                         "dealer", l.dealer(),
-                        "needed", number(l.neededLb()),
-                        "store", number(l.inStoreLb()),
-                        "short", number(l.shortLb()),
+                        "needed", paper.number(l.neededLb(), Unit.POUND, 0),
+                        "store", paper.number(l.inStoreLb(), Unit.POUND, 0),
+                        "short", paper.number(l.shortLb(), Unit.POUND, 0),
                         "packs",
                             l.packs() == 0
                                 ? "none"
-                                : l.packs() + " x " + number(l.packLb()) + " lb",
-                        "price", money(l.pricePerLb()),
+                                : l.packs() + " x " + paper.said(l.packLb(), Unit.POUND, 0),
+                        "price", paper.number(l.pricePerLb(), Unit.DOLLAR_PER_POUND, 2),
                         "cost", money(l.cost()),
                         "fields",
                             String.join(
                                 ", ",
                                 l.fields().stream()
-                                    .map(f -> f.field() + " " + number(f.pounds()))
+                                    .map(
+                                        f ->
+                                            f.field()
+                                                + " "
+                                                + paper.number(f.pounds(), Unit.POUND, 0))
                                     .toList())))
             .toList());
     page.put(
@@ -130,25 +129,45 @@ class OrderFiles {
                     Map.of(
                         "dealer", d.dealer().isBlank() ? "no dealer named" : d.dealer(),
                         "packs", d.packs(),
-                        "pounds", number(d.pounds()),
+                        "pounds", paper.number(d.pounds(), Unit.POUND, 0),
                         "cost", money(d.cost())))
             .toList());
     return pdf.print("seed-order", page);
   }
 
-  private static Object[] cells(LineView l) {
+  private static String[] headings(OrderView order) {
+    String mass = Unit.POUND.word(order.units());
+    return new String[] {
+      "species",
+      "dealer",
+      "needed_" + mass,
+      "in_store_" + mass,
+      "short_" + mass,
+      "packs",
+      "pack_" + mass,
+      "bought_" + mass,
+      "price_per_" + mass,
+      "cost"
+    };
+  }
+
+  private static Object[] cells(LineView l, Paper paper) {
     return new Object[] {
       l.name(),
       l.dealer(),
-      rounded(l.neededLb()),
-      rounded(l.inStoreLb()),
-      rounded(l.shortLb()),
+      mass(l.neededLb(), paper),
+      mass(l.inStoreLb(), paper),
+      mass(l.shortLb(), paper),
       l.packs(),
-      l.packLb(),
-      rounded(l.boughtLb()),
-      l.pricePerLb(),
+      mass(l.packLb(), paper),
+      mass(l.boughtLb(), paper),
+      rounded(Unit.DOLLAR_PER_POUND.in(paper.units(), l.pricePerLb())),
       rounded(l.cost())
     };
+  }
+
+  private static double mass(double pounds, Paper paper) {
+    return rounded(Unit.POUND.in(paper.units(), pounds));
   }
 
   /** A cell that a spreadsheet would take for a formula is kept as text. */
@@ -158,10 +177,6 @@ class OrderFiles {
 
   private static double rounded(double value) {
     return Math.round(value * 100) / 100.0;
-  }
-
-  private static String number(double value) {
-    return String.format(Locale.ENGLISH, "%,.0f", value);
   }
 
   private static String money(double value) {

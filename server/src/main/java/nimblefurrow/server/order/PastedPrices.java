@@ -6,6 +6,8 @@ import java.util.Locale;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Unit;
+import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.server.order.OrderDesk.Price;
 import nimblefurrow.server.platform.Figures;
 
@@ -19,7 +21,12 @@ final class PastedPrices {
 
   private PastedPrices() {}
 
-  static List<Price> read(String pasted) {
+  /**
+   * @param units in which packs and prices are written
+   */
+  static List<Price> read(String pasted, UnitSystem units) {
+    String mass = units == UnitSystem.US ? "pounds" : "kilograms";
+    String price = "dollars a " + (units == UnitSystem.US ? "pound" : "kilogram");
     List<Price> prices = new ArrayList<>();
     int number = 0;
     for (String line : pasted.split("\\R")) {
@@ -34,15 +41,15 @@ final class PastedPrices {
       if (cells.length != COLUMNS) {
         throw new OutOfRange(
             "prices",
-            "line %d has %d columns; it needs species, dealer, pounds in a pack, dollars a pound"
-                .formatted(number, cells.length));
+            "line %d has %d columns; it needs species, dealer, %s in a pack, %s"
+                .formatted(number, cells.length, mass, price));
       }
       prices.add(
           new Price(
               species(cells[0].strip(), number),
               cells[1].strip(),
-              figure("pounds in a pack", cells[2], number, 5000),
-              figure("dollars a pound", cells[3], number, 100)));
+              Unit.POUND.from(units, figure(mass + " in a pack", cells[2], number, 5000)),
+              Unit.DOLLAR_PER_POUND.from(units, figure(price, cells[3], number, 100))));
     }
     return prices;
   }

@@ -49,9 +49,10 @@ public class Placements {
     Map<String, Long> revisions = new HashMap<>();
     jdbc.sql("select job_id, revision from placement where farm_id = ?")
         .param(farmId)
-        .query(row -> {
-          revisions.put(row.getString(1), row.getLong(2));
-        });
+        .query(
+            row -> {
+              revisions.put(row.getString(1), row.getLong(2));
+            });
     return revisions;
   }
 

@@ -51,10 +51,7 @@ class BodyLimit extends OncePerRequestFilter {
     long most = file(request) ? MOST_FILE_BYTES : MOST_BYTES;
     if (request.getContentLengthLong() > most + (file(request) ? FORM_BYTES : 0)) {
       problems.write(
-          request,
-          response,
-          HttpStatus.CONTENT_TOO_LARGE,
-          new BodyTooLarge(most).getMessage());
+          request, response, HttpStatus.CONTENT_TOO_LARGE, new BodyTooLarge(most).getMessage());
       return;
     }
     chain.doFilter(file(request) ? request : new Held(request, most), response);

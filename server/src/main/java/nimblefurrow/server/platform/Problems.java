@@ -37,9 +37,15 @@ import tools.jackson.databind.exc.InvalidNullException;
 class Problems {
   private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
+  private final ReaderUnits reader;
+
+  Problems(ReaderUnits reader) {
+    this.reader = reader;
+  }
+
   @ExceptionHandler
   ProblemDetail outOfRange(OutOfRange refused) {
-    ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, refused.getMessage());
+    ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, refused.in(reader.units()));
     problem.setProperty("field", refused.field());
     return problem;
   }

@@ -61,7 +61,8 @@ class Typing implements WebMvcConfigurer {
     } catch (DateTimeException notADay) {
       throw new OutOfRange(
           field,
-          "%s is a day like 2026-10-03, got “%s”".formatted(Mistyped.words(field), Mistyped.cut(text)));
+          "%s is a day like 2026-10-03, got “%s”"
+              .formatted(Mistyped.words(field), Mistyped.cut(text)));
     }
     return days.rule().check(Mistyped.words(field), day);
   }
@@ -120,7 +121,8 @@ class Typing implements WebMvcConfigurer {
       double value = parser.getDoubleValue();
       if (!Double.isFinite(value)) {
         throw new OutOfRange(
-            field(parser), Mistyped.words(field(parser)) + " is a number that can be, got infinity");
+            field(parser),
+            Mistyped.words(field(parser)) + " is a number that can be, got infinity");
       }
       return value;
     }

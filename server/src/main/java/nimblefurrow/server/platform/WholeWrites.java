@@ -15,8 +15,9 @@ import org.springframework.web.servlet.mvc.method.annotation.ServletInvocableHan
 
 /**
  * A change and the answer to it are one: whatever a controller's method does for a POST, PUT or
- * DELETE happens in one transaction, the making of its answer with it, so that nothing is saved when
- * the answer fails. Reading takes no connection until it asks for rows, and gives it back with them.
+ * DELETE happens in one transaction, the making of its answer with it, so that nothing is saved
+ * when the answer fails. Reading takes no connection until it asks for rows, and gives it back with
+ * them.
  */
 @Configuration
 class WholeWrites {

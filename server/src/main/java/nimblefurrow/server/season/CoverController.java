@@ -139,7 +139,7 @@ class CoverController {
     var next = f.now().field().next();
     return new FieldCover(
         f.cover().map(Link::cover).orElse(null),
-        f.broken().map(FieldSeasons.Broken::says).orElse(null),
+        f.broken().map(b -> b.says().in(units)).orElse(null),
         f.kept().map(Link::version).orElse(null),
         Words.ground(f.crop()),
         f.crop().starts(),

@@ -266,8 +266,7 @@ public class CoverDesk {
         Answers.said(rate.notes(), units));
   }
 
-  private static List<String> notes(
-      CoverPlan plan, FieldSeason season, Seasons.FarmSeason farm) {
+  private static List<String> notes(CoverPlan plan, FieldSeason season, Seasons.FarmSeason farm) {
     List<String> notes = new ArrayList<>();
     notes.add(
         "Shares add up to %.2f of full rates (0.7 to 1.3 is usual); they are never changed for you."

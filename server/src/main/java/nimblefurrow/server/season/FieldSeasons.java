@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.Clearing;
 import nimblefurrow.core.season.FieldSeason;
@@ -37,7 +38,7 @@ public record FieldSeasons(
     Optional<Broken> broken) {
 
   /** A cover that is kept but cannot be worked out; the season is told as if there were none. */
-  public record Broken(Link cover, String says) {}
+  public record Broken(Link cover, Reason says) {}
 
   /** The cover as it is kept, whether or not it can be worked out. */
   public Optional<Link> kept() {

@@ -23,7 +23,6 @@ import nimblefurrow.server.farm.Machines.MachineView;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
-import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.season.Answers.DateRange;
 import nimblefurrow.server.season.Answers.MatRange;
 import nimblefurrow.server.season.Answers.RouteAnswer;
@@ -106,10 +105,7 @@ class SeasonController {
     List<CallBoard.Lane> board = new ArrayList<>();
     List<Trouble> troubles = new ArrayList<>(farm.troubles());
     for (FieldSeasons field : farm.fields()) {
-      Trouble.attempt(
-              field.field(),
-              () -> lane(builder, field, pins, machineNames),
-              troubles::add)
+      Trouble.attempt(field.field(), () -> lane(builder, field, pins, machineNames), troubles::add)
           .ifPresent(
               lane -> {
                 lanes.add(lane.view());
@@ -193,7 +189,7 @@ class SeasonController {
                         DateRange.of(e.getValue())))
             .toList(),
         (int) Math.round(now.crop().frostBeforeMaturity().percent()),
-        f.broken().map(FieldSeasons.Broken::says).orElse(null),
+        f.broken().map(b -> b.says().in(units)).orElse(null),
         cover.map(c -> c.mix().name()).orElse(null),
         cover.map(c -> c.seeded()).orElse(null),
         cover.map(c -> c.ended()).orElse(null),

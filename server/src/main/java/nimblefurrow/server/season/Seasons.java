@@ -15,6 +15,7 @@ import java.util.stream.IntStream;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.season.FieldCase;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.season.SeasonComposer;
@@ -62,7 +63,7 @@ public class Seasons {
      */
     public FieldSeasons onlyField(int place) {
       List<FieldSeasons> all = onlyField().andAfter();
-      Limits.within("place", place, 0, all.size() - 1, "(0 is the running cover)");
+      Limits.within("place (0 is the running cover)", place, 0, all.size() - 1, Unit.NONE);
       return all.get(place);
     }
 
@@ -208,8 +209,7 @@ public class Seasons {
     FarmView farm = l.farm();
     FarmWeather weather = l.weather();
     List<Entry> entries = l.entries().getOrDefault(field.id(), List.of());
-    List<Stretch> stretches =
-        Stretch.of(l.chains().get(field.id()), entries, weather.today());
+    List<Stretch> stretches = Stretch.of(l.chains().get(field.id()), entries, weather.today());
     int running = Stretch.running(stretches, weather.today(), farm.site());
     List<FieldSeasons.Past> earlier = new ArrayList<>();
     for (int i = 0; i < running; i++) {
@@ -263,9 +263,7 @@ public class Seasons {
                     field,
                     stretch.withoutCover(),
                     entries,
-                    stretch
-                        .cover()
-                        .map(c -> new FieldSeasons.Broken(c, trouble.get(0).says()))));
+                    stretch.cover().map(c -> new FieldSeasons.Broken(c, trouble.get(0).says()))));
   }
 
   private FieldSeasons one(

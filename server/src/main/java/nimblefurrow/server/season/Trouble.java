@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.server.farm.Fields.FieldView;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -12,7 +13,7 @@ import org.slf4j.LoggerFactory;
  * A field that cannot be worked out, and why. It says so in its own lane, row or line; the others
  * are told as ever.
  */
-public record Trouble(FieldView field, String says) {
+public record Trouble(FieldView field, Reason says) {
   private static final Logger LOG = LoggerFactory.getLogger(Trouble.class);
 
   /**
@@ -26,11 +27,12 @@ public record Trouble(FieldView field, String says) {
     try {
       return Optional.of(work.get());
     } catch (OutOfRange refused) {
-      trouble.accept(new Trouble(field, refused.getMessage()));
+      trouble.accept(new Trouble(field, refused.reason()));
     } catch (RuntimeException broken) {
       LOG.warn("field {} cannot be worked out", field.id(), broken);
       trouble.accept(
-          new Trouble(field, "what is kept of it contradicts itself: change its crop or cover"));
+          new Trouble(
+              field, Reason.of("what is kept of it contradicts itself: change its crop or cover")));
     }
     return Optional.empty();
   }

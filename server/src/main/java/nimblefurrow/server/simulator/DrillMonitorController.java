@@ -12,6 +12,7 @@ import nimblefurrow.core.flight.FlightPlanner;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.server.applied.AppliedCsv;
 import nimblefurrow.server.farm.Fields;
 import nimblefurrow.server.farm.Fields.FieldView;
@@ -47,8 +48,8 @@ class DrillMonitorController {
       @RequestParam(defaultValue = "72") double rateLbAc,
       @RequestParam(defaultValue = "1") long seed) {
     FieldView field = fields.one(current.id(), fieldId);
-    Limits.within("width", widthFt, 3, 120, "ft");
-    Limits.within("speed", mph, 1, 15, "mph");
+    Limits.within("width", widthFt, 3, 120, Unit.FOOT);
+    Limits.within("speed", mph, 1, 15, Unit.MILE_PER_HOUR);
     Coordinate corner = field.outline().shape().getCoordinate();
     FlightPlan rows =
         FlightPlanner.plan(

@@ -12,6 +12,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.SensibleDay;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.server.platform.CsvIn;
@@ -79,9 +80,10 @@ final class WeatherCsv {
       try {
         date = sensible.check("date", LocalDate.parse(row.get("date")));
       } catch (DateTimeParseException e) {
-        throw refused(row, "date", "date is like 2026-10-03, got “" + cut(row.get("date")) + "”");
+        throw refused(
+            row, "date", Reason.of("date is like 2026-10-03, got “{}”", cut(row.get("date"))));
       } catch (OutOfRange e) {
-        throw refused(row, "date", e.getMessage());
+        throw refused(row, "date", e.reason());
       }
       Double max = number(row, us ? "max_f" : "max_c");
       Double min = number(row, us ? "min_f" : "min_c");
@@ -97,7 +99,7 @@ final class WeatherCsv {
                     date, max * 9 / 5 + 32, min * 9 / 5 + 32, rain / 25.4, latitude);
         return withMore(day, row);
       } catch (OutOfRange e) {
-        throw refused(row, e.field(), e.getMessage());
+        throw refused(row, e.field(), e.reason());
       }
     }
 
@@ -120,7 +122,7 @@ final class WeatherCsv {
       try {
         return Figures.number(column, row.get(column));
       } catch (OutOfRange e) {
-        throw refused(row, column, e.getMessage());
+        throw refused(row, column, e.reason());
       }
     }
 
@@ -136,8 +138,8 @@ final class WeatherCsv {
       return first != null ? first : second != null ? second : otherwise;
     }
 
-    private static OutOfRange refused(CSVRecord row, String field, String why) {
-      return new OutOfRange(field, "line %d: %s".formatted(row.getRecordNumber() + 1, why));
+    private static OutOfRange refused(CSVRecord row, String field, Reason why) {
+      return new OutOfRange(field, Reason.of("line {}: {}", row.getRecordNumber() + 1, why));
     }
   }
 }

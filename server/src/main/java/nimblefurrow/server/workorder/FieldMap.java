@@ -14,6 +14,7 @@ import java.util.Base64;
 import java.util.List;
 import javax.imageio.ImageIO;
 import nimblefurrow.core.land.LocalPlane;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.server.land.Marks.MarkView;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -46,9 +47,13 @@ final class FieldMap {
     pen.fillRect(0, 0, WIDE, HIGH);
   }
 
-  /** The map as a data URI; hazards are numbered in the order given. */
+  /** The map as a data URI; hazards are numbered in the order given; the bar shows the scale. */
   static String draw(
-      Geometry field, List<MarkView> hazards, List<MarkView> others, Coordinate filling) {
+      Geometry field,
+      List<MarkView> hazards,
+      List<MarkView> others,
+      Coordinate filling,
+      Length bar) {
     FieldMap map = new FieldMap(field);
     map.field(field);
     for (MarkView other : others) {
@@ -59,7 +64,7 @@ final class FieldMap {
       map.mark(hazard, String.valueOf(number++));
     }
     map.filling(filling);
-    map.northAndScale();
+    map.northAndScale(bar);
     return map.uri();
   }
 
@@ -143,13 +148,12 @@ final class FieldMap {
     pen.fillPolygon(new int[] {px - 16, px + 16, px}, new int[] {py + 14, py + 14, py - 16}, 3);
   }
 
-  private void northAndScale() {
+  private void northAndScale(Length bar) {
     pen.setColor(Color.BLACK);
     pen.setStroke(new BasicStroke(4));
     pen.drawLine(WIDE - 40, 80, WIDE - 40, 25);
     pen.fillPolygon(new int[] {WIDE - 52, WIDE - 28, WIDE - 40}, new int[] {40, 40, 12}, 3);
-    double feet = 500;
-    int length = (int) (feet * METRES_PER_FOOT * scale);
+    int length = (int) (bar.metres() * scale);
     pen.drawLine(30, HIGH - 22, 30 + length, HIGH - 22);
     pen.drawLine(30, HIGH - 32, 30, HIGH - 12);
     pen.drawLine(30 + length, HIGH - 32, 30 + length, HIGH - 12);

@@ -6,19 +6,21 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.calibration.NextSetting;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.schedule.Cautions;
 import nimblefurrow.core.schedule.MachineKind;
 import nimblefurrow.core.schedule.Pin;
+import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.server.calibration.CalibrationKind;
 import nimblefurrow.server.calibration.Calibrations;
 import nimblefurrow.server.farm.Fields.FieldView;
@@ -31,6 +33,7 @@ import nimblefurrow.server.loads.LoadDesk;
 import nimblefurrow.server.loads.LoadDesk.LoadsView;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.NotOnThisFarm;
+import nimblefurrow.server.platform.Paper;
 import nimblefurrow.server.platform.Pdf;
 import nimblefurrow.server.season.CoverDesk;
 import nimblefurrow.server.season.FieldSeasons;
@@ -90,7 +93,12 @@ class WorkOrders {
     Seasons.FarmSeason farm = seasons.one(farmId, fieldId);
     MachineView machine = machines.one(farmId, machineId);
     return pdf.print(
-        "work-order", Map.of("orders", List.of(page(farm, farm.onlyField(), machine))));
+        "work-order",
+        Map.of(
+            "u",
+            new Paper(farm.farm().units()).words(),
+            "orders",
+            List.of(page(farm, farm.onlyField(), machine))));
   }
 
   /**
@@ -135,10 +143,11 @@ class WorkOrders {
     list.put(
         "troubles",
         troubles.stream()
-            .map(t -> Map.of("field", t.field().name(), "says", t.says()))
+            .map(t -> Map.of("field", t.field().name(), "says", t.says().in(units)))
             .toList());
     list.put("cautions", Cautions.of(machine.kind()));
-    return pdf.print("work-order", Map.of("list", list, "orders", orders));
+    return pdf.print(
+        "work-order", Map.of("u", new Paper(units).words(), "list", list, "orders", orders));
   }
 
   private static boolean sows(MachineView machine, FieldSeasons field) {
@@ -153,6 +162,7 @@ class WorkOrders {
   private Map<String, Object> page(
       Seasons.FarmSeason farm, FieldSeasons season, MachineView machine) {
     UUID farmId = farm.farm().id();
+    Paper paper = new Paper(farm.farm().units());
     FieldView field = season.field();
     LoadsView worked = loads.loads(farm, season, loads.blend(farm, season), machine);
     LoadDesk.FillingPlace filling = loads.fillingPlace(farmId, field);
@@ -162,12 +172,12 @@ class WorkOrders {
     Map<String, Object> page = new HashMap<>();
     page.put("farm", farm.farm().name());
     page.put("field", field.name());
-    page.put("acres", number(field.acres(), 1));
+    page.put("acres", paper.number(field.acres(), Unit.ACRE, 1));
     page.put("farmstead", field.farmstead());
     page.put("machine", machine.name());
     page.put("work", machine.kind().words());
     page.put("hired", machine.hired());
-    page.put("window", window(season));
+    page.put("window", window(season, paper.units()));
     page.put("crop", season.ground());
     page.put(
         "access",
@@ -176,16 +186,19 @@ class WorkOrders {
             : field.access().replaceAll("\\.$", ""));
     page.put("note", field.note());
     page.put("filling", filling.words());
-    page.put("map", FieldMap.draw(field.shape(), hazards, others, filling.at()));
-    page.put("seed", seed(farm, season));
-    page.put("bulk", number(worked.passes().stream().mapToDouble(p -> p.bulkRate()).sum(), 1));
+    Length bar = paper.units() == UnitSystem.US ? Length.ofFeet(500) : Length.ofMetres(150);
+    page.put("map", FieldMap.draw(field.shape(), hazards, others, filling.at(), bar));
+    page.put("bar", paper.said(bar.feet(), Unit.FOOT, 0));
+    page.put("seed", seed(farm, season, paper));
+    page.put("bulk", paper.number(bulkRate(worked), Unit.POUND_PER_ACRE, 1));
     page.put(
-        "refills", number(worked.passes().stream().mapToInt(LoadDesk.PassView::loads).sum(), 0));
-    page.put("total", number(worked.poundsInAll(), 0));
-    page.put("loads", worked.passes().stream().map(WorkOrders::pass).toList());
-    page.put("hours", number(worked.hours(), 1));
-    page.put("setting", setting(farmId, machine, worked));
-    page.put("hazards", hazards(hazards));
+        "refills",
+        Paper.plain(worked.passes().stream().mapToInt(LoadDesk.PassView::loads).sum(), 0));
+    page.put("total", paper.number(worked.poundsInAll(), Unit.POUND, 0));
+    page.put("loads", worked.passes().stream().map(p -> pass(p, paper)).toList());
+    page.put("hours", Paper.plain(worked.hours(), 1));
+    page.put("setting", setting(farmId, machine, worked, paper));
+    page.put("hazards", hazards(hazards, paper));
     page.put("cautions", new ArrayList<>(Cautions.of(machine.kind())));
     page.put("notes", worked.cautions());
     page.put("rows", farm.farm().rules().rows().words());
@@ -201,19 +214,20 @@ class WorkOrders {
         .toList();
   }
 
-  private static List<Map<String, Object>> hazards(List<MarkView> hazards) {
+  private static List<Map<String, Object>> hazards(List<MarkView> hazards, Paper paper) {
     List<Map<String, Object>> lines = new ArrayList<>();
     for (MarkView h : hazards) {
       lines.add(
           Map.of(
               "number", lines.size() + 1,
               "words", h.words() + (h.name().isBlank() ? "" : ", " + h.name()),
-              "keep", number(h.keepAwayFt(), 0)));
+              "keep", paper.said(h.keepAwayFt(), Unit.FOOT, 0)));
     }
     return lines;
   }
 
-  private List<Map<String, Object>> seed(Seasons.FarmSeason farm, FieldSeasons season) {
+  private List<Map<String, Object>> seed(
+      Seasons.FarmSeason farm, FieldSeasons season, Paper paper) {
     Map<String, List<String>> lotNames = new HashMap<>();
     lots.all(farm.farm().id())
         .forEach(
@@ -229,43 +243,44 @@ class WorkOrders {
             m ->
                 Map.<String, Object>of(
                     "name", m.name(),
-                    "live", number(m.liveRate(), 1),
-                    "bulk", number(m.bulkRate(), 1),
-                    "pounds", number(m.fieldPounds(), 0),
+                    "live", paper.number(m.liveRate(), Unit.POUND_PER_ACRE, 1),
+                    "bulk", paper.number(m.bulkRate(), Unit.POUND_PER_ACRE, 1),
+                    "pounds", paper.number(m.fieldPounds(), Unit.POUND, 0),
                     "lots", String.join(", ", lotNames.getOrDefault(m.species(), List.of("none")))))
         .toList();
   }
 
-  private static Map<String, Object> pass(LoadDesk.PassView p) {
+  private static Map<String, Object> pass(LoadDesk.PassView p, Paper paper) {
     Map<String, Object> line = new HashMap<>();
     line.put("seed", p.seed());
-    line.put("rate", number(p.bulkRate(), 1));
+    line.put("rate", paper.number(p.bulkRate(), Unit.POUND_PER_ACRE, 1));
     line.put("impossible", p.impossible());
     line.put("count", p.loads());
-    line.put("load", number(p.loadPounds(), 0));
-    line.put("acres", number(p.acresPerLoad(), 1));
-    line.put("last", number(p.lastPounds(), 0));
-    line.put("perHour", number(p.acresPerHour(), 1));
+    line.put("load", paper.number(p.loadPounds(), Unit.POUND, 0));
+    line.put("acres", paper.number(p.acresPerLoad(), Unit.ACRE, 1));
+    line.put("last", paper.number(p.lastPounds(), Unit.POUND, 0));
+    line.put("perHour", paper.number(p.acresPerHour(), Unit.ACRE, 1));
     return line;
   }
 
   /** What to set: by pans for what spreads, by catch tests for what meters into rows. */
-  private String setting(UUID farm, MachineView machine, LoadsView worked) {
+  private String setting(UUID farm, MachineView machine, LoadsView worked, Paper paper) {
     if (SPREADS.contains(machine.kind())) {
       return calibrations.of(farm, machine.id()).stream()
           .filter(c -> c.kind() == CalibrationKind.PANS && c.swathFt() != null)
           .reduce((earlier, later) -> later)
           .map(
               c ->
-                  "swath %s ft by the pan test of %s"
-                      .formatted(number(c.swathFt(), 1), UnitSystem.US.say(c.madeOn())))
+                  "swath %s by the pan test of %s"
+                      .formatted(
+                          paper.said(c.swathFt(), Unit.FOOT, 1), paper.units().say(c.madeOn())))
           .orElse(
               machine.setup().widthFt() == null
                   ? "test the swath with pans before the field"
-                  : "swath %s ft as set up; test it with pans before the field"
-                      .formatted(number(machine.setup().widthFt(), 0)));
+                  : "swath %s as set up; test it with pans before the field"
+                      .formatted(paper.said(machine.setup().widthFt(), Unit.FOOT, 0)));
     }
-    double rate = worked.passes().stream().mapToDouble(LoadDesk.PassView::bulkRate).sum();
+    double rate = bulkRate(worked);
     double mph = machine.setup().speedMph() == null ? 0 : machine.setup().speedMph();
     Optional<NextSetting> next =
         calibrations.next(farm, machine.id(), SeedRate.poundsPerAcre(rate), mph, "", "");
@@ -278,24 +293,30 @@ class WorkOrders {
                         "checked in the field with %s: lays %s %% of what it is set for"
                             .formatted(
                                 c.lot().isBlank() ? "any lot" : c.lot(),
-                                number(c.factor() * 100, 0)))
+                                Paper.plain(c.factor() * 100, 0)))
                 .toList());
     String set =
-        next.map(n -> "set " + number(n.setting(), 1) + " by the catch tests at this speed")
+        next.map(n -> "set " + Paper.plain(n.setting(), 1) + " by the catch tests at this speed")
             .orElse("no catch test at this speed yet: catch one before the field");
     return corrections.isEmpty() ? set : set + "; " + corrections;
   }
 
-  private static String window(FieldSeasons season) {
-    Optional<LocalDate> from = season.now().window().flatMap(w -> w.bestFrom().median());
-    Optional<LocalDate> to = season.now().window().flatMap(w -> w.closes().median());
-    UnitSystem us = UnitSystem.US;
-    return from.isPresent() && to.isPresent()
-        ? us.say(from.get()) + " to " + us.say(to.get())
-        : "see the planner";
+  private static double bulkRate(LoadsView worked) {
+    return worked.passes().stream().mapToDouble(LoadDesk.PassView::bulkRate).sum();
   }
 
-  private static String number(double value, int digits) {
-    return String.format(Locale.ENGLISH, "%,." + digits + "f", value);
+  /** When to sow it: the best days, or, past them, how long it may still be sown. */
+  private static String window(FieldSeasons season, UnitSystem units) {
+    Optional<SeedingWindow> window = season.now().window();
+    Optional<LocalDate> best = window.flatMap(w -> w.bestFrom().median());
+    Optional<LocalDate> closes = window.flatMap(w -> w.closes().median());
+    Optional<LocalDate> shuts = window.flatMap(w -> w.shuts().median());
+    if (best.isPresent() && closes.isPresent() && !best.get().isAfter(closes.get())) {
+      return units.say(best.get()) + " to " + units.say(closes.get());
+    }
+    return closes
+        .or(() -> shuts)
+        .map(day -> "not after " + units.say(day))
+        .orElse("not to be told: ask the planner");
   }
 }

@@ -32,8 +32,18 @@ class DoorsTest {
   private static Map<String, Object> farm(String mail, String password) {
     return new HashMap<>(
         Map.of(
-            "farm", "Doors", "latitude", 40, "longitude", -97, "name", "Dora Hinge", "email", mail,
-            "password", password));
+            "farm",
+            "Doors",
+            "latitude",
+            40,
+            "longitude",
+            -97,
+            "name",
+            "Dora Hinge",
+            "email",
+            mail,
+            "password",
+            password));
   }
 
   private static int signIn(Caller person, String mail, String password) {
@@ -129,8 +139,7 @@ class DoorsTest {
     owner.get("/api/session");
     owner.post("/api/farms", farm(mail, "long enough words"));
     caller.get("/api/session");
-    String known =
-        caller.post("/api/session", Map.of("email", mail, "password", "wrong")).text();
+    String known = caller.post("/api/session", Map.of("email", mail, "password", "wrong")).text();
     String unknown =
         caller.post("/api/session", Map.of("email", mail(), "password", "wrong")).text();
     assertThat(known).isEqualTo(unknown);
