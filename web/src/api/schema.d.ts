@@ -1554,6 +1554,9 @@ export interface components {
             machines: components["schemas"]["Choice"][];
             routes: components["schemas"]["Choice"][];
             ways: components["schemas"]["Choice"][];
+            yields: {
+                [key: string]: "NONE" | "ACRE" | "POUND" | "POUND_PER_ACRE" | "POUND_PER_MINUTE" | "FOOT" | "INCH" | "INCH_OF_RAIN" | "MILE" | "SQUARE_FOOT" | "CUBIC_FOOT" | "GALLON" | "GALLON_PER_ACRE" | "BUSHEL" | "BUSHEL_PER_ACRE" | "CORN_BUSHEL_PER_ACRE" | "WHEAT_BUSHEL_PER_ACRE" | "OAT_BUSHEL_PER_ACRE" | "TON_PER_ACRE" | "MILE_PER_HOUR" | "FOOT_PER_SECOND" | "ACRE_PER_HOUR" | "SECOND_PER_ACRE" | "SEED_PER_POUND" | "SEED_PER_SQUARE_FOOT" | "PLANT_PER_SQUARE_FOOT" | "POUND_PER_CUBIC_FOOT" | "PER_ACRE" | "PER_SQUARE_FOOT" | "DOLLAR" | "DOLLAR_PER_ACRE" | "DOLLAR_PER_POUND" | "DOLLAR_PER_HOUR" | "DOLLAR_PER_DAY" | "DOLLAR_PER_YEAR" | "FAHRENHEIT" | "FAHRENHEIT_DAY" | "SUNSHINE" | "GRAM" | "SHARE" | "TIMES_DRILLED" | "PERCENT" | "DEGREE" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "WEEK";
+            };
         };
         Correction: {
             /** Format: int32 */
@@ -1777,6 +1780,8 @@ export interface components {
             field: string;
             machine?: string;
             mapped: boolean;
+            /** @enum {string} */
+            yieldUnit?: "NONE" | "ACRE" | "POUND" | "POUND_PER_ACRE" | "POUND_PER_MINUTE" | "FOOT" | "INCH" | "INCH_OF_RAIN" | "MILE" | "SQUARE_FOOT" | "CUBIC_FOOT" | "GALLON" | "GALLON_PER_ACRE" | "BUSHEL" | "BUSHEL_PER_ACRE" | "CORN_BUSHEL_PER_ACRE" | "WHEAT_BUSHEL_PER_ACRE" | "OAT_BUSHEL_PER_ACRE" | "TON_PER_ACRE" | "MILE_PER_HOUR" | "FOOT_PER_SECOND" | "ACRE_PER_HOUR" | "SECOND_PER_ACRE" | "SEED_PER_POUND" | "SEED_PER_SQUARE_FOOT" | "PLANT_PER_SQUARE_FOOT" | "POUND_PER_CUBIC_FOOT" | "PER_ACRE" | "PER_SQUARE_FOOT" | "DOLLAR" | "DOLLAR_PER_ACRE" | "DOLLAR_PER_POUND" | "DOLLAR_PER_HOUR" | "DOLLAR_PER_DAY" | "DOLLAR_PER_YEAR" | "FAHRENHEIT" | "FAHRENHEIT_DAY" | "SUNSHINE" | "GRAM" | "SHARE" | "TIMES_DRILLED" | "PERCENT" | "DEGREE" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "WEEK";
         };
         FieldAnswer: {
             after: components["schemas"]["AfterAnswer"][];
@@ -1863,7 +1868,8 @@ export interface components {
             key: string;
             /** Format: double */
             startingValue?: number;
-            unit: string;
+            /** @enum {string} */
+            unit: "NONE" | "ACRE" | "POUND" | "POUND_PER_ACRE" | "POUND_PER_MINUTE" | "FOOT" | "INCH" | "INCH_OF_RAIN" | "MILE" | "SQUARE_FOOT" | "CUBIC_FOOT" | "GALLON" | "GALLON_PER_ACRE" | "BUSHEL" | "BUSHEL_PER_ACRE" | "CORN_BUSHEL_PER_ACRE" | "WHEAT_BUSHEL_PER_ACRE" | "OAT_BUSHEL_PER_ACRE" | "TON_PER_ACRE" | "MILE_PER_HOUR" | "FOOT_PER_SECOND" | "ACRE_PER_HOUR" | "SECOND_PER_ACRE" | "SEED_PER_POUND" | "SEED_PER_SQUARE_FOOT" | "PLANT_PER_SQUARE_FOOT" | "POUND_PER_CUBIC_FOOT" | "PER_ACRE" | "PER_SQUARE_FOOT" | "DOLLAR" | "DOLLAR_PER_ACRE" | "DOLLAR_PER_POUND" | "DOLLAR_PER_HOUR" | "DOLLAR_PER_DAY" | "DOLLAR_PER_YEAR" | "FAHRENHEIT" | "FAHRENHEIT_DAY" | "SUNSHINE" | "GRAM" | "SHARE" | "TIMES_DRILLED" | "PERCENT" | "DEGREE" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "WEEK";
             /** Format: double */
             value?: number;
             words: string;
@@ -2457,6 +2463,7 @@ export interface components {
             contentLbAc: number;
             /** Format: date */
             on: string;
+            starterWanted: boolean;
         };
         OpeningView: {
             /** @enum {string} */
@@ -2510,6 +2517,8 @@ export interface components {
             missing: components["schemas"]["MissingView"][];
             /** Format: double */
             spare: number;
+            /** @enum {string} */
+            units: "US" | "METRIC";
         };
         PansView: {
             curve: components["schemas"]["SwathPoint"][];

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it } from 'vitest'
 import { dayNumber, isoDay, long, range, short } from './dates'
-import { area, density, mass, matter, rate, temperature, typedRate, units } from './units'
+import { area, density, mass, matter, rate, temperature, kept, units } from './units'
 
 describe('dates', () => {
   it('turn into day numbers and back over a leap day', () => {
@@ -33,6 +33,6 @@ describe('units', () => {
     expect(area(100, 1)).toBe('40.5')
     expect(density(10)).toBe('108')
     expect(temperature(50)).toBe('10 °C')
-    expect(typedRate(67.25) ).toBeCloseTo(60, 1)
+    expect(kept(67.25, 'POUND_PER_ACRE') ).toBeCloseTo(60, 1)
   })
 })

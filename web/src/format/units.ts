@@ -1,51 +1,64 @@
 import { computed, ref } from 'vue'
+import table from './measures.json'
 
 export type UnitSystem = 'US' | 'METRIC'
+export type Unit = keyof typeof table
+interface Measure {
+  us: string
+  metric: string
+  factor: number
+  zero?: number
+}
+/** The server's own table; a test of the server holds the two together. */
+const measures: Record<Unit, Measure> = table
 
 /** The farm's unit system; the server answers in lb, ac, °F and in, and the screen shows either. */
 export const units = ref<UnitSystem>('US')
 const us = computed(() => units.value === 'US')
 
-const KG_PER_LB = 0.45359237
-const HA_PER_AC = 0.40468564224
-
 export function number(value: number, digits = 0): string {
   return value.toLocaleString('en-US', { minimumFractionDigits: digits, maximumFractionDigits: digits })
 }
 
-export const areaUnit = computed(() => (us.value ? 'ac' : 'ha'))
-export const rateUnit = computed(() => (us.value ? 'lb/ac' : 'kg/ha'))
-export const massUnit = computed(() => (us.value ? 'lb' : 'kg'))
-export const densityUnit = computed(() => (us.value ? 'per ft²' : 'per m²'))
-export const perAreaUnit = computed(() => (us.value ? '$/ac' : '$/ha'))
+/** The word of a unit as this farm reads it. */
+export const word = (unit: Unit): string => (us.value ? measures[unit].us : measures[unit].metric)
 
-export const lengthUnit = computed(() => (us.value ? 'ft' : 'm'))
-export const speedUnit = computed(() => (us.value ? 'mph' : 'km/h'))
-export const volumeUnit = computed(() => (us.value ? 'ft³' : 'L'))
-export const bulkUnit = computed(() => (us.value ? 'lb/ft³' : 'kg/hL'))
+/** A figure kept in a unit, as this farm reads it. */
+export function read(value: number, unit: Unit): number {
+  return us.value ? value : (value - (measures[unit].zero ?? 0)) * measures[unit].factor
+}
 
-export const length = (feet: number, digits = 0) => number(us.value ? feet : feet * 0.3048, digits)
-export const speed = (mph: number, digits = 1) => number(us.value ? mph : mph * 1.609344, digits)
-export const bulk = (lbFt3: number) => number(us.value ? lbFt3 : lbFt3 * 1.601846, 1)
+/** A figure as this farm wrote it, as it is kept. */
+export function kept(written: number, unit: Unit): number {
+  return us.value ? written : written / measures[unit].factor + (measures[unit].zero ?? 0)
+}
 
-export const area = (acres: number, digits = 0) => number(us.value ? acres : acres * HA_PER_AC, digits)
-export const rate = (lbAc: number, digits = 1) => number(us.value ? lbAc : (lbAc * KG_PER_LB) / HA_PER_AC, digits)
-export const mass = (lb: number, digits = 0) => number(us.value ? lb : lb * KG_PER_LB, digits)
-export const density = (perFt2: number, digits = 1) => number(us.value ? perFt2 : perFt2 * 10.76391, us.value ? digits : 0)
-export const perArea = (perAcre: number) => number(us.value ? perAcre : perAcre / HA_PER_AC, 2)
+/** A figure without its word. */
+export const bare = (value: number, unit: Unit, digits = 0): string => number(read(value, unit), digits)
+
+/** A figure with its word, such as "30 ft" or "9 m". */
+export const say = (value: number, unit: Unit, digits = 0): string => `${bare(value, unit, digits)} ${word(unit)}`.trim()
+
+export const areaUnit = computed(() => word('ACRE'))
+export const rateUnit = computed(() => word('POUND_PER_ACRE'))
+export const massUnit = computed(() => word('POUND'))
+export const densityUnit = computed(() => word('PER_SQUARE_FOOT'))
+export const perAreaUnit = computed(() => word('DOLLAR_PER_ACRE'))
+export const lengthUnit = computed(() => word('FOOT'))
+export const bulkUnit = computed(() => word('POUND_PER_CUBIC_FOOT'))
+export const heatUnit = computed(() => word('FAHRENHEIT_DAY'))
+
+export const length = (feet: number, digits = 0) => bare(feet, 'FOOT', digits)
+export const bulk = (lbFt3: number) => bare(lbFt3, 'POUND_PER_CUBIC_FOOT', 1)
+export const area = (acres: number, digits = 0) => bare(acres, 'ACRE', digits)
+export const rate = (lbAc: number, digits = 1) => bare(lbAc, 'POUND_PER_ACRE', digits)
+export const mass = (lb: number, digits = 0) => bare(lb, 'POUND', digits)
+export const density = (perFt2: number, digits = 1) => bare(perFt2, 'PER_SQUARE_FOOT', us.value ? digits : 0)
+export const perArea = (perAcre: number) => bare(perAcre, 'DOLLAR_PER_ACRE', 2)
 export const money = (dollars: number) => '$' + number(dollars, 0)
-export const temperature = (f: number) => number(us.value ? f : ((f - 32) * 5) / 9) + (us.value ? ' °F' : ' °C')
-export const rain = (inches: number) => (us.value ? number(inches, 2) + ' in' : number(inches * 25.4, 0) + ' mm')
-export const wind = (mph: number) => (us.value ? number(mph) + ' mph' : number(mph * 1.609344) + ' km/h')
-/** Heat, in °F-days as kept or °C-days. */
-export const heat = (fDays: number) => (us.value ? number(fDays) : number((fDays * 5) / 9))
-export const heatUnit = computed(() => (us.value ? '°F-days' : '°C-days'))
+export const temperature = (f: number) => say(f, 'FAHRENHEIT')
+export const rain = (inches: number) => say(inches, 'INCH_OF_RAIN', us.value ? 2 : 0)
+export const wind = (mph: number) => say(mph, 'MILE_PER_HOUR')
+export const heat = (fDays: number) => bare(fDays, 'FAHRENHEIT_DAY')
 /** Dry matter, rounded as sure as it is. */
-export const matter = (lbAc: number) => number(Math.round((us.value ? lbAc : (lbAc * KG_PER_LB) / HA_PER_AC) / 50) * 50)
-
-/** A rate as typed in the farm's units, back to lb/ac for the server. */
-export const typedRate = (value: number) => (us.value ? value : (value * HA_PER_AC) / KG_PER_LB)
-export const typedMass = (value: number) => (us.value ? value : value / KG_PER_LB)
-export const typedLength = (value: number) => (us.value ? value : value / 0.3048)
-export const typedSpeed = (value: number) => (us.value ? value : value / 1.609344)
-export const typedArea = (value: number) => (us.value ? value : value / HA_PER_AC)
+export const matter = (lbAc: number) => number(Math.round(read(lbAc, 'POUND_PER_ACRE') / 50) * 50)

@@ -2,13 +2,13 @@
 import { mdiCalendarToday } from '@mdi/js'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
-import { api, got } from '../api/client'
+import { api, got, type Refused } from '../api/client'
 import { long } from '../format/dates'
 import { loadSession, planner, session } from '../session'
 
 const queries = useQueryClient()
 const open = ref(false)
-const problem = ref('')
+const problem = ref<Refused | ''>('')
 const { data: farm } = useQuery({ queryKey: ['farm'], queryFn: () => got(api.GET('/api/farm')) })
 
 async function goTo(day: string) {
@@ -21,7 +21,7 @@ async function goTo(day: string) {
     await queries.invalidateQueries()
     open.value = false
   } catch (e) {
-    problem.value = (e as Error).message
+    problem.value = e as Refused
   }
 }
 </script>

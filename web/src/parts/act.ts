@@ -1,10 +1,11 @@
+import type { Refused } from '../api/client'
 import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 
 /** Does something at the server, then loads everything anew; keeps what it said or refused. */
 export function useAct() {
   const queries = useQueryClient()
-  const problem = ref('')
+  const problem = ref<Refused | ''>('')
   const said = ref('')
   const busy = ref(false)
 
@@ -18,7 +19,7 @@ export function useAct() {
       said.value = words
       return answer
     } catch (e) {
-      problem.value = (e as Error).message
+      problem.value = e as Refused
       return undefined
     } finally {
       busy.value = false

@@ -2,7 +2,7 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { reactive, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, got } from '../../api/client'
+import { api, got, type Refused } from '../../api/client'
 import Refusal from '../../parts/Refusal.vue'
 import { settle } from '../../session'
 
@@ -11,7 +11,7 @@ const route = useRoute()
 const queries = useQueryClient()
 const starting = ref(false)
 const busy = ref(false)
-const problem = ref('')
+const problem = ref<Refused | ''>('')
 const typed = reactive({ email: '', password: '', farm: '', name: '', latitude: '' as string | number, longitude: '' as string | number })
 
 async function enter() {
@@ -26,7 +26,7 @@ async function enter() {
     const to = starting.value ? '/farm' : String(route.query.to ?? '/')
     await router.push(to.startsWith('/') && !to.startsWith('//') ? to : '/')
   } catch (e) {
-    problem.value = (e as Error).message
+    problem.value = e as Refused
   } finally {
     busy.value = false
   }

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { api, got } from '../../api/client'
-import { number } from '../../format/units'
+import { api, got, type Schemas } from '../../api/client'
+import { kept as keptIn, read, word, type Unit } from '../../format/units'
 import { useAct } from '../../parts/act'
 import { useSpecies } from '../../parts/choices'
 import Refusal from '../../parts/Refusal.vue'
@@ -28,6 +28,11 @@ const heading = computed(() => way.value?.words ?? species.value?.find((s) => s.
 const found = (words: string) => words.toLowerCase().includes((find.value ?? '').toLowerCase())
 const waysFound = computed(() => (ways.value ?? []).filter((w) => found(w.words)))
 const kept = (value: number | undefined) => (value === undefined ? 'The starting value is back.' : 'Your figure is kept; everything follows it.')
+const figureOf = (value: number, unit: Unit) => String(Number(read(value, unit).toPrecision(5)))
+function typed(f: Schemas['FigureView'], event: Event) {
+  const text = (event.target as HTMLInputElement).value
+  if (text !== '') void change(f.key, keptIn(Number(text), f.unit))
+}
 const change = (figure: string, value: number | undefined) => {
   const body = { figure, value }
   const ofWay = way.value?.way
@@ -38,7 +43,7 @@ const change = (figure: string, value: number | undefined) => {
 <template>
   <div class="page">
     <div class="head"><h1>Catalogue</h1><v-text-field v-model="find" class="find" label="Find" clearable /><router-link to="/farm">House rules</router-link></div>
-    <Refusal :says="error?.message || problem" /><p v-if="said" role="status">{{ said }}</p>
+    <Refusal :says="error || problem" /><p v-if="said" role="status">{{ said }}</p>
     <div class="both">
       <nav aria-label="Species and ways in">
         <template v-for="g in groups" :key="g.words"><h2>{{ g.words }}</h2>
@@ -54,8 +59,8 @@ const change = (figure: string, value: number | undefined) => {
           <tbody>
             <tr v-for="f in figures" :key="chosen + f.key" :class="{ changed: f.changed }">
               <td>{{ f.words }}</td>
-              <td class="n"><input class="figures" type="number" step="any" :value="f.value ?? ''" placeholder="–" :disabled="!planner" :aria-label="`${heading}: ${f.words}, ${f.unit}`" @change="($event.target as HTMLInputElement).value !== '' && change(f.key, Number(($event.target as HTMLInputElement).value))" /></td>
-              <td>{{ f.unit }}</td><td class="figures quiet">{{ f.changed ? (f.startingValue === undefined ? '–' : number(f.startingValue, f.startingValue % 1 ? 2 : 0)) : 'starting value' }}</td>
+              <td class="n"><input class="figures" type="number" step="any" :value="f.value === undefined ? '' : figureOf(f.value, f.unit)" placeholder="–" :disabled="!planner" :aria-label="`${heading}: ${f.words}, ${word(f.unit)}`" @change="typed(f, $event)" /></td>
+              <td>{{ word(f.unit) }}</td><td class="figures quiet">{{ f.changed ? (f.startingValue === undefined ? '–' : figureOf(f.startingValue, f.unit)) : 'starting value' }}</td>
               <td><v-btn v-if="f.changed && planner" size="x-small" variant="text" :aria-label="`Put ${f.words} back`" @click="change(f.key, undefined)">Put back</v-btn></td>
             </tr>
           </tbody>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed, reactive, ref, watch } from 'vue'
-import { api, got, type Schemas } from '../../api/client'
+import { computed, onBeforeUnmount, reactive, ref, watch } from 'vue'
+import { api, got, type Refused, type Schemas } from '../../api/client'
 import { short } from '../../format/dates'
 import { number, perArea, perAreaUnit } from '../../format/units'
 import { useChoices } from '../../parts/choices'
@@ -15,7 +15,7 @@ const key = computed(() => `furrow-goals-${props.fieldId}`)
 const weights = reactive<Record<string, number>>({})
 const most = ref(2)
 const advice = ref<Schemas['AdviceView'] | null>(null)
-const problem = ref('')
+const problem = ref<Refused | ''>('')
 const words: Record<string, string> = { ORGANIC: 'organic ground', RESTRICTION: 'herbicide in the soil', NO_WINDOW: 'no window', METHOD: 'way in', TOO_LATE: 'too late', SOIL: 'cold ground', NEXT_CROP: 'next crop', HOW_IT_DIES: 'how it dies', METERING: 'too small to meter' }
 
 watch(() => [props.fieldId, props.goal], () => {
@@ -24,6 +24,7 @@ watch(() => [props.fieldId, props.goal], () => {
 }, { immediate: true })
 const asked = computed(() => Object.fromEntries(Object.entries(weights).filter(([, w]) => w > 0)))
 let timer: ReturnType<typeof setTimeout> | undefined
+onBeforeUnmount(() => clearTimeout(timer))
 let round = 0
 watch([asked, () => props.route, most, () => props.fieldId, () => props.place], () => {
   localStorage.setItem(key.value, JSON.stringify(weights))
@@ -41,7 +42,7 @@ async function ask() {
     const answer = await got(api.POST('/api/advice', { body: { fieldId: props.fieldId, place: props.place, goals: asked.value, route: props.route, mostSpecies: most.value } }))
     if (mine === round) [advice.value, problem.value] = [answer, '']
   } catch (e) {
-    if (mine === round) [advice.value, problem.value] = [null, (e as Error).message]
+    if (mine === round) [advice.value, problem.value] = [null, e as Refused]
   }
 }
 const weighed = computed(() => (choices.value?.goals ?? []).filter((g) => weights[g.value]))

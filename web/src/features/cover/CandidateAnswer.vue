@@ -26,6 +26,7 @@ const best = computed(() => range(props.answer.window.bestFrom.middle, props.ans
         <div><dt>{{ answer.sown ? 'Sown' : 'Sow about' }}</dt><dd>{{ short(answer.seeding) }}</dd></div>
         <div v-if="!answer.sown"><dt>Still in time</dt><dd :class="{ trouble: answer.window.chance < 50 }">{{ answer.window.chance }} %</dd></div>
       </dl>
+      <p v-if="!answer.sown && !answer.window.impossible && answer.window.verdict !== 'NOT_YET'" class="says" :class="{ trouble: answer.window.verdict === 'SHUT' }">{{ answer.window.says }}</p>
     </section>
 
     <section aria-label="Seed">
@@ -53,6 +54,7 @@ const best = computed(() => range(props.answer.window.bestFrom.middle, props.ans
       <template v-if="chosen.impossible"><p class="trouble">Not possible: {{ chosen.impossible }}.</p><p v-if="chosen.remedy">Instead: {{ chosen.remedy }}.</p></template>
       <template v-else>
         <p>Aim for <b class="figures">{{ short(chosen.aim) }}</b>, open {{ range(chosen.opens.middle, chosen.closes.middle) }}<template v-if="chosen.mat">; mat <b class="figures">{{ matter(chosen.mat.middle) }}</b> {{ rateUnit }} dry <span class="quiet figures">({{ matter(chosen.mat.low) }}–{{ matter(chosen.mat.high) }})</span></template><template v-if="chosen.killLow !== undefined">; kill <b class="figures">{{ chosen.killLow }}–{{ chosen.killHigh }} %</b></template>.</p>
+        <p v-if="chosen.members.length > 1" class="small">By member: <template v-for="(m, i) in chosen.members" :key="m.species">{{ i ? ', ' : '' }}{{ m.species }} <span class="figures" :class="{ trouble: m.kill === undefined }">{{ m.kill === undefined ? 'no figure' : `${m.kill} %` }}</span></template>.</p>
         <ul><li v-for="r in chosen.reasons" :key="r">{{ r }}</li><li v-for="r in chosen.against" :key="r" class="trouble">{{ r }}</li></ul>
         <p v-if="chosen.route === 'EARLY_SPRAY' || chosen.route === 'PLANT_GREEN'" class="caution">The label decides rate, stage and everything else; these figures are for planning. Confirm the latest kill date with your insurance agent.</p>
         <p v-else-if="chosen.route === 'ROLL'" class="caution">Keep clear of hitch and drum; block a lifted roller before service. Confirm the latest kill date with your insurance agent.</p>

@@ -43,6 +43,7 @@ const options = (id: string) => props.species.filter((s) => s.id === id || left.
     <div class="more">
       <v-btn v-if="left.length && !sown" variant="text" color="primary" size="small" :prepend-icon="mdiPlus" @click="add">Add a species</v-btn>
       <v-select v-if="cover.way === 'DISC_PASSES'" class="passes" label="Shallow disc passes" :items="[1, 2, 3]" :model-value="cover.discPasses ?? 2" :disabled="sown" @update:model-value="set({ discPasses: $event })" />
+      <v-checkbox v-if="cover.way === 'SLURRY'" class="slurry" label="Thick slurry: fewer seeds come up" :model-value="cover.thickSlurry ?? false" :disabled="sown" @update:model-value="set({ thickSlurry: $event || undefined })" />
       <v-checkbox v-if="cover.way !== 'SLURRY'" class="slurry" label="Slurry over the sown ground" :model-value="cover.slurryOver ?? false" @update:model-value="set({ slurryOver: $event || undefined })" />
     </div>
   </div>

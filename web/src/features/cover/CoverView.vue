@@ -16,7 +16,7 @@ import { copy, dropDrafts, keepDrafts, readDrafts, usual, type Cover } from './d
 
 interface Tried {
   answer: Schemas['CoverAnswer'] | null
-  problem: string
+  problem: Refused | ''
 }
 
 const route = useRoute()
@@ -37,7 +37,7 @@ const drafts = ref<Cover[]>([])
 const tried = ref<Tried[]>([])
 const saved = ref('')
 const before = ref<Cover | null>(null)
-const problem = ref('')
+const problem = ref<Refused | ''>('')
 const busy = ref(false)
 
 const items = computed(() => fields.value?.map((f) => ({ value: f.field.id, title: f.field.name })) ?? [])
@@ -73,7 +73,7 @@ async function answerAll() {
     try {
       return { answer: await got(api.POST('/api/cover/try', { body: { fieldId: fieldId.value, place: place.value, candidate } })), problem: '' }
     } catch (e) {
-      return { answer: null, problem: (e as Error).message }
+      return { answer: null, problem: e as Refused }
     }
   })
   const answers = await Promise.all(asked)
@@ -110,7 +110,7 @@ async function keep(i: number) {
     before.value = was
     saved.value = `${name} is the plan for ${field.value?.name}.`
   } catch (e) {
-    problem.value = (e as Refused).message
+    problem.value = e as Refused
   } finally {
     busy.value = false
   }
@@ -126,7 +126,7 @@ async function undo() {
     saved.value = ''
     drafts.value = [copy(before.value ?? usual)]
   } catch (e) {
-    problem.value = (e as Error).message
+    problem.value = e as Refused
   }
 }
 
@@ -138,7 +138,7 @@ async function leaveOut() {
     before.value = was
     saved.value = `${field.value?.name} has no cover now.`
   } catch (e) {
-    problem.value = (e as Error).message
+    problem.value = e as Refused
   }
 }
 
@@ -158,8 +158,9 @@ const changed = (i: number) => JSON.stringify(drafts.value[i]) !== JSON.stringif
       <p v-if="field && kept" class="about"><span class="figures">{{ area(field.acres, 1) }} {{ areaUnit }}</span> · {{ kept.crop }}, {{ kept.afterCut ? 'about' : 'planted' }} {{ short(kept.planted) }} · then {{ kept.next.toLowerCase() }} {{ short(kept.nextPlanned) }}<template v-if="field.organic"> · organic</template><template v-if="kept.makesRoom"> · <b>{{ kept.makesRoom }}</b></template></p>
       <div v-if="kept && kept.places.length > 1" class="places" role="group" aria-label="Which cover"><button v-for="(w, i) in kept.places" :key="w" type="button" :aria-pressed="i === kept.place" @click="router.push({ name: 'cover', params: { fieldId }, query: i ? { place: i } : {} })">{{ w }}</button></div>
     </div>
-    <Refusal :says="error?.message || problem" />
+    <Refusal :says="error || problem" />
     <p v-if="error && fieldId"><router-link to="/fields">Enter the field's crop</router-link></p>
+    <Refusal v-if="kept?.trouble" :says="`The plan that is kept cannot be worked out: ${kept.trouble}. Change it below, or leave this field out.`" />
     <div v-if="saved" role="status" class="saved">{{ saved }} <v-btn size="small" variant="text" color="primary" @click="undo">Undo</v-btn> <router-link to="/">See it on the sheet</router-link></div>
     <div class="desk" :class="{ advised: drafts.length === 1 }">
     <AdvicePanel v-if="fieldId && drafts.length === 1 && kept && !kept.sown"   :field-id="fieldId" :place="place" :route="drafts[0]!.route" :goal="drafts[0]!.goal" :takes="true" @take="take" />

@@ -3,7 +3,7 @@ import { mdiChevronLeft, mdiChevronRight, mdiLock, mdiRedo, mdiUndo } from '@mdi
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, got, type Schemas } from '../../api/client'
+import { api, got, type Refused, type Schemas } from '../../api/client'
 import { dayNumber, dayOfMonth, range, short, weekday } from '../../format/dates'
 import { area, areaUnit } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
@@ -16,12 +16,12 @@ const DAYS = 14
 const route = useRoute()
 const queries = useQueryClient()
 const from = ref('')
-const { data: board, error, isLoading } = useQuery({
+const { data: board, error, isLoading, isPlaceholderData } = useQuery({
   queryKey: computed(() => ['dispatch', from.value]),
   queryFn: () => got(api.GET('/api/dispatch', { params: { query: { from: from.value || undefined } } })),
   placeholderData: (was) => was,
 })
-const problem = ref('')
+const problem = ref<Refused | ''>('')
 const busy = ref(false)
 const said = ref('')
 const chosen = ref<Job | null>(null)
@@ -57,7 +57,7 @@ async function act(asked: () => Promise<Board>, words: string) {
     take(await asked())
     said.value = words
   } catch (e) {
-    problem.value = (e as Error).message
+    problem.value = e as Refused
   } finally {
     busy.value = false
   }
@@ -114,13 +114,13 @@ function put(job: Job, spot: Spot | null) {
   asked = ''
   if (!fits) return
   if (!answer || answer.late) return show(job, spot)
-  void act(() => got(api.PUT('/api/dispatch/jobs/{jobId}', { params: { path: { jobId: job.id } }, body: { machineId: spot.machineId, day: spot.day, locked: true, acceptLate: false } })), `${job.field} moved to ${short(spot.day)}.`)
+  void act(() => got(api.PUT('/api/dispatch/jobs/{jobId}', { params: { path: { jobId: job.id } }, body: { machineId: spot.machineId, day: spot.day, locked: true, acceptLate: false, version: job.place?.version } })), `${job.field} moved to ${short(spot.day)}.`)
 }
 
 const { carried: dragged, at, press, wasCarried } = useCarry<Job>((job, spot) => void hover(job, spot), put)
 
 const toggleLock = (job: Job) =>
-  act(() => got(api.PUT('/api/dispatch/jobs/{jobId}', { params: { path: { jobId: job.id } }, body: { machineId: job.place!.machineId, day: job.place!.days[0]!.day, locked: !job.place!.locked, acceptLate: true } })), job.place!.locked ? 'Unlocked.' : 'Locked.')
+  act(() => got(api.PUT('/api/dispatch/jobs/{jobId}', { params: { path: { jobId: job.id } }, body: { machineId: job.place!.machineId, day: job.place!.days[0]!.day, locked: !job.place!.locked, acceptLate: true, version: job.place!.version } })), job.place!.locked ? 'Unlocked.' : 'Locked.')
 
 const title = (job: Job) => `${job.field}, ${job.words}, ${range(job.place!.days[0]!.day, job.place!.days[job.place!.days.length - 1]!.day)}. ${job.place!.why}.`
 </script>
@@ -138,14 +138,15 @@ const title = (job: Job) => `${job.field}, ${job.words}, ${range(job.place!.days
       <v-spacer />
       <a href="/api/exchange/jobs.ics" download>Calendar</a><a href="/api/exchange/jobs.csv" download>Spreadsheet</a>
       <v-btn icon size="small" variant="text" aria-label="A week back" @click="from = plusDays(days[0]!, -7)"><v-icon :icon="mdiChevronLeft" /></v-btn>
-      <span class="figures">{{ range(days[0], days[DAYS - 1]) }}</span>
+      <span v-if="board" class="figures">{{ range(days[0], days[DAYS - 1]) }}</span>
       <v-btn icon size="small" variant="text" aria-label="A week on" @click="from = plusDays(days[0]!, 7)"><v-icon :icon="mdiChevronRight" /></v-btn>
       <v-btn variant="text" size="small" @click="from = board!.today">Today</v-btn>
       <v-btn variant="text" size="small" @click="from = firstBusyDay(board!.jobs, plusDays(days[0]!, 7))">Next work</v-btn>
     </div>
-    <Refusal :says="error?.message || problem" />
-    <p v-if="isLoading" class="quiet pa-4">Reading the board …</p>
-    <div v-else-if="board" class="body">
+    <Refusal :says="error || problem" />
+    <p v-if="isLoading" class="quiet pa-4" role="status">Working out windows and fit days of every field …</p>
+    <p v-else-if="isPlaceholderData" class="sr" role="status">Working out these days …</p>
+    <div v-if="board" class="body" :aria-busy="isPlaceholderData">
       <div class="grid-box">
         <div class="grid" :style="{ gridTemplateColumns: `150px repeat(${DAYS}, minmax(54px, 1fr))` }">
           <div class="corner quiet">chance of a fit day</div>
@@ -177,11 +178,12 @@ const title = (job: Job) => `${job.field}, ${job.words}, ${range(job.place!.days
         </div>
       </div>
       <aside aria-label="Jobs not placed">
+        <ul v-if="board.troubles.length" class="troubles" role="alert"><li v-for="t in board.troubles" :key="t.fieldId"><b>{{ t.field }}</b> cannot be planned: {{ t.says }}. <router-link :to="{ name: 'cover', params: { fieldId: t.fieldId } }">Mend it</router-link></li></ul>
         <h2>Not placed <span class="figures quiet">{{ waiting.length }}</span></h2>
         <p v-if="!waiting.length" class="quiet">Every open job has a machine and a day.</p>
         <button v-for="job in waiting" :key="job.id" type="button" class="wait" :class="{ wanted: job.fieldId === wanted }" @click="wasCarried() || show(job)" @pointerdown="planner && press(job, $event)">
           <b>{{ job.field }}</b> <span class="figures">{{ area(job.acres) }} {{ areaUnit }}</span>
-          <span class="row">{{ job.words }}, {{ job.opens && job.closes && job.closes < job.opens ? `too late since ${short(job.closes)}` : range(job.opens, job.closes) }}</span>
+          <span class="row">{{ job.words }}, {{ job.says ?? range(job.opens, job.closes) }}</span>
           <span v-if="job.unplaced" class="row trouble">{{ job.unplaced }}</span>
         </button>
       </aside>
@@ -201,7 +203,7 @@ const title = (job: Job) => `${job.field}, ${job.words}, ${range(job.place!.days
 .fit { font-size: 0.78rem; color: var(--loam); }
 .block { position: absolute; height: 36px; background: rgb(var(--v-theme-surface)); color: inherit; border: 1.5px solid var(--flax); border-left-width: 5px; border-radius: 3px; padding: 1px 5px; text-align: left; overflow: hidden; cursor: grab; line-height: 1.15; display: flex; flex-direction: column; font-size: 0.84rem; }
 .block.ending { border-color: var(--madder); } .block.late { border-style: dashed; } .block .name { font-weight: 700; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; } .block .figures { white-space: nowrap; font-size: 0.85rem; } .lock { position: absolute; right: 3px; top: 3px; }
-aside { width: 260px; flex: none; overflow-y: auto; border-left: 1px solid var(--hair); padding: 10px 12px; } h2 { font-size: 1.05rem; margin: 0 0 6px; }
+aside { width: 260px; flex: none; overflow-y: auto; border-left: 1px solid var(--hair); padding: 10px 12px; } h2 { font-size: 1.05rem; margin: 0 0 6px; } .troubles { border-left: 4px solid var(--madder); padding: 2px 8px; list-style: none; margin: 0 0 8px; font-size: 0.9rem; } .sr { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); }
 .wait { display: block; width: 100%; text-align: left; background: rgb(var(--v-theme-surface)); color: inherit; border: 1px solid var(--hair); border-left: 4px solid var(--ochre); border-radius: 3px; padding: 5px 8px; margin-bottom: 6px; cursor: grab; font-size: 0.9rem; min-height: 44px; } .wait.wanted { outline: 2px solid var(--flax); } .row { display: block; font-size: 0.86rem; }
 .ghost { position: fixed; pointer-events: none; z-index: 20; background: rgb(var(--v-theme-surface)); border: 1.5px solid var(--flax); padding: 2px 8px; font-weight: 700; }
 .block { touch-action: none; user-select: none; } .wait { touch-action: pan-y; user-select: none; }

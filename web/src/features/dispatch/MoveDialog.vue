@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api, got, type Schemas } from '../../api/client'
-import { long, short } from '../../format/dates'
+import { api, got, type Refused, type Schemas } from '../../api/client'
+import { long, range, short } from '../../format/dates'
 import { number } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
 import type { Job } from './board'
@@ -15,7 +15,7 @@ const machineId = ref('')
 const day = ref('')
 const locked = ref(true)
 const told = ref<Schemas['WhatIfView'] | null>(null)
-const problem = ref('')
+const problem = ref<Refused | ''>('')
 const busy = ref(false)
 
 watch(open, (is) => {
@@ -36,7 +36,7 @@ watch([machineId, day, open], async () => {
     // An answer that comes late must not speak for the day chosen since.
     if (mine === round) told.value = answer
   } catch (e) {
-    if (mine === round) problem.value = (e as Error).message
+    if (mine === round) problem.value = e as Refused
   }
 }, { immediate: true })
 
@@ -47,20 +47,20 @@ async function act(asked: Promise<Schemas['BoardView']>) {
     emit('moved', await asked)
     open.value = false
   } catch (e) {
-    problem.value = (e as Error).message
+    problem.value = e as Refused
   } finally {
     busy.value = false
   }
 }
 
 const path = computed(() => ({ path: { jobId: props.job.id } }))
-const put = () => act(got(api.PUT('/api/dispatch/jobs/{jobId}', { params: path.value, body: { machineId: machineId.value, day: day.value, locked: locked.value, acceptLate: told.value?.late ?? false } })))
-const takeOff = () => act(got(api.DELETE('/api/dispatch/jobs/{jobId}', { params: path.value })))
+const put = () => act(got(api.PUT('/api/dispatch/jobs/{jobId}', { params: path.value, body: { machineId: machineId.value, day: day.value, locked: locked.value, acceptLate: told.value?.late ?? false, version: props.job.place?.version } })))
+const takeOff = () => act(got(api.DELETE('/api/dispatch/jobs/{jobId}', { params: { ...path.value, query: { version: props.job.place?.version } } })))
 </script>
 
 <template>
   <v-dialog v-model="open" max-width="520">
-    <v-card :title="`${job.field}: ${job.words}`" :subtitle="`${job.cover ?? ''} · window ${short(job.opens)} – ${short(job.closes)}`">
+    <v-card :title="`${job.field}: ${job.words}`" :subtitle="`${job.cover ?? ''} · ${job.says ?? `window ${range(job.opens, job.closes)}`}`">
       <v-card-text>
         <div class="d-flex ga-3 flex-wrap">
           <v-select v-model="machineId" class="flex-1-1" label="Machine" :items="able.map((m) => ({ value: m.id, title: m.name }))" />

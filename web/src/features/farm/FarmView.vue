@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
-import { api, got, type Schemas } from '../../api/client'
+import { api, got, type Refused, type Schemas } from '../../api/client'
 import Refusal from '../../parts/Refusal.vue'
 import { loadSession, planner } from '../../session'
 import WeatherCard from './WeatherCard.vue'
 
 const queries = useQueryClient()
 const { data: farm, error } = useQuery({ queryKey: ['farm'], queryFn: () => got(api.GET('/api/farm')) })
-const problem = ref('')
+const problem = ref<Refused | ''>('')
 const said = ref('')
 
 async function act(asked: Promise<unknown>, words: string) {
@@ -20,7 +20,7 @@ async function act(asked: Promise<unknown>, words: string) {
     await queries.invalidateQueries()
     said.value = words
   } catch (e) {
-    problem.value = (e as Error).message
+    problem.value = e as Refused
   }
 }
 
@@ -34,7 +34,7 @@ function rule(change: Partial<Schemas['Rules']>) {
 <template>
   <div class="page">
     <h1>Farm</h1>
-    <Refusal :says="error?.message || problem" /><p v-if="said" role="status">{{ said }}</p>
+    <Refusal :says="error || problem" /><p v-if="said" role="status">{{ said }}</p>
     <div v-if="farm" class="cards">
       <div class="column">
       <v-card class="pa-4">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
-import { api, got, upload, type Schemas } from '../../api/client'
+import { api, got, type Refused, upload, type Schemas } from '../../api/client'
 import { long } from '../../format/dates'
 import Refusal from '../../parts/Refusal.vue'
 import { loadSession, planner } from '../../session'
@@ -10,7 +10,7 @@ const queries = useQueryClient()
 const { data: weather } = useQuery({ queryKey: ['weather'], queryFn: () => got(api.GET('/api/weather')) })
 const file = ref<File | null>(null)
 const report = ref<Schemas['ImportReport'] | null>(null)
-const problem = ref('')
+const problem = ref<Refused | ''>('')
 const busy = ref(false)
 const sources = { NONE: 'none yet', SIMULATED: 'simulated station', IMPORTED: 'your own file' }
 
@@ -28,7 +28,7 @@ async function read(save: boolean) {
     report.value = await upload<Schemas['ImportReport']>('/api/weather/import', file.value, save)
     if (save) await refresh()
   } catch (e) {
-    problem.value = (e as Error).message
+    problem.value = e as Refused
   } finally {
     busy.value = false
   }
@@ -40,7 +40,7 @@ async function take(source: 'SIMULATED' | 'IMPORTED') {
     await got(api.PUT('/api/weather/source', { body: { source } }))
     await refresh()
   } catch (e) {
-    problem.value = (e as Error).message
+    problem.value = e as Refused
   }
 }
 </script>

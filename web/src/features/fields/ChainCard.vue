@@ -11,7 +11,7 @@ type Kind = Schemas['CropForm']['kind'] | Schemas['CutDetails']['how']
 type Link = Schemas['Link']
 const props = defineProps<{ fieldId: string; chain: Link[] }>()
 const { problem, said, busy, act } = useAct()
-const empty = { kind: 'CORN_GRAIN' as Kind, day: '', name: '', maturity: '104', harvestMoisture: '20', harvest: '', canopyClosed: '', canopyOpen: '' }
+const empty = { kind: 'CORN_GRAIN' as Kind, day: '', name: '', maturity: '104', harvestMoisture: '20', harvest: '', canopyClosed: '', canopyOpen: '', leafDrop: '' }
 const form = reactive({ ...empty })
 const changing = ref<Link | null>(null)
 const cutWords: Record<Schemas['CutDetails']['how'], string> = { FORAGE_CUT: 'Forage cut, then another cover', ENDED: 'Cover ended, then another cover' }
@@ -25,7 +25,7 @@ watch(() => form.kind, (kind) => {
 function body(): Schemas['CropForm'] {
   return {
     kind: form.kind as Schemas['CropForm']['kind'], planted: form.day, name: form.name || undefined, maturity: corn.value || form.kind === 'SOYBEANS' ? figure(form.maturity) : undefined, harvestMoisture: corn.value ? figure(form.harvestMoisture) : undefined,
-    harvest: form.harvest || undefined, canopyClosed: form.canopyClosed || undefined, canopyOpen: form.canopyOpen || undefined, version: changing.value?.version,
+    harvest: form.harvest || undefined, canopyClosed: form.canopyClosed || undefined, canopyOpen: form.canopyOpen || undefined, leafDrop: form.kind === 'SOYBEANS' ? form.leafDrop || undefined : undefined, version: changing.value?.version,
   }
 }
 async function save() {
@@ -44,9 +44,12 @@ function clear() {
 function change(link: Link) {
   changing.value = link
   const dates = link.crop!.dates ?? {}
-  Object.assign(form, { kind: link.crop!.kind, day: link.starts, name: link.crop!.name ?? '', maturity: String(link.crop!.maturity || ''), harvestMoisture: String(link.crop!.harvestMoisture || ''), harvest: dates.HARVEST ?? '', canopyClosed: dates.CANOPY_CLOSED ?? '', canopyOpen: dates.CANOPY_OPEN ?? '' })
+  Object.assign(form, { kind: link.crop!.kind, day: link.starts, name: link.crop!.name ?? '', maturity: String(link.crop!.maturity || ''), harvestMoisture: String(link.crop!.harvestMoisture || ''), harvest: dates.HARVEST ?? '', canopyClosed: dates.CANOPY_CLOSED ?? '', canopyOpen: dates.CANOPY_OPEN ?? '', leafDrop: dates.LEAF_DROP ?? '' })
 }
-const drop = (id: string) => act(() => got(api.DELETE('/api/fields/crops/{linkId}', { params: { path: { linkId: id } } })), 'Taken out of the chain.')
+async function drop(id: string) {
+  const gone = await act(() => got(api.DELETE('/api/fields/crops/{linkId}', { params: { path: { linkId: id } } })))
+  if (gone) said.value = gone.says
+}
 function maturity(crop: Schemas['CropDetails']): string {
   if (crop.kind === 'SOYBEANS') return `, group ${crop.maturity}`
   return crop.kind.startsWith('CORN') ? `, ${crop.maturity}-day` : ''
@@ -80,6 +83,7 @@ function detail(l: Link): string {
         <v-text-field v-if="corn || form.kind === 'SOYBEANS'" v-model="form.maturity" :label="form.kind === 'SOYBEANS' ? 'Maturity group' : 'Relative maturity, days'" type="number" step="any" />
         <v-text-field v-if="corn" v-model="form.harvestMoisture" label="Harvest at moisture, %" type="number" step="any" />
         <v-text-field v-model="form.harvest" :label="form.kind === 'OTHER' ? 'Harvest' : 'Harvest, if you know better'" type="date" :required="form.kind === 'OTHER'" />
+        <v-text-field v-if="form.kind === 'SOYBEANS'" v-model="form.leafDrop" label="Leaf drop begins, if you know better" type="date" />
         <template v-if="form.kind === 'OTHER'"><v-text-field v-model="form.canopyClosed" label="Canopy closes" type="date" /><v-text-field v-model="form.canopyOpen" label="Canopy opens again" type="date" /></template>
       </template>
       <p v-else class="quiet">The cover before it then has until that day to grow; the one after it opens on it.</p>

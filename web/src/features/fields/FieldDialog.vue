@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
 import { reactive, ref, watch } from 'vue'
-import { api, got, type Schemas } from '../../api/client'
+import { api, got, type Refused, type Schemas } from '../../api/client'
 import Refusal from '../../parts/Refusal.vue'
 import ChainCard from './ChainCard.vue'
 import OpeningsCard from './OpeningsCard.vue'
@@ -11,7 +11,7 @@ const props = defineProps<{ entry: Schemas['FieldWithChain'] }>()
 const open = defineModel<boolean>({ required: true })
 const queries = useQueryClient()
 const land = reactive({ name: '', farmstead: '', soil: 'SILT_LOAM' as Schemas['LandForm']['soil'], drainage: 'MODERATE' as Schemas['LandForm']['drainage'], tiled: false, organic: false, slopePercent: 0, note: '', access: '' })
-const problem = ref('')
+const problem = ref<Refused | ''>('')
 const said = ref('')
 
 watch(open, (is) => {
@@ -30,7 +30,7 @@ async function act(asked: () => Promise<unknown>, words: string) {
     await queries.invalidateQueries()
     said.value = words
   } catch (e) {
-    problem.value = (e as Error).message
+    problem.value = e as Refused
   }
 }
 

@@ -60,7 +60,7 @@ function edit(entry: Entry) {
       <a href="/api/exchange/fields" download="fields.geojson">Save as GeoJSON</a>
       <v-btn v-if="planner" color="primary" @click="bringing = true">Bring fields</v-btn>
     </div>
-    <Refusal :says="error?.message" />
+    <Refusal :says="error" />
     <MapPane v-if="view === 'map'" @change="editById" />
     <v-card v-else-if="fields && !fields.length" class="pa-8 text-center">
       <h2>Bring your boundaries</h2>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
-import { upload, type Schemas } from '../../api/client'
+import { upload, type Schemas, type Refused } from '../../api/client'
 import { area, areaUnit } from '../../format/units'
 import FieldOutline from '../../parts/FieldOutline.vue'
 import Refusal from '../../parts/Refusal.vue'
@@ -10,7 +10,7 @@ const open = defineModel<boolean>({ required: true })
 const queries = useQueryClient()
 const file = ref<File | null>(null)
 const preview = ref<Schemas['Preview'] | null>(null)
-const problem = ref('')
+const problem = ref<Refused | ''>('')
 const busy = ref(false)
 
 async function read(save: boolean) {
@@ -30,7 +30,7 @@ async function read(save: boolean) {
     }
   } catch (e) {
     preview.value = null
-    problem.value = (e as Error).message
+    problem.value = e as Refused
   } finally {
     busy.value = false
   }

@@ -3,11 +3,12 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, onBeforeUnmount, onMounted, reactive, ref, watch } from 'vue'
 import { useTheme } from 'vuetify'
 import { api, got, type Schemas } from '../../api/client'
-import { area, areaUnit } from '../../format/units'
+import { area, areaUnit, say } from '../../format/units'
 import { figure, useAct } from '../../parts/act'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
 import { LandMap } from './landMap'
+import FigureField from '../../parts/FigureField.vue'
 
 type Tool = 'look' | 'draw' | 'edit' | 'hole' | 'split' | 'join' | 'mark'
 const emit = defineEmits<{ change: [fieldId: string] }>()
@@ -96,7 +97,7 @@ const asks: Record<Tool, string> = {
       <p v-if="asks[tool]" class="asks" role="status">{{ asks[tool] }} <v-btn size="x-small" variant="text" @click="look">Stop</v-btn></p>
     </div>
     <aside v-if="land" aria-label="Land">
-      <Refusal :says="error?.message || problem" /><p v-if="said" role="status">{{ said }}</p>
+      <Refusal :says="error || problem" /><p v-if="said" role="status">{{ said }}</p>
       <v-autocomplete label="Field" :items="land.fields.map((f) => ({ value: f.id, title: f.name }))" :model-value="chosenId || null" auto-select-first clearable @update:model-value="chosenId = $event ?? ''; map?.choose(chosenId, true)" />
       <v-btn v-if="planner && land.undo" class="mt-2" size="small" variant="tonal" @click="undo">Undo: {{ land.undo }}</v-btn>
       <template v-if="chosen">
@@ -118,13 +119,13 @@ const asks: Record<Tool, string> = {
         <div class="tools mt-3"><v-text-field v-model="name" label="Name of a new field" /><v-btn size="small" variant="tonal" color="primary" @click="use('draw')">Draw it</v-btn></div>
         <section class="marks" aria-label="Mark something">
           <h2>Mark something on the map</h2>
-          <v-select v-model="mark.kind" label="What" :items="markWords" /><v-text-field v-model="mark.name" label="Name" /><v-text-field v-model="mark.keepAwayFt" label="Keep away" suffix="ft" type="number" step="any" />
+          <v-select v-model="mark.kind" label="What" :items="markWords" /><v-text-field v-model="mark.name" label="Name" /><FigureField v-model="mark.keepAwayFt" label="Keep away" unit="FOOT" />
           <v-btn size="small" variant="tonal" color="primary" @click="use('mark')">Draw it on the map</v-btn>
           <form class="typed" @submit.prevent="typedMark"><v-text-field v-model="mark.longitude" label="Longitude" type="number" step="any" required /><v-text-field v-model="mark.latitude" label="Latitude" type="number" step="any" required /><v-btn size="small" variant="text" type="submit">Mark this point</v-btn></form>
         </section>
       </template>
       <details class="marks"><summary>{{ land.marks.length }} marks</summary>
-        <ul><li v-for="m in land.marks" :key="m.id">{{ m.words }}<template v-if="m.name">: {{ m.name }}</template><span v-if="m.keepAwayFt" class="quiet figures"> keep {{ m.keepAwayFt }} ft</span> <v-btn v-if="planner" size="x-small" variant="text" :aria-label="`Take ${m.name || m.words} off the map`" @click="removeMark(m.id)">Take off</v-btn></li></ul></details>
+        <ul><li v-for="m in land.marks" :key="m.id">{{ m.words }}<template v-if="m.name">: {{ m.name }}</template><span v-if="m.keepAwayFt" class="quiet figures"> keep {{ say(m.keepAwayFt, 'FOOT') }}</span> <v-btn v-if="planner" size="x-small" variant="text" :aria-label="`Take ${m.name || m.words} off the map`" @click="removeMark(m.id)">Take off</v-btn></li></ul></details>
     </aside>
   </div>
 </template>

@@ -14,6 +14,7 @@ const { data, error } = useQuery({ queryKey: computed(() => ['openings', props.f
   <section aria-label="Cover openings">
     <h2>Cover openings ahead</h2>
     <p v-if="error" class="quiet">{{ error.message }}</p>
+    <p v-else-if="data && !data.length" class="quiet">Enter the crops above: what each of them leaves for a cover is told here.</p>
     <div v-for="o in data" :key="o.planted" class="opening">
       <h3>After {{ cropWords[o.crop]?.toLowerCase() }} {{ o.planted.slice(0, 4) }}</h3>
       <p>Off {{ range(o.harvestEarly, o.harvestLate) }}, then <b class="figures">{{ heat(o.heatMiddle) }} {{ heatUnit }}</b> <span class="quiet figures">({{ heat(o.heatLow) }}–{{ heat(o.heatHigh) }})</span> to dormancy.</p>

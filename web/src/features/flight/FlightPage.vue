@@ -2,7 +2,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, onBeforeUnmount, reactive, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, got, type Schemas } from '../../api/client'
+import { api, got, type Refused, type Schemas } from '../../api/client'
 import { area, areaUnit, length, lengthUnit, mass, massUnit, number, rate, rateUnit, wind } from '../../format/units'
 import { figure } from '../../parts/act'
 import { useFields, useMachines } from '../../parts/choices'
@@ -10,6 +10,7 @@ import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
 import MachineTabs from '../machines/MachineTabs.vue'
 import FlightDrawing from './FlightDrawing.vue'
+import FigureField from '../../parts/FigureField.vue'
 
 const route = useRoute()
 const router = useRouter()
@@ -26,6 +27,8 @@ watch([flyable, fieldId], () => {
   const first = byDrone.value[0] ?? flyable.value[0]
   if (!fieldId.value && first) void router.replace({ name: 'flight', params: { fieldId: first.field.id } })
 }, { immediate: true })
+
+const fieldName = computed(() => flyable.value.find((f) => f.field.id === fieldId.value)?.field.name ?? 'the field')
 
 const ask = reactive({ pass: 1, bearing: '', marginFt: '0' })
 const home = ref<[number, number] | null>(null)
@@ -50,7 +53,7 @@ const file = (format: string) => `/api/flight/plans/${fieldId.value}/${machineId
 const run = ref<Schemas['RunView'] | null>(null)
 const windMph = ref('6')
 const faster = ref(60)
-const problem = ref('')
+const problem = ref<Refused | ''>('')
 let watching: EventSource | null = null
 
 function watchRun(id: string) {
@@ -82,7 +85,7 @@ async function act(asked: () => Promise<Schemas['RunView']>) {
     if (!run.value.done && !run.value.paused) watchRun(run.value.id)
     else watching?.close()
   } catch (e) {
-    problem.value = (e as Error).message
+    problem.value = e as Refused
   }
 }
 const start = () => act(() => got(api.POST('/api/flight/runs', { body: { fieldId: fieldId.value, machineId: machineId.value, pass: ask.pass, bearing: query.value.bearing, marginFt: query.value.marginFt, homeLongitude: query.value.longitude, homeLatitude: query.value.latitude, windMph: Number(windMph.value), timesFaster: faster.value } })))
@@ -105,7 +108,8 @@ const share = computed(() => (run.value ? (run.value.seconds / run.value.totalSe
       <v-select v-if="drones.length" v-model="machineId" class="pick" label="Drone" :items="drones.map((m) => ({ value: m.id, title: m.name }))" />
       <p v-else-if="machines" class="quiet">No drone yet. <router-link to="/machines">Add one</router-link></p>
     </div>
-    <Refusal :says="error?.message || problem" />
+    <Refusal :says="error || problem" />
+    <p v-if="!plan && !error && fieldId && machineId" class="working" role="status">Working out the flight over {{ fieldName }} …</p>
     <div v-if="plan" class="both" :aria-busy="!answered">
       <FlightDrawing :plan="plan" :run="run" :placing="placing" @placed="home = $event; placing = false" />
       <div>
@@ -119,7 +123,7 @@ const share = computed(() => (run.value ? (run.value.seconds / run.value.totalSe
           <div class="form">
             <v-select v-if="plan.passes.length > 1" v-model="ask.pass" label="Pass" :items="plan.passes.map((p, i) => ({ value: i + 1, title: `${i + 1}: ${p}` }))" />
             <v-text-field v-model="ask.bearing" label="Direction" placeholder="fewest turns" persistent-placeholder suffix="°" type="number" step="any" />
-            <v-text-field v-model="ask.marginFt" label="Kept from the edge" suffix="ft" type="number" step="any" />
+            <FigureField v-model="ask.marginFt" label="Kept from the edge" unit="FOOT" />
             <v-btn variant="tonal" color="primary" :aria-pressed="placing" @click="placing = !placing">{{ placing ? 'Tap the drawing' : 'Move the filling place' }}</v-btn>
           </div>
           <p class="files"><a :href="file('geojson')" download="flight-plan.geojson">GeoJSON</a><a :href="file('kml')" download="flight-plan.kml">KML</a><a :href="`/api/work-orders/${fieldId}/${machineId}`" download="work-order.pdf">Work order (PDF)</a></p>
@@ -127,7 +131,7 @@ const share = computed(() => (run.value ? (run.value.seconds / run.value.totalSe
         <v-card class="pa-4" aria-label="Flight">
           <h2>Fly it with the stand-in</h2>
           <div v-if="!run || run.done" class="form">
-            <v-text-field v-model="windMph" label="Wind" suffix="mph" type="number" step="any" />
+            <FigureField v-model="windMph" label="Wind" unit="MILE_PER_HOUR" />
             <v-select v-model="faster" label="How fast" :items="[{ value: 1, title: 'as it flies' }, { value: 60, title: '60 times faster' }, { value: 600, title: '600 times faster' }, { value: 3600, title: 'an hour in a second' }]" />
             <v-btn v-if="planner" color="primary" @click="start">Start the flight</v-btn>
           </div>
@@ -151,7 +155,7 @@ const share = computed(() => (run.value ? (run.value.seconds / run.value.totalSe
 <style scoped>
 .head { display: flex; gap: 14px; align-items: center; flex-wrap: wrap; margin-bottom: 8px; } .pick { max-width: 260px; min-width: 220px; } .both { display: grid; grid-template-columns: 1.35fr 1fr; gap: 14px; align-items: start; }
 .three { display: grid; grid-template-columns: repeat(3, 1fr); gap: 6px 12px; margin: 0 0 6px; } dt { font-size: 0.8rem; color: var(--quiet); } dd { margin: 0; font-family: var(--figures); font-size: 1.2rem; font-weight: 600; } h2::first-letter { text-transform: uppercase; }
-.form { display: grid; grid-template-columns: 1fr 1fr; gap: 8px; align-items: center; margin: 8px 0; } .files { display: flex; gap: 16px; margin: 8px 0 0; } .small { font-size: 0.88rem; } .acts { display: flex; gap: 10px; align-items: center; } .live { margin: 6px 0; }
+.form { display: grid; grid-template-columns: 1fr 1fr; gap: 8px; align-items: center; margin: 8px 0; } .working { padding: 20px; border: 1px dashed var(--hair); min-height: 60vh; } .files { display: flex; gap: 16px; margin: 8px 0 0; } .small { font-size: 0.88rem; } .acts { display: flex; gap: 10px; align-items: center; } .live { margin: 6px 0; }
 .cautions { border-left: 3px solid var(--ochre); padding-left: 22px; font-size: 0.88rem; margin: 12px 0 0; }
 @media (max-width: 900px) { .both { grid-template-columns: 1fr; } }
 </style>

@@ -23,7 +23,7 @@ const levels = [{ level: 'even', words: 'within 10 %' }, { level: 'light', words
   <v-dialog v-model="open" max-width="760" scrollable>
     <v-card :title="map ? `${map.field}: what was laid where` : 'What was laid where'" :subtitle="map?.source">
       <v-card-text>
-        <Refusal :says="error?.message" />
+        <Refusal :says="error" />
         <template v-if="map && planar">
           <p class="figures big">{{ rate(map.actualRate) }} {{ rateUnit }} over {{ area(map.coveredAcres, 1) }} of {{ area(map.fieldAcres, 1) }} {{ areaUnit }} · skipped {{ number(map.skippedPercent, 1) }} % · overlapped {{ number(map.overlappedPercent, 1) }} %</p>
           <p class="quiet figures">{{ mass(map.pounds) }} {{ massUnit }} in all<template v-if="map.outsidePounds >= 1">, {{ mass(map.outsidePounds) }} of it outside the field</template></p>

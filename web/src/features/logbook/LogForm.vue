@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, reactive, ref, watch } from 'vue'
-import { api, got, type Schemas } from '../../api/client'
+import { api, got, type Refused, type Schemas } from '../../api/client'
 import { short } from '../../format/dates'
-import { area, areaUnit, massUnit, matter, rateUnit, typedArea, typedMass, units } from '../../format/units'
+import { matter, rateUnit, type Unit } from '../../format/units'
+import FigureField from '../../parts/FigureField.vue'
+import { useChoices } from '../../parts/choices'
 import Refusal from '../../parts/Refusal.vue'
 import { session } from '../../session'
 
@@ -22,8 +24,10 @@ const kinds: { value: Kind; title: string }[] = [
   { value: 'HARVESTED', title: 'Crop harvested' },
 ]
 const DRAFT = 'furrow-log-draft'
-const empty = { fieldId: '', kind: 'SEEDED' as Kind, on: '', machineId: '', acres: '', pounds: '', lot: '', note: '', route: 'EARLY_SPRAY', stage: 'FIRST_YELLOW', species: '', spots: '5', stems: '50', past: '', frame: '', grams: '', yieldPerAcre: '' }
+/** Figures are kept in the units of the server, whatever the farm reads; the id names the entry, so that it is never kept twice. */
+const empty = { id: '', fieldId: '', kind: 'SEEDED' as Kind, on: '', machineId: '', acres: '', pounds: '', lot: '', note: '', route: 'EARLY_SPRAY', stage: 'FIRST_YELLOW', species: '', spots: '5', stems: '50', past: '', frame: '', grams: '', yieldPerAcre: '' }
 const form = reactive({ ...empty, ...(JSON.parse(localStorage.getItem(DRAFT) ?? '{}') as object) })
+form.id ||= crypto.randomUUID()
 watch(form, (now) => localStorage.setItem(DRAFT, JSON.stringify(now)))
 
 const { data: fields } = useQuery({ queryKey: ['fields'], queryFn: () => got(api.GET('/api/fields')) })
@@ -31,7 +35,7 @@ const { data: board } = useQuery({ queryKey: ['dispatch', ''], queryFn: () => go
 const { data: lots } = useQuery({ queryKey: ['lots'], queryFn: () => got(api.GET('/api/lots')) })
 const { data: species } = useQuery({ queryKey: ['species'], queryFn: () => got(api.GET('/api/species')), staleTime: Infinity })
 
-const problem = ref('')
+const problem = ref<Refused | ''>('')
 const busy = ref(false)
 const saved = ref<Schemas['Saved'] | null>(null)
 
@@ -58,9 +62,13 @@ watch(members, (now) => {
 watch(job, (now) => {
   if (now?.place) form.machineId = now.place.machineId
 }, { immediate: true })
-watch(field, (now) => {
-  if (now) form.acres = String(Number(area(now.field.acres, 1).replaceAll(',', '')))
+// The whole field is offered once it is chosen; what was typed or restored stays through every refetch.
+watch(() => field.value?.field.id, (now, was) => {
+  if (now && (was || form.acres === '')) form.acres = field.value!.field.acres.toFixed(1)
 }, { immediate: true })
+const crop = computed(() => field.value?.chain.filter((l) => l.crop && l.starts <= form.on).at(-1)?.crop)
+const { data: choices } = useChoices()
+const yieldUnit = computed<Unit>(() => (crop.value && choices.value?.yields[crop.value.kind]) || 'TON_PER_ACRE')
 
 const work = computed(() => form.kind in settles || form.kind === 'CUT')
 const optional = (text: string) => (String(text ?? '').trim() === '' ? undefined : Number(text))
@@ -69,31 +77,29 @@ async function save() {
   busy.value = true
   problem.value = ''
   saved.value = null
-  const acres = optional(form.acres)
-  const pounds = optional(form.pounds)
   const counted = form.kind === 'STEM_COUNT'
   const clipped = form.kind === 'BIOMASS'
   try {
     saved.value = await got(api.POST('/api/log', {
       body: {
-        fieldId: form.fieldId, kind: form.kind, on: form.on, note: form.note || undefined,
+        id: form.id, fieldId: form.fieldId, kind: form.kind, on: form.on, note: form.note || undefined,
         jobId: work.value ? job.value?.id : undefined,
         machineId: work.value && form.machineId ? form.machineId : undefined,
-        acres: work.value && acres !== undefined ? typedArea(acres) : undefined,
-        pounds: form.kind === 'SEEDED' && pounds !== undefined ? typedMass(pounds) : undefined,
+        acres: work.value ? optional(form.acres) : undefined,
+        pounds: form.kind === 'SEEDED' ? optional(form.pounds) : undefined,
         lot: form.kind === 'SEEDED' ? form.lot || undefined : undefined,
         route: form.kind === 'ENDED' ? (form.route as 'ROLL') : undefined,
         stage: form.kind === 'CROP_STAGE' ? (form.stage as 'V4') : undefined,
         species: counted ? form.species : undefined, spots: counted ? optional(form.spots) : undefined, stems: counted ? optional(form.stems) : undefined, past: counted ? optional(form.past) : undefined,
-        frameSquareFeet: clipped ? (optional(form.frame) ?? 0) * (units.value === 'US' ? 1 : 10.76391) : undefined,
+        frameSquareFeet: clipped ? optional(form.frame) : undefined,
         dryGrams: clipped ? form.grams.split(/[\s,;]+/).filter(Boolean).map(Number) : undefined,
         yieldPerAcre: form.kind === 'HARVESTED' ? optional(form.yieldPerAcre) : undefined,
       },
     }))
-    Object.assign(form, { pounds: '', lot: '', note: '', past: '', grams: '', yieldPerAcre: '' })
+    Object.assign(form, { id: crypto.randomUUID(), pounds: '', lot: '', note: '', past: '', grams: '', yieldPerAcre: '' })
     await queries.invalidateQueries()
   } catch (e) {
-    problem.value = (e as Error).message
+    problem.value = e as Refused
   } finally {
     busy.value = false
   }
@@ -109,10 +115,10 @@ async function save() {
       <v-text-field v-model="form.on" label="Day" type="date" :max="session?.today" required />
       <template v-if="work">
         <v-select v-model="form.machineId" label="Machine" clearable :items="board?.machines.map((m) => ({ value: m.id, title: m.name }))" />
-        <v-text-field v-model="form.acres" :label="`Done, ${areaUnit}`" type="number" step="any" min="0" />
+        <FigureField v-model="form.acres" label="Area done" unit="ACRE" min="0" />
       </template>
       <template v-if="form.kind === 'SEEDED'">
-        <v-text-field v-model="form.pounds" :label="`Seed used, ${massUnit}`" type="number" step="any" min="0" />
+        <FigureField v-model="form.pounds" label="Seed used" unit="POUND" min="0" />
         <v-combobox v-model="form.lot" label="Seed lot" density="compact" variant="outlined" hide-details :items="lots?.map((l) => l.name)" />
       </template>
       <v-select v-if="form.kind === 'ENDED'" v-model="form.route" label="How" :items="[{ value: 'EARLY_SPRAY', title: 'Early spray' }, { value: 'PLANT_GREEN', title: 'Planted green, sprayed' }, { value: 'ROLL', title: 'Rolled and crimped' }, { value: 'WINTER_KILL', title: 'Winter-killed' }]" />
@@ -123,11 +129,11 @@ async function save() {
         <v-text-field v-model="form.past" label="Past flowering" type="number" min="0" />
       </template>
       <template v-if="form.kind === 'BIOMASS'">
-        <v-text-field v-model="form.frame" :label="units === 'US' ? 'Frame, ft²' : 'Frame, m²'" type="number" step="any" min="0" />
+        <FigureField v-model="form.frame" label="Frame" unit="SQUARE_FOOT" min="0" />
         <v-text-field v-model="form.grams" class="wide" label="Dry grams, one number a frame" hint="such as 118 96 131" persistent-hint />
       </template>
       <v-select v-if="form.kind === 'CROP_STAGE'" v-model="form.stage" label="Stage" :items="[{ value: 'V4', title: 'Corn: 4 collars' }, { value: 'V6', title: 'Corn: 6 collars' }, { value: 'SILKING', title: 'Corn: silking' }, { value: 'HALF_MILK', title: 'Corn: half milk line' }, { value: 'BLACK_LAYER', title: 'Corn: black layer' }, { value: 'LEAVES_GOING', title: 'Corn: leaves begin to go' }, { value: 'HALF_LEAVES', title: 'Corn: half of the leaves lost' }, { value: 'FIRST_YELLOW', title: 'Soybeans: first yellow leaf' }, { value: 'LEAF_DROP', title: 'Soybeans: leaf drop begins' }, { value: 'HEADING', title: 'Small grain: heading' }]" />
-      <v-text-field v-if="form.kind === 'HARVESTED'" v-model="form.yieldPerAcre" label="Yield per acre (bu or tons)" type="number" step="any" min="0" />
+      <FigureField v-if="form.kind === 'HARVESTED'" v-model="form.yieldPerAcre" label="Yield" :unit="yieldUnit" min="0" />
       <v-text-field v-model="form.note" class="wide" label="Note" />
       <Refusal class="wide" :says="problem" />
       <v-btn class="wide" type="submit" color="primary" size="large" :loading="busy" :disabled="!form.fieldId">Save</v-btn>

@@ -3,9 +3,9 @@ import { mdiDeleteOutline } from '@mdi/js'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, got, upload, type Schemas } from '../../api/client'
+import { api, got, type Refused, upload, type Schemas } from '../../api/client'
 import { long } from '../../format/dates'
-import { area, areaUnit, mass, massUnit, number, rain, rate, rateUnit, temperature, wind } from '../../format/units'
+import { area, areaUnit, mass, massUnit, rain, rate, rateUnit, say, temperature, wind, type Unit } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
 import AppliedDialog from './AppliedDialog.vue'
@@ -15,18 +15,18 @@ const route = useRoute()
 const queries = useQueryClient()
 const { data: entries, error } = useQuery({ queryKey: ['log'], queryFn: () => got(api.GET('/api/log')) })
 const find = ref('')
-const problem = ref('')
+const problem = ref<Refused | ''>('')
 const shown = computed(() => {
   const wanted = (find.value ?? '').toLowerCase()
   return (entries.value ?? []).filter((e) => `${e.field} ${e.about} ${e.entry.lot} ${e.entry.note}`.toLowerCase().includes(wanted)).slice(0, 120)
 })
 
-function figures(e: Schemas['Entry'], actualRate?: number): string {
+function figures(e: Schemas['Entry'], actualRate?: number, yieldUnit: Unit = 'NONE'): string {
   const parts: string[] = []
   if (e.acres) parts.push(`${area(e.acres, 1)} ${areaUnit.value}`)
   if (e.pounds) parts.push(`${mass(e.pounds)} ${massUnit.value}`)
   if (actualRate) parts.push(`${rate(actualRate)} ${rateUnit.value}`)
-  if (e.details.yieldPerAcre) parts.push(`${number(e.details.yieldPerAcre, 1)} per acre`)
+  if (e.details.yieldPerAcre) parts.push(say(e.details.yieldPerAcre, yieldUnit, 1))
   return parts.join(' · ')
 }
 
@@ -46,7 +46,7 @@ async function bring(id: string, event: Event) {
     await queries.invalidateQueries()
     showMap(id)
   } catch (e) {
-    problem.value = (e as Error).message
+    problem.value = e as Refused
   }
   input.value = ''
 }
@@ -56,7 +56,7 @@ async function remove(id: string) {
     await got(api.DELETE('/api/log/{id}', { params: { path: { id } } }))
     await queries.invalidateQueries()
   } catch (e) {
-    problem.value = (e as Error).message
+    problem.value = e as Refused
   }
 }
 </script>
@@ -67,15 +67,15 @@ async function remove(id: string) {
       <LogForm class="side" :field="route.query.field as string | undefined" :kind="route.query.kind as string | undefined" />
       <section class="list" aria-label="Entries">
         <div class="head"><h1>Logbook</h1><v-text-field v-model="find" class="find" label="Find an entry" clearable /></div>
-        <Refusal :says="error?.message || problem" />
+        <Refusal :says="error || problem" />
         <p v-if="entries && !entries.length" class="quiet">Nothing is written down yet. What you save here moves the forecasts of its field.</p>
         <ol>
-          <li v-for="{ entry, field, about, machine, actualRate, mapped } in shown" :key="entry.id">
+          <li v-for="{ entry, field, about, machine, actualRate, mapped, yieldUnit } in shown" :key="entry.id">
             <span class="figures when">{{ long(entry.on) }}</span>
             <div><b>{{ field }}</b>, {{ about }}<span v-if="machine" class="quiet"> · {{ machine }}</span><br />
-              <span class="figures">{{ figures(entry, actualRate) }}</span><span v-if="entry.lot" class="quiet"> · lot {{ entry.lot }}</span>
+              <span class="figures">{{ figures(entry, actualRate, yieldUnit) }}</span><span v-if="entry.lot" class="quiet"> · lot {{ entry.lot }}</span>
               <span v-if="entry.note"> · {{ entry.note }}</span>
-              <span v-if="entry.details.weather" class="quiet small figures"><template v-if="figures(entry, actualRate)"> · </template>{{ temperature(entry.details.weather.maxF) }} / {{ temperature(entry.details.weather.minF) }}, rain {{ rain(entry.details.weather.rainIn) }}, wind {{ wind(entry.details.weather.windMph) }}</span>
+              <span v-if="entry.details.weather" class="quiet small figures"><template v-if="figures(entry, actualRate, yieldUnit)"> · </template>{{ temperature(entry.details.weather.maxF) }} / {{ temperature(entry.details.weather.minF) }}, rain {{ rain(entry.details.weather.rainIn) }}, wind {{ wind(entry.details.weather.windMph) }}</span>
               <span class="quiet small"> · {{ entry.by }}</span>
               <template v-if="entry.kind === 'SEEDED'"><br /><v-btn v-if="mapped" size="x-small" variant="tonal" color="primary" :aria-label="`What was laid where in ${field}`" @click="showMap(entry.id)">What was laid where</v-btn><label v-else class="bring">Bring the machine's points<input type="file" accept=".csv" :aria-label="`Points of ${field}, CSV`" @change="bring(entry.id, $event)" /></label><a v-if="!mapped" class="try" :href="`/api/simulator/drill-monitor/${entry.fieldId}`" download="drill-points.csv" :aria-label="`Points that the drill stand-in would have written on ${field}`">or try the stand-in's</a></template></div>
             <v-btn v-if="planner" icon size="x-small" variant="text" :aria-label="`Remove ${field}, ${about}`" @click="remove(entry.id)"><v-icon :icon="mdiDeleteOutline" /></v-btn>

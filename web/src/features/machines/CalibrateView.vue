@@ -11,6 +11,8 @@ import MachineTabs from './MachineTabs.vue'
 import MeterCard from './MeterCard.vue'
 import PanCard from './PanCard.vue'
 import TestList from './TestList.vue'
+import { say } from '../../format/units'
+import FigureField from '../../parts/FigureField.vue'
 
 const route = useRoute()
 const router = useRouter()
@@ -42,13 +44,13 @@ const { data: tests, error } = useQuery({
     <MachineTabs />
     <div class="top">
       <v-select label="Machine" :items="sowing.map((m) => ({ value: m.id, title: m.name }))" :model-value="machineId" @update:model-value="router.push({ name: 'calibrate', params: { machineId: $event } })" />
-      <v-text-field v-model="aim.target" label="Target, bulk lb/ac" type="number" inputmode="decimal" step="any" />
-      <v-text-field v-model="aim.mph" label="Speed, mph" type="number" inputmode="decimal" step="any" />
+      <FigureField v-model="aim.target" label="Target, bulk" unit="POUND_PER_ACRE" />
+      <FigureField v-model="aim.mph" label="Speed" unit="MILE_PER_HOUR" />
       <v-combobox v-model="aim.lot" label="Seed lot" :items="lots?.map((l) => l.name)" clearable />
     </div>
-    <Refusal :says="error?.message" />
+    <Refusal :says="error" />
     <div v-if="tests?.next" class="next" role="status">
-      <template v-if="tests.next.setting !== undefined"><span>Set next</span><b class="figures">{{ tests.next.setting.toFixed(1) }}</b><span v-if="tests.next.error !== undefined" class="quiet">tests lie within ± {{ tests.next.error.toFixed(1) }} lb/ac of their line</span></template>
+      <template v-if="tests.next.setting !== undefined"><span>Set next</span><b class="figures">{{ tests.next.setting.toFixed(1) }}</b><span v-if="tests.next.error !== undefined" class="quiet">tests lie within ± {{ say(tests.next.error, 'POUND_PER_ACRE', 1) }} of their line</span></template>
       <span v-for="n in tests.next.notes" :key="n" class="quiet">{{ n }}</span>
       <span v-for="c in tests.corrections" :key="c.lot">In the field with {{ c.lot || 'any lot' }} it lays <b class="figures">{{ (c.factor * 100).toFixed(0) }} %</b> of what it is set for</span>
     </div>

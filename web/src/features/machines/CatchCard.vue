@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue'
-import { api, got, type Schemas } from '../../api/client'
+import { api, got, type Refused, type Schemas } from '../../api/client'
 import { figure, useAct } from '../../parts/act'
 import Refusal from '../../parts/Refusal.vue'
+import FigureField from '../../parts/FigureField.vue'
+import { say } from '../../format/units'
 
 const props = defineProps<{ machine: Schemas['MachineView']; target: number; mph: number; lot: string }>()
 const setup = computed(() => props.machine.setup)
@@ -15,7 +17,7 @@ const typed = reactive<Record<string, string>>(kept ?? {
 })
 watch(typed, () => localStorage.setItem(key, JSON.stringify(typed)))
 const answer = ref<Schemas['CatchView'] | null>(null)
-const wrong = ref('')
+const wrong = ref<Refused | ''>('')
 const { problem, said, busy, act } = useAct()
 const words = { GOOD: 'within 5 %: good', NEAR: 'within 10 %: near', OFF: 'more than 10 % off: set again' }
 
@@ -35,7 +37,7 @@ watch(details, async (asked) => {
     const worked = await got(api.POST('/api/calibrations/catch', { body: asked }))
     if (mine === round) answer.value = worked
   } catch (e) {
-    if (mine === round) wrong.value = (e as Error).message
+    if (mine === round) wrong.value = e as Refused
   }
 }, { immediate: true })
 
@@ -51,13 +53,13 @@ async function keep() {
     <div class="form">
       <v-text-field v-model="typed.setting" label="Setting" type="number" inputmode="decimal" step="any" /><v-text-field v-model="typed.sprocket" label="Sprocket or gear" />
       <v-text-field v-model="typed.grams" label="Caught" suffix="g" type="number" inputmode="decimal" step="any" /><v-text-field v-model="typed.outlets" label="Outlets caught" type="number" inputmode="numeric" />
-      <v-text-field v-if="!rowsInGaps" v-model="typed.rowSpacingIn" label="Row spacing" suffix="in" type="number" inputmode="decimal" step="any" />
-      <template v-else><v-text-field v-model="typed.outletsPerGap" label="Outlets in a gap" type="number" inputmode="numeric" /><v-text-field v-model="typed.gapIn" label="Gap" suffix="in" type="number" inputmode="decimal" step="any" /><v-text-field v-model="typed.rowSpacingIn" label="Row spacing in the gap" suffix="in" type="number" inputmode="decimal" step="any" /></template>
+      <FigureField v-if="!rowsInGaps" v-model="typed.rowSpacingIn" label="Row spacing" unit="INCH" />
+      <template v-else><v-text-field v-model="typed.outletsPerGap" label="Outlets in a gap" type="number" inputmode="numeric" /><FigureField v-model="typed.gapIn" label="Gap" unit="INCH" /><FigureField v-model="typed.rowSpacingIn" label="Row spacing in the gap" unit="INCH" /></template>
       <v-select v-model="typed.by" label="Distance by" :items="[{ value: 'distance', title: 'driven' }, { value: 'wheel', title: 'wheel turns' }]" />
-      <v-text-field v-if="typed.by === 'distance'" v-model="typed.distanceFt" label="Distance" suffix="ft" type="number" inputmode="decimal" step="any" />
-      <template v-else><v-text-field v-model="typed.wheelTurns" label="Wheel turns" type="number" inputmode="decimal" step="any" /><v-text-field v-model="typed.wheelFt" label="Rolling circumference" suffix="ft" type="number" inputmode="decimal" step="any" /><v-text-field v-model="typed.slip" label="Slip, 0–0.5" type="number" inputmode="decimal" step="any" /></template>
+      <FigureField v-if="typed.by === 'distance'" v-model="typed.distanceFt" label="Distance" unit="FOOT" />
+      <template v-else><v-text-field v-model="typed.wheelTurns" label="Wheel turns" type="number" inputmode="decimal" step="any" /><FigureField v-model="typed.wheelFt" label="Rolling circumference" unit="FOOT" /><v-text-field v-model="typed.slip" label="Slip, 0–0.5" type="number" inputmode="decimal" step="any" /></template>
     </div>
-    <div v-if="answer" class="answer" :class="answer.verdict?.toLowerCase()" role="status"><b class="figures">{{ answer.rate.toFixed(1) }} lb/ac</b><span v-if="answer.verdict">{{ words[answer.verdict] }}</span><span class="quiet small">{{ answer.widthFt.toFixed(2) }} ft wide over {{ answer.distanceFt.toFixed(0) }} ft<template v-if="answer.bandRate !== undefined">; in the sown bands {{ answer.bandRate.toFixed(1) }} lb/ac</template></span></div>
+    <div v-if="answer" class="answer" :class="answer.verdict?.toLowerCase()" role="status"><b class="figures">{{ say(answer.rate, 'POUND_PER_ACRE', 1) }}</b><span v-if="answer.verdict">{{ words[answer.verdict] }}</span><span class="quiet small">{{ say(answer.widthFt, 'FOOT', 2) }} wide over {{ say(answer.distanceFt, 'FOOT') }}<template v-if="answer.bandRate !== undefined">; in the sown bands {{ say(answer.bandRate, 'POUND_PER_ACRE', 1) }}</template></span></div>
     <Refusal :says="wrong || problem" />
     <v-btn class="mt-2" block size="large" color="primary" :disabled="!answer" :loading="busy" @click="keep">Keep this test</v-btn>
     <p v-if="said" role="status">{{ said }}</p>

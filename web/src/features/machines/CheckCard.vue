@@ -3,6 +3,8 @@ import { reactive } from 'vue'
 import { api, got, type Schemas } from '../../api/client'
 import { figure, useAct } from '../../parts/act'
 import Refusal from '../../parts/Refusal.vue'
+import FigureField from '../../parts/FigureField.vue'
+import { say } from '../../format/units'
 
 const props = defineProps<{ machine: Schemas['MachineView']; target: number; lot: string }>()
 const typed = reactive({ usedLb: '', acres: '' })
@@ -12,7 +14,7 @@ const words = { GOOD: 'good', NEAR: 'near', OFF: 'off: set again' }
 async function keep() {
   const saved = await act(() => got(api.POST('/api/calibrations', { body: { machineId: props.machine.id, kind: 'CHECK', lot: props.lot || undefined, details: { expectedLbAc: props.target, usedLb: figure(typed.usedLb), acres: figure(typed.acres), sprocket: '' } } })))
   if (saved) {
-    said.value = `Laid ${saved.rate?.toFixed(1)} lb/ac: ${saved.verdict ? words[saved.verdict] : ''}. The correction for this lot follows.`
+    said.value = `Laid ${say(saved.rate ?? 0, 'POUND_PER_ACRE', 1)}: ${saved.verdict ? words[saved.verdict] : ''}. The correction for this lot follows.`
     typed.usedLb = ''
     typed.acres = ''
   }
@@ -22,9 +24,9 @@ async function keep() {
 <template>
   <v-card class="pa-4">
     <h2>First acres</h2>
-    <p class="quiet">Pounds used against acres covered, the same day. The machine's correction for this lot is kept and offered next time.</p>
+    <p class="quiet">Seed used against ground covered, the same day. The machine's correction for this lot is kept and offered next time.</p>
     <form class="form" @submit.prevent="keep">
-      <v-text-field v-model="typed.usedLb" label="Pounds used" suffix="lb" type="number" inputmode="decimal" step="any" required /><v-text-field v-model="typed.acres" label="Acres covered" suffix="ac" type="number" inputmode="decimal" step="any" required />
+      <FigureField v-model="typed.usedLb" label="Seed used" unit="POUND" required /><FigureField v-model="typed.acres" label="Ground covered" unit="ACRE" required />
       <v-btn class="wide" type="submit" block size="large" color="primary" :loading="busy">Keep this check</v-btn>
     </form>
     <Refusal :says="problem" /><p v-if="said" role="status">{{ said }}</p>

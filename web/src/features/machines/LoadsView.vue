@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, onBeforeUnmount, reactive, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, got, type Schemas } from '../../api/client'
+import { api, got, type Refused, type Schemas } from '../../api/client'
 import { short } from '../../format/dates'
 import { area, areaUnit, bulk, bulkUnit, density, densityUnit, length, lengthUnit, mass, massUnit, number, perArea, perAreaUnit, rate, rateUnit } from '../../format/units'
 import { figure } from '../../parts/act'
@@ -11,6 +11,7 @@ import Refusal from '../../parts/Refusal.vue'
 import MachineTabs from './MachineTabs.vue'
 import { partsOf, type Setup } from './setup'
 import LoadStrip from './LoadStrip.vue'
+import FigureField from '../../parts/FigureField.vue'
 
 const route = useRoute()
 const router = useRouter()
@@ -49,7 +50,7 @@ watch(machine, (m) => {
 const parts = computed(() => (machine.value ? partsOf(machine.value.kind, machine.value.hired) : []).filter((g) => g.heading !== 'Rows and meter').flatMap((g) => g.parts).filter((p) => machine.value?.setup[p.key] !== undefined))
 
 const loads = ref<Schemas['LoadsView'] | null>(null)
-const problem = ref('')
+const problem = ref<Refused | ''>('')
 let round = 0
 async function ask() {
   if (!fieldId.value || !machineId.value) return
@@ -60,10 +61,11 @@ async function ask() {
     const answer = await got(api.POST('/api/loads', { body: { fieldId: fieldId.value, machineId: machineId.value, setup: changed.value ? (setup as Setup) : undefined, rateFactor: rateFactor.value } }))
     if (mine === round) [loads.value, problem.value] = [answer, '']
   } catch (e) {
-    if (mine === round) problem.value = (e as Error).message
+    if (mine === round) problem.value = e as Refused
   }
 }
 let timer: ReturnType<typeof setTimeout> | undefined
+onBeforeUnmount(() => clearTimeout(timer))
 watch([fieldId, machineId, rateFactor, tried], () => {
   clearTimeout(timer)
   timer = setTimeout(() => void ask(), 150)
@@ -89,7 +91,7 @@ const cents = (dollars?: number) => (dollars === undefined ? '' : '$' + number(d
       <v-autocomplete class="pick" label="Field" :items="withCover.map((f) => ({ value: f.field.id, title: f.field.name }))" :model-value="fieldId" auto-select-first @update:model-value="$event && router.push({ name: 'loads', params: { fieldId: $event } })" />
       <p v-if="loads" class="about">{{ loads.cover }} on <span class="figures">{{ area(loads.acres, 1) }} {{ areaUnit }}</span>, runs of <span class="figures">{{ length(loads.runFeet) }} {{ lengthUnit }}</span></p>
     </div>
-    <Refusal :says="waysError?.message" />
+    <Refusal :says="waysError" />
     <section v-if="ways" aria-label="Ways in compared">
       <table class="plain ways">
         <thead><tr><th>Machine and way in</th><th>Opens</th><th class="n">in time</th><th class="n">bulk {{ rateUnit }}</th><th class="n">loads</th><th class="n">hours</th><th class="n">seed {{ perAreaUnit }}</th><th class="n">pass</th><th class="n">together</th><th class="n">plants {{ densityUnit }}</th><th class="n">$ per 1,000 plants</th></tr></thead>
@@ -135,14 +137,14 @@ const cents = (dollars?: number) => (dollars === undefined ? '' : '$' + number(d
           <div><dt>You pay, {{ perAreaUnit }}</dt><dd class="pay">{{ perArea(loads.price.pass) }}</dd></div>
         </dl>
         <p v-if="loads.price.crossingLbAc !== undefined" class="quiet small">Above {{ rate(loads.price.crossingLbAc) }} {{ rateUnit }} bulk the hour costs more than the acre here.</p>
-        <p v-else-if="loads.price.byHour !== undefined && loads.price.byAcre !== undefined" class="quiet small">The two prices never cross between 1 and 200 lb/ac here.</p>
+        <p v-else-if="loads.price.byHour !== undefined && loads.price.byAcre !== undefined" class="quiet small">The two prices never cross between {{ rate(1, 0) }} and {{ rate(200, 0) }} {{ rateUnit }} here.</p>
       </v-card>
       <v-card v-if="machine" class="pa-4" aria-label="What if">
         <div class="head"><h2>What if</h2><v-btn v-if="changed || rateFactor !== 1" size="small" variant="text" color="primary" @click="asItIs">As it is</v-btn></div>
         <p class="quiet small">Tried here only; the machine itself stays as it is.</p>
         <label class="slide">Rate: <b class="figures">{{ number(rateFactor * 100) }} %</b> of the plan<input v-model.number="rateFactor" type="range" min="0.4" max="2" step="0.05" aria-label="Rate, share of the plan" /></label>
         <div class="form">
-          <v-text-field v-for="p in parts" :key="p.key" :model-value="tried[p.key] ?? ''" :label="p.words" :suffix="p.unit" type="number" step="any" @update:model-value="change(p.key, $event)" />
+          <FigureField v-for="p in parts" :key="p.key" :model-value="tried[p.key] ?? ''" :label="p.words" :unit="p.unit" @update:model-value="change(p.key, $event)" />
         </div>
       </v-card>
     </div>

@@ -2,13 +2,14 @@
 import { computed, reactive, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, got, type Schemas } from '../../api/client'
-import { area, areaUnit, perArea, perAreaUnit, typedArea, units } from '../../format/units'
+import { area, areaUnit, perArea, perAreaUnit } from '../../format/units'
 import { useAct } from '../../parts/act'
 import { useChoices, useMachines } from '../../parts/choices'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
 import MachineTabs from './MachineTabs.vue'
 import SetupForm from './SetupForm.vue'
+import FigureField from '../../parts/FigureField.vue'
 
 const route = useRoute()
 const router = useRouter()
@@ -18,6 +19,7 @@ const { problem, act } = useAct()
 const chosenId = ref(String(route.query.machine ?? ''))
 const chosen = computed(() => machines.value?.find((m) => m.id === chosenId.value))
 const adding = ref(false)
+const keeps = ref('')
 const form = reactive({ name: '', kind: 'DRILL' as Schemas['MachineForm']['kind'], rate: '', hired: false, cost: '' })
 const kindWords = computed(() => Object.fromEntries((choices.value?.machines ?? []).map((m) => [m.value, m.title])))
 
@@ -27,7 +29,7 @@ watch(machines, (all) => {
 watch(chosenId, (id) => void router.replace({ query: { machine: id } }))
 
 async function add() {
-  const made = await act(() => got(api.POST('/api/machines', { body: { name: form.name, kind: form.kind, acresPerHour: typedArea(Number(form.rate)), hired: form.hired, costPerAcre: Number(form.cost || 0) * (units.value === 'US' ? 1 : 0.40468564224) } })))
+  const made = await act(() => got(api.POST('/api/machines', { body: { name: form.name, kind: form.kind, acresPerHour: Number(form.rate), hired: form.hired, costPerAcre: Number(form.cost || 0) } })))
   if (made) {
     adding.value = false
     form.name = ''
@@ -35,19 +37,22 @@ async function add() {
   }
 }
 const sows = (kind: string) => choices.value?.ways.some((w) => w.value === kind) ?? false
-const remove = (id: string) => act(() => got(api.DELETE('/api/machines/{id}', { params: { path: { id } } })))
+const remove = (id: string) => act(async () => {
+  const gone = await got(api.DELETE('/api/machines/{id}', { params: { path: { id } } }))
+  keeps.value = gone?.says ?? ''
+})
 </script>
 
 <template>
   <div class="page">
     <MachineTabs />
-    <Refusal :says="error?.message || problem" />
+    <Refusal :says="error || problem" /><p v-if="keeps" role="status">{{ keeps }}</p>
     <div class="both">
       <section aria-label="Machines and crews">
         <div class="head"><h1>Machines</h1><v-btn v-if="planner" size="small" variant="tonal" color="primary" @click="adding = !adding">Add a machine</v-btn></div>
         <form v-if="adding" class="form" @submit.prevent="add">
           <v-text-field v-model="form.name" label="Machine" required /><v-select v-model="form.kind" label="What it does" :items="choices?.machines" />
-          <v-text-field v-model="form.rate" :label="`Field capacity, ${areaUnit}/h`" type="number" step="any" required /><v-text-field v-model="form.cost" :label="`Cost, ${perAreaUnit}`" type="number" step="any" />
+          <FigureField v-model="form.rate" label="Field capacity" unit="ACRE_PER_HOUR" required /><FigureField v-model="form.cost" label="Cost" unit="DOLLAR_PER_ACRE" />
           <v-checkbox v-model="form.hired" label="Hired" /><v-btn type="submit" variant="tonal" color="primary">Add the machine</v-btn>
         </form>
         <button v-for="m in machines" :key="m.id" type="button" class="rig" :class="{ here: m.id === chosenId }" :aria-pressed="m.id === chosenId" @click="chosenId = m.id">

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api, got, type Schemas } from '../../api/client'
+import { api, got, type Refused, type Schemas } from '../../api/client'
 import Refusal from '../../parts/Refusal.vue'
+import FigureField from '../../parts/FigureField.vue'
+import { bare, say, word } from '../../format/units'
 
 const props = defineProps<{ machine: Schemas['MachineView']; target: number; mph: number }>()
 const width = ref(String(props.machine.setup.widthFt ?? 20))
 const answer = ref<Schemas['MeterView'] | null>(null)
-const wrong = ref('')
+const wrong = ref<Refused | ''>('')
 const asked = computed(() => ({ targetLbAc: props.target, widthFt: Number(width.value), mph: props.mph }))
 watch(asked, async (body) => {
   try {
@@ -14,7 +16,7 @@ watch(asked, async (body) => {
     wrong.value = ''
   } catch (e) {
     answer.value = null
-    wrong.value = (e as Error).message
+    wrong.value = e as Refused
   }
 }, { immediate: true })
 </script>
@@ -23,12 +25,12 @@ watch(asked, async (body) => {
   <v-card class="pa-4">
     <h2>Meter at a constant speed</h2>
     <p class="quiet">For air seeders whose meter does not follow the wheels: driving slower lays more.</p>
-    <v-text-field v-model="width" label="Width seeded" suffix="ft" type="number" inputmode="decimal" step="any" />
+    <FigureField v-model="width" label="Width seeded" unit="FOOT" />
     <Refusal :says="wrong" />
     <template v-if="answer">
-      <p class="big">Meter <b class="figures">{{ answer.poundsPerMinute.toFixed(2) }} lb/min</b>, and stay between <b class="figures">{{ answer.slowest.toFixed(1) }} and {{ answer.fastest.toFixed(1) }} mph</b>.</p>
-      <table class="plain"><thead><tr><th class="n">mph</th><th class="n">lb/ac</th><th /></tr></thead>
-        <tbody><tr v-for="t in answer.table" :key="t.mph" :class="{ out: !t.within }"><td class="n">{{ t.mph.toFixed(1) }}</td><td class="n">{{ t.rate.toFixed(1) }}</td><td>{{ t.within ? 'within 10 %' : t.rate > target ? 'too much' : 'too little' }}</td></tr></tbody></table>
+      <p class="big">Meter <b class="figures">{{ say(answer.poundsPerMinute, 'POUND_PER_MINUTE', 2) }}</b>, and stay between <b class="figures">{{ bare(answer.slowest, 'MILE_PER_HOUR', 1) }} and {{ say(answer.fastest, 'MILE_PER_HOUR', 1) }}</b>.</p>
+      <table class="plain"><thead><tr><th class="n">{{ word('MILE_PER_HOUR') }}</th><th class="n">{{ word('POUND_PER_ACRE') }}</th><th /></tr></thead>
+        <tbody><tr v-for="t in answer.table" :key="t.mph" :class="{ out: !t.within }"><td class="n">{{ bare(t.mph, 'MILE_PER_HOUR', 1) }}</td><td class="n">{{ bare(t.rate, 'POUND_PER_ACRE', 1) }}</td><td>{{ t.within ? 'within 10 %' : t.rate > target ? 'too much' : 'too little' }}</td></tr></tbody></table>
     </template>
   </v-card>
 </template>

@@ -5,6 +5,7 @@ import { figure, useAct } from '../../parts/act'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
 import { partsOf, type Setup } from './setup'
+import FigureField from '../../parts/FigureField.vue'
 
 const props = defineProps<{ machine: Schemas['MachineView'] }>()
 const typed = reactive<Record<string, unknown>>({})
@@ -27,7 +28,7 @@ function save() {
   for (const group of groups.value) for (const part of group.parts) setup[part.key] = figure(typed[part.key])
   setup.drivers = list(drivers.text)
   setup.bookedDays = list(booked.text)
-  void act(() => got(api.PUT('/api/machines/{id}/setup', { params: { path: { id: props.machine.id } }, body: setup as Setup })), `${props.machine.name} is saved.`)
+  void act(() => got(api.PUT('/api/machines/{id}/setup', { params: { path: { id: props.machine.id }, query: { version: props.machine.version } }, body: setup as Setup })), `${props.machine.name} is saved.`)
 }
 </script>
 
@@ -36,7 +37,7 @@ function save() {
     <fieldset v-for="group in groups" :key="group.heading" :disabled="!planner">
       <legend>{{ group.heading }}</legend>
       <div class="grid">
-        <v-text-field v-for="part in group.parts" :key="part.key" :model-value="typed[part.key] ?? ''" :label="part.words" :suffix="part.unit" type="number" step="any" @update:model-value="typed[part.key] = $event" />
+        <FigureField v-for="part in group.parts" :key="part.key" :model-value="typed[part.key] ?? ''" :label="part.words" :unit="part.unit" @update:model-value="typed[part.key] = $event" />
       </div>
     </fieldset>
     <fieldset :disabled="!planner">

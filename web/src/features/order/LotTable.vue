@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { reactive, ref } from 'vue'
-import { api, got } from '../../api/client'
+import { api, got, type Refused } from '../../api/client'
 import { short } from '../../format/dates'
-import { mass, massUnit, number, typedMass } from '../../format/units'
+import { mass, massUnit, number } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
 import LotPapers from './LotPapers.vue'
 import { planner } from '../../session'
+import FigureField from '../../parts/FigureField.vue'
 
 const queries = useQueryClient()
 const { data: lots } = useQuery({ queryKey: ['lots'], queryFn: () => got(api.GET('/api/lots')) })
@@ -15,7 +16,8 @@ const leftOf = (id: string) => left.value?.find((l) => l.lotId === id)?.leftLb
 const { data: species } = useQuery({ queryKey: ['species'], queryFn: () => got(api.GET('/api/species')), staleTime: Infinity })
 const form = reactive({ species: 'cereal-rye', name: '', purity: '', germination: '', hardSeed: '', testedOn: '', pounds: '', dealer: '', binRun: false, untreated: false, organic: false })
 const papersOf = ref('')
-const problem = ref('')
+const problem = ref<Refused | ''>('')
+const said = ref('')
 
 async function act(asked: () => Promise<unknown>, clear = false) {
   problem.value = ''
@@ -24,11 +26,13 @@ async function act(asked: () => Promise<unknown>, clear = false) {
     await queries.invalidateQueries()
     if (clear) Object.assign(form, { name: '', purity: '', germination: '', hardSeed: '', testedOn: '', pounds: '' })
   } catch (e) {
-    problem.value = (e as Error).message
+    problem.value = e as Refused
   }
 }
-const add = () => act(() => got(api.POST('/api/lots', { body: { species: form.species, name: form.name, purity: Number(form.purity), germination: Number(form.germination), hardSeed: form.hardSeed === '' ? undefined : Number(form.hardSeed), testedOn: form.testedOn || undefined, pounds: typedMass(Number(form.pounds || 0)), dealer: form.dealer, binRun: form.binRun, untreated: form.untreated, organic: form.organic } })), true)
-const remove = (id: string) => act(() => got(api.DELETE('/api/lots/{id}', { params: { path: { id } } })))
+const add = () => act(() => got(api.POST('/api/lots', { body: { species: form.species, name: form.name, purity: Number(form.purity), germination: Number(form.germination), hardSeed: form.hardSeed === '' ? undefined : Number(form.hardSeed), testedOn: form.testedOn || undefined, pounds: Number(form.pounds || 0), dealer: form.dealer, binRun: form.binRun, untreated: form.untreated, organic: form.organic } })), true)
+const remove = (id: string) => act(async () => {
+  said.value = (await got(api.DELETE('/api/lots/{id}', { params: { path: { id } } })))?.says ?? ''
+})
 const percent = (share: number) => number(share * 100, 0) + ' %'
 </script>
 
@@ -41,11 +45,12 @@ const percent = (share: number) => number(share * 100, 0) + ' %'
     </table>
     <LotPapers v-if="papersOf" :key="papersOf" :lot-id="papersOf" :name="lots?.find((l) => l.id === papersOf)?.name ?? ''" />
     <form v-if="planner" class="form" @submit.prevent="add">
-      <v-select v-model="form.species" label="Species" :items="species?.map((s) => ({ value: s.id, title: s.name }))" /><v-text-field v-model="form.name" label="Lot" required /><v-text-field v-model="form.pounds" :label="`Bought, ${massUnit}`" type="number" step="any" />
+      <v-select v-model="form.species" label="Species" :items="species?.map((s) => ({ value: s.id, title: s.name }))" /><v-text-field v-model="form.name" label="Lot" required /><FigureField v-model="form.pounds" label="Bought" unit="POUND" />
       <v-text-field v-model="form.purity" label="Purity, %" type="number" step="any" required /><v-text-field v-model="form.germination" label="Germination, %" type="number" step="any" required /><v-text-field v-model="form.hardSeed" label="Hard seed, %" type="number" step="any" />
       <v-text-field v-model="form.testedOn" label="Tested on" type="date" /><v-text-field v-model="form.dealer" label="Dealer" />
       <div class="ticks"><v-checkbox v-model="form.binRun" label="Bin-run" /><v-checkbox v-model="form.untreated" label="Untreated" /><v-checkbox v-model="form.organic" label="Organic" /></div><v-btn class="add" type="submit" variant="tonal" color="primary">Add the lot</v-btn>
     </form>
+    <p v-if="said" role="status">{{ said }}</p>
     <Refusal :says="problem" />
   </v-card>
 </template>

@@ -159,7 +159,7 @@ function showCall(call: Schemas['CallView']) {
       <span class="figures quiet" aria-live="polite">{{ ['2 months', '4 months', '8 months', '14 months', '2 years'][zoom] }}</span>
       <v-btn icon variant="text" size="small" aria-label="Zoom in" :disabled="zoom === 0" @click="zoomBy(-1)"><v-icon :icon="mdiPlus" /></v-btn>
     </div>
-    <Refusal :says="error?.message" />
+    <Refusal :says="error" />
     <p v-if="isLoading" class="quiet pa-4">Reading the season …</p>
     <div v-else-if="season && !season.hasWeather" class="teach">
       <h2>First, weather</h2>
@@ -186,7 +186,7 @@ function showCall(call: Schemas['CallView']) {
                     <button :id="`lane-${index}`" type="button" class="lane-head" :aria-expanded="opened === row.lane.fieldId" @focus="focused = index" @click="toggle(row.lane.fieldId)">
                       <span class="top"><b>{{ row.lane.field }}</b><span class="figures">{{ area(row.lane.acres) }} {{ areaUnit }}</span></span>
                       <span class="cover">{{ row.lane.cover ?? 'no cover' }}<template v-if="row.lane.organic"> · organic</template></span>
-                      <span class="says" :class="{ trouble: /another|late|cannot/.test(row.lane.answer) }">{{ row.lane.answer }}</span>
+                      <span class="says" :class="{ trouble: row.lane.trouble }">{{ row.lane.answer }}</span>
                     </button>
                     <FurrowLane :lane="row.lane" :scale="scale" :today="today" :height="LANE" @click="toggle(row.lane.fieldId)" />
                   </div>

@@ -56,13 +56,11 @@ class MetricFarmTest {
   @Test
   void limitsOfCoreAreSaidInTheFarmsUnitsToo() {
     Caller.Answer rate =
-        farm.post(
-            "/api/calibrations/meter", Map.of("targetLbAc", 5000, "widthFt", 30, "mph", 5));
+        farm.post("/api/calibrations/meter", Map.of("targetLbAc", 5000, "widthFt", 30, "mph", 5));
     assertThat(rate.status()).isEqualTo(400);
     assertThat(rate.json().path("detail").asString()).contains("kg/ha").doesNotContain("lb");
     Caller.Answer swath =
-        farm.post(
-            "/api/calibrations/meter", Map.of("targetLbAc", 60, "widthFt", 3000, "mph", 5));
+        farm.post("/api/calibrations/meter", Map.of("targetLbAc", 60, "widthFt", 3000, "mph", 5));
     assertThat(swath.json().path("detail").asString())
         .isEqualTo("width is more than 0 and at most 60.96 m, got 914.4");
   }

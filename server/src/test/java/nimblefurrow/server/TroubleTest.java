@@ -213,7 +213,8 @@ class TroubleTest {
         .param(bad)
         .update();
     JsonNode lanes = farm.get("/api/season").json().path("lanes");
-    assertThat(lane(lanes, "Bad").path("answer").asString()).contains("maturity group (enter the harvest day outside it) is 1.5–4");
+    assertThat(lane(lanes, "Bad").path("answer").asString())
+        .contains("maturity group (enter the harvest day outside it) is 1.5–4");
     assertThat(lane(lanes, "Good").path("bands")).isNotEmpty();
     assertThat(farm.get("/api/dispatch").status()).isEqualTo(200);
     assertThat(farm.get("/api/order").status()).isEqualTo(200);

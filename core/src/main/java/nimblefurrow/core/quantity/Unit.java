@@ -8,7 +8,7 @@ public enum Unit {
   NONE("", "", 1),
   ACRE("ac", "ha", 0.40468564224),
   POUND("lb", "kg", 0.45359237),
-  POUND_PER_ACRE("lb/ac", "kg/ha", 1.12085116),
+  POUND_PER_ACRE("lb/ac", "kg/ha", 1.1208511562),
   POUND_PER_MINUTE("lb/min", "kg/min", 0.45359237),
   FOOT("ft", "m", 0.3048),
   INCH("in", "cm", 2.54),
@@ -20,6 +20,14 @@ public enum Unit {
   GALLON_PER_ACRE("gal/ac", "L/ha", 9.353957),
   BUSHEL("bu", "hL", 0.3523907),
   BUSHEL_PER_ACRE("bu/ac", "hL/ha", 0.8707778),
+  /** Bushels of 56 lb. */
+  CORN_BUSHEL_PER_ACRE("bu/ac", "t/ha", 0.06276766),
+  /** Bushels of 60 lb, of soybeans as of wheat. */
+  WHEAT_BUSHEL_PER_ACRE("bu/ac", "t/ha", 0.06725107),
+  /** Bushels of 32 lb. */
+  OAT_BUSHEL_PER_ACRE("bu/ac", "t/ha", 0.03586724),
+  /** Tons of 2,000 lb. */
+  TON_PER_ACRE("tons/ac", "t/ha", 2.24170231),
   MILE_PER_HOUR("mph", "km/h", 1.609344),
   FOOT_PER_SECOND("ft/s", "m/s", 0.3048),
   ACRE_PER_HOUR("ac/h", "ha/h", 0.40468564224),

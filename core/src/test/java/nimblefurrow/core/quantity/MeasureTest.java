@@ -31,7 +31,11 @@ class MeasureTest {
     "PER_SQUARE_FOOT, 20, 215.278",
     "DOLLAR_PER_ACRE, 12, 29.6526",
     "DOLLAR_PER_POUND, 1, 2.20462",
-    "BUSHEL_PER_ACRE, 60, 52.247"
+    "BUSHEL_PER_ACRE, 60, 52.247",
+    "CORN_BUSHEL_PER_ACRE, 200, 12.5535",
+    "WHEAT_BUSHEL_PER_ACRE, 60, 4.03506",
+    "OAT_BUSHEL_PER_ACRE, 80, 2.86938",
+    "TON_PER_ACRE, 20, 44.834"
   })
   void metricFarmsReadTheSameQuantity(Unit unit, double kept, double read) {
     assertThat(unit.in(UnitSystem.METRIC, kept)).isCloseTo(read, within(Math.abs(read) * 2e-5));

@@ -52,12 +52,16 @@ class OpeningController {
 
   @GetMapping("/{fieldId}")
   List<OpeningView> of(@PathVariable UUID fieldId) {
+    List<Chains.Link> chain = chains.of(current.id(), fieldId);
+    if (chain.stream().noneMatch(link -> link.kind() == LinkKind.CROP)) {
+      return List.of();
+    }
     Seasons.FarmSeason farm = seasons.one(current.id(), fieldId);
     Outlook outlook = farm.weather().outlook();
     CoverOpenings openings = new CoverOpenings(farm.catalogue(), lores.of(outlook));
     LocalDate running = farm.onlyField().crop().starts();
     List<OpeningView> views = new ArrayList<>();
-    for (Chains.Link link : chains.of(current.id(), fieldId)) {
+    for (Chains.Link link : chain) {
       boolean seen =
           link.kind() == LinkKind.CROP
               && !link.starts().isBefore(running)

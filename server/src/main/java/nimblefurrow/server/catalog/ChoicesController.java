@@ -2,6 +2,10 @@ package nimblefurrow.server.catalog;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import nimblefurrow.core.cashcrop.CropKind;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.schedule.MachineKind;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.WayIn;
@@ -17,14 +21,19 @@ class ChoicesController {
   record Choice(String value, String title) {}
 
   record Choices(
-      List<Choice> goals, List<Choice> ways, List<Choice> routes, List<Choice> machines) {}
+      List<Choice> goals,
+      List<Choice> ways,
+      List<Choice> routes,
+      List<Choice> machines,
+      Map<CropKind, Unit> yields) {}
 
   private static final Choices ALL =
       new Choices(
           Arrays.stream(Goal.values()).map(g -> choice(g, g.words())).toList(),
           Arrays.stream(WayIn.values()).map(w -> choice(w, w.words())).toList(),
           Arrays.stream(Route.values()).map(r -> choice(r, r.words())).toList(),
-          Arrays.stream(MachineKind.values()).map(m -> choice(m, m.words())).toList());
+          Arrays.stream(MachineKind.values()).map(m -> choice(m, m.words())).toList(),
+          Arrays.stream(CropKind.values()).collect(Collectors.toMap(k -> k, CropKind::yieldUnit)));
 
   @GetMapping
   Choices all() {

@@ -10,6 +10,8 @@ interface ChainLinks extends Repository<ChainLink, UUID> {
 
   List<ChainLink> findByFarmIdAndFieldIdAndRetiredFalseOrderByPlace(UUID farmId, UUID fieldId);
 
+  List<ChainLink> findByFarmIdAndKind(UUID farmId, LinkKind kind);
+
   Optional<ChainLink> findByFarmIdAndIdAndRetiredFalse(UUID farmId, UUID id);
 
   ChainLink save(ChainLink link);

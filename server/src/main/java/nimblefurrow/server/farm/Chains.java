@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.season.Clearing;
@@ -57,6 +58,12 @@ public class Chains {
   }
 
   @Transactional(readOnly = true)
+  /** The kind of every crop that the farm has or had: what was logged of it stays. */
+  public Map<UUID, CropKind> crops(UUID farmId) {
+    return links.findByFarmIdAndKind(farmId, LinkKind.CROP).stream()
+        .collect(Collectors.toMap(l -> l.id, l -> l.crop.kind()));
+  }
+
   public Link one(UUID farmId, UUID id) {
     return view(row(farmId, id));
   }

@@ -8,11 +8,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.server.applied.AppliedLogs;
+import nimblefurrow.server.farm.Chains;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Fields;
 import nimblefurrow.server.farm.Machines;
@@ -39,13 +42,15 @@ class LogController {
       String about,
       @Maybe String machine,
       @Maybe Double actualRate,
-      boolean mapped) {}
+      boolean mapped,
+      @Maybe Unit yieldUnit) {}
 
   private final Journal journal;
   private final Logbook logbook;
   private final AppliedLogs applied;
   private final Farms farms;
   private final Fields fields;
+  private final Chains chains;
   private final Machines machines;
   private final CurrentFarm current;
 
@@ -55,6 +60,7 @@ class LogController {
       AppliedLogs applied,
       Farms farms,
       Fields fields,
+      Chains chains,
       Machines machines,
       CurrentFarm current) {
     this.journal = journal;
@@ -62,6 +68,7 @@ class LogController {
     this.applied = applied;
     this.farms = farms;
     this.fields = fields;
+    this.chains = chains;
     this.machines = machines;
     this.current = current;
   }
@@ -71,6 +78,7 @@ class LogController {
     LocalDate today = farms.today(farms.view(current.id()));
     Map<UUID, String> names = fields.names(current.id());
     Map<UUID, String> rigs = machines.names(current.id());
+    Map<UUID, CropKind> crops = chains.crops(current.id());
     Set<UUID> mapped = applied.entries(current.id());
     List<Entry> newestFirst = new ArrayList<>(journal.until(current.id(), today));
     Collections.reverse(newestFirst);
@@ -83,7 +91,10 @@ class LogController {
                     about(e),
                     rigs.get(e.machineId()),
                     actualRate(e),
-                    mapped.contains(e.id())))
+                    mapped.contains(e.id()),
+                    e.details().yieldPerAcre() == null
+                        ? null
+                        : crops.getOrDefault(e.linkId(), CropKind.OTHER).yieldUnit()))
         .toList();
   }
 

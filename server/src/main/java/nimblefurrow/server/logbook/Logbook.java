@@ -213,7 +213,7 @@ public class Logbook {
       }
     }
     if (form.yieldPerAcre() != null) {
-      Limits.within("yield per acre", form.yieldPerAcre(), 0, 1000, Unit.NONE);
+      Limits.within("yield", form.yieldPerAcre(), 0, 1000, yieldUnit(field));
     }
     if (form.machineId() != null
         && machines.all(farm).stream().noneMatch(m -> m.id().equals(form.machineId()))) {
@@ -274,6 +274,10 @@ public class Logbook {
         }
       }
     }
+  }
+
+  private static Unit yieldUnit(FieldSeasons field) {
+    return field.crop().crop() == null ? Unit.NONE : field.crop().crop().kind().yieldUnit();
   }
 
   private static void refuseFreedGround(FieldSeasons field) {

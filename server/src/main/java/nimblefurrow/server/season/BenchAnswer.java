@@ -21,9 +21,17 @@ public record BenchAnswer(
     List<WayAnswer> byWay,
     List<String> burndown) {
 
-  /** Of the mat at its planned end; available is negative where it ties nitrogen up. */
+  /**
+   * Of the mat at its planned end; available is negative where it ties nitrogen up.
+   *
+   * @param starterWanted whether corn follows what ties nitrogen up
+   */
   public record NitrogenAnswer(
-      LocalDate on, double carbonToNitrogen, double contentLbAc, double availableLbAc) {}
+      LocalDate on,
+      double carbonToNitrogen,
+      double contentLbAc,
+      double availableLbAc,
+      boolean starterWanted) {}
 
   /** Rain that the seed wants within a week, and what dry days cost. */
   public record MoistureAnswer(

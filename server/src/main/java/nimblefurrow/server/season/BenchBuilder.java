@@ -120,7 +120,11 @@ final class BenchBuilder {
     Nitrogen n = Nitrogen.of(stand, outlook, end.get());
     return Optional.of(
         new BenchAnswer.NitrogenAnswer(
-            end.get(), n.carbonToNitrogen(), n.contentLbAc(), n.availableLbAc()));
+            end.get(),
+            n.carbonToNitrogen(),
+            n.contentLbAc(),
+            n.availableLbAc(),
+            n.availableLbAc() < 0 && season.field().next().kind().corn()));
   }
 
   private static String flowering(List<Species> species, Comparator<Double> order) {

@@ -1,0 +1,33 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { kept, read, units, word, type Unit } from '../format/units'
+
+/** A figure to type in the farm's units. What it is bound to stays in the unit in which it is kept. */
+const props = defineProps<{ modelValue: unknown; unit: Unit; label: string }>()
+const emit = defineEmits<{ 'update:modelValue': [string] }>()
+
+const text = ref(shown())
+let sent: unknown = props.modelValue
+
+function shown(): string {
+  const value = props.modelValue
+  if (value === '' || value === null || value === undefined) return ''
+  if (!Number.isFinite(Number(value))) return String(value)
+  return String(Number(read(Number(value), props.unit).toPrecision(6)))
+}
+
+watch([() => props.modelValue, units, () => props.unit], ([now], [, before]) => {
+  if (now !== sent || before !== units.value) text.value = shown()
+  sent = now
+})
+
+function typed(value: unknown) {
+  text.value = String(value ?? '')
+  sent = text.value.trim() === '' ? '' : units.value === 'US' ? text.value : String(kept(Number(text.value), props.unit))
+  emit('update:modelValue', sent as string)
+}
+</script>
+
+<template>
+  <v-text-field :model-value="text" :label="label" :suffix="word(unit)" type="number" inputmode="decimal" step="any" @update:model-value="typed" />
+</template>
