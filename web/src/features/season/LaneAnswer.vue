@@ -1,11 +1,17 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { api, got } from '../../api/client'
 import { range, short } from '../../format/dates'
 import { matter, rateUnit } from '../../format/units'
 
 const props = defineProps<{ fieldId: string }>()
+const emit = defineEmits<{ sized: [height: number] }>()
+const root = ref<HTMLElement>()
+// The sheet leaves as much room as the answer takes: nothing of it is cut off.
+const observer = new ResizeObserver(() => root.value && emit('sized', root.value.offsetHeight))
+onMounted(() => observer.observe(root.value!))
+onBeforeUnmount(() => observer.disconnect())
 const { data: answer, error } = useQuery({
   queryKey: computed(() => ['season', 'field', props.fieldId]),
   queryFn: () => got(api.GET('/api/season/{fieldId}', { params: { path: { fieldId: props.fieldId } } })),
@@ -14,10 +20,11 @@ const keyStages = computed(() => answer.value?.cropStages.filter((s) => !['PLANT
 </script>
 
 <template>
-  <section class="answer" :aria-label="`${answer?.field ?? 'Field'}: the answer`">
+  <section ref="root" class="answer" :aria-label="`${answer?.field ?? 'Field'}: the answer`">
     <p v-if="error" class="trouble">{{ error.message }}</p>
     <p v-else-if="!answer" class="quiet">Working it out …</p>
     <template v-else>
+      <p v-if="answer.trouble" class="trouble wide" role="alert">The cover that is kept cannot be worked out: {{ answer.trouble }}.</p>
       <div class="part">
         <h3>{{ answer.crop }}</h3>
         <table>
@@ -36,6 +43,7 @@ const keyStages = computed(() => answer.value?.cropStages.filter((s) => !['PLANT
         </template>
         <template v-else>
           <p>{{ answer.window.words }}: opens <b class="figures">{{ range(answer.window.opens.early, answer.window.opens.late) }}</b>, last useful <b class="figures">{{ short(answer.window.lastUseful) }}</b>, possible to <span class="figures">{{ short(answer.window.possible) }}</span>.</p>
+          <p :class="{ trouble: answer.window.verdict === 'SHUT' }">{{ answer.window.says }}</p>
           <p>Chance that it is still in time: <b class="figures">{{ answer.window.chance }} %</b></p>
         </template>
         <table v-if="answer.stages.length">
@@ -48,7 +56,7 @@ const keyStages = computed(() => answer.value?.cropStages.filter((s) => !['PLANT
         <h3>{{ answer.route.words }}</h3>
         <template v-if="answer.route.impossible"><p class="trouble">{{ answer.route.impossible }}.</p><p>{{ answer.route.remedy }}.</p></template>
         <template v-else>
-          <p>Aim for <b class="figures">{{ short(answer.route.aim) }}</b>; open {{ range(answer.route.opens.middle, answer.route.closes.middle) }}.<template v-if="answer.route.killLow !== undefined"> Kill <b class="figures">{{ answer.route.killLow }}–{{ answer.route.killHigh }} %</b>.</template></p>
+          <p>Aim for <b class="figures">{{ short(answer.route.aim) }}</b>; open {{ range(answer.route.opens.middle, answer.route.closes.middle) }}.<template v-if="answer.route.killLow !== undefined"> Kill <b class="figures">{{ answer.route.killLow }}–{{ answer.route.killHigh }} %</b>.</template><template v-if="answer.route.members.length > 1"> <template v-for="(m, i) in answer.route.members" :key="m.species">{{ i ? ', ' : 'By member: ' }}{{ m.species }} {{ m.kill === undefined ? 'no figure' : `${m.kill} %` }}</template>.</template></p>
           <ul><li v-for="r in answer.route.reasons" :key="r">{{ r }}</li><li v-for="r in answer.route.against" :key="r" class="against">{{ r }}</li></ul>
         </template>
       </div>
@@ -63,7 +71,7 @@ const keyStages = computed(() => answer.value?.cropStages.filter((s) => !['PLANT
 </template>
 
 <style scoped>
-.answer { display: flex; gap: 18px; padding: 8px 14px; height: 100%; overflow: auto; background: rgb(var(--v-theme-surface)); border-bottom: 1px solid var(--hair); font-size: 0.92rem; }
-.part { min-width: 180px; max-width: 350px; flex: 1; } .part:first-child { flex: 0.7; } h3 { font-size: 0.98rem; margin: 0 0 4px; } h3::first-letter { text-transform: uppercase; } p { margin: 0 0 4px; } table { border-collapse: collapse; } td { padding: 1px 10px 1px 0; vertical-align: top; white-space: nowrap; }
-ul { margin: 2px 0; padding-left: 16px; } li.against { color: var(--madder); } .links { display: flex; flex-direction: column; gap: 8px; white-space: nowrap; }
+.answer { display: grid; grid-template-columns: repeat(auto-fit, minmax(240px, 1fr)); gap: 8px 24px; padding: 10px 14px 14px; background: rgb(var(--v-theme-surface)); border-bottom: 1px solid var(--hair); font-size: 0.92rem; align-items: start; }
+.part { min-width: 0; overflow-wrap: anywhere; } h3 { font-size: 0.98rem; margin: 0 0 4px; } h3::first-letter { text-transform: uppercase; } p { margin: 0 0 4px; } table { border-collapse: collapse; width: 100%; } td { padding: 1px 10px 1px 0; vertical-align: top; } td.figures { white-space: nowrap; }
+ul { margin: 2px 0; padding-left: 16px; } li.against { color: var(--madder); } .links { grid-column: 1 / -1; display: flex; gap: 18px; flex-wrap: wrap; } .wide { grid-column: 1 / -1; }
 </style>

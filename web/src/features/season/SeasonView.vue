@@ -18,7 +18,6 @@ import WeatherStrip from './WeatherStrip.vue'
 
 const LANE = 58
 const GROUP = 26
-const OPENED = 236
 const GUTTER = 216
 const ZOOMS = [61, 122, 245, 425, 730]
 
@@ -32,6 +31,7 @@ const only = ref<string[] | null>(null)
 const zoom = ref(3)
 const centre = ref<number | null>(null)
 const opened = ref<string | null>(null)
+const openedHeight = ref(236)
 const focused = ref(0)
 const width = ref(900)
 const scrollTop = ref(0)
@@ -50,7 +50,7 @@ const rows = computed(() => {
   const lanes = season.value?.lanes ?? []
   return arrange(only.value ? lanes.filter((l) => only.value!.includes(l.fieldId)) : lanes, find.value, group.value, sort.value)
 })
-const heights = computed(() => rows.value.map((r) => (r.kind === 'group' ? GROUP : LANE + (opened.value === r.lane.fieldId ? OPENED : 0))))
+const heights = computed(() => rows.value.map((r) => (r.kind === 'group' ? GROUP : LANE + (opened.value === r.lane.fieldId ? openedHeight.value : 0))))
 const seen = computed(() => visibleRows(heights.value, scrollTop.value, viewport.value))
 const shown = computed(() => rows.value.slice(seen.value.from, seen.value.to).map((row, i) => ({ row, index: seen.value.from + i })))
 
@@ -190,7 +190,7 @@ function showCall(call: Schemas['CallView']) {
                     </button>
                     <FurrowLane :lane="row.lane" :scale="scale" :today="today" :height="LANE" @click="toggle(row.lane.fieldId)" />
                   </div>
-                  <div v-if="opened === row.lane.fieldId" :style="{ height: OPENED + 'px' }"><LaneAnswer :field-id="row.lane.fieldId" /></div>
+                  <LaneAnswer v-if="opened === row.lane.fieldId" :field-id="row.lane.fieldId" @sized="openedHeight = $event" />
                 </div>
               </template>
             </div>
