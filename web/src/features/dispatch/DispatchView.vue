@@ -8,7 +8,7 @@ import { dayNumber, dayOfMonth, range, short, weekday } from '../../format/dates
 import { area, areaUnit } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
-import { blocksOf, firstBusyDay, plusDays, type Board, type Job } from './board'
+import { blocksOf, firstBusyDay, plusDays, whenOf, type Board, type Job } from './board'
 import { useCarry, type Spot } from './carry'
 import MoveDialog from './MoveDialog.vue'
 
@@ -183,7 +183,7 @@ const title = (job: Job) => `${job.field}, ${job.words}, ${range(job.place!.days
         <p v-if="!waiting.length" class="quiet">Every open job has a machine and a day.</p>
         <button v-for="job in waiting" :key="job.id" type="button" class="wait" :class="{ wanted: job.fieldId === wanted }" @click="wasCarried() || show(job)" @pointerdown="planner && press(job, $event)">
           <b>{{ job.field }}</b> <span class="figures">{{ area(job.acres) }} {{ areaUnit }}</span>
-          <span class="row">{{ job.words }}, {{ job.says ?? range(job.opens, job.closes) }}</span>
+          <span class="row">{{ job.words }}, {{ whenOf(job) }}</span>
           <span v-if="job.unplaced" class="row trouble">{{ job.unplaced }}</span>
         </button>
       </aside>

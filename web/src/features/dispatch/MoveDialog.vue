@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, got, type Refused, type Schemas } from '../../api/client'
-import { long, range, short } from '../../format/dates'
+import { long, short } from '../../format/dates'
 import { number } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
-import type { Job } from './board'
+import { whenOf, type Job } from './board'
 
 const props = defineProps<{ job: Job; machines: Schemas['MachineView'][]; today: string; start?: { machineId: string; day: string } }>()
 const open = defineModel<boolean>({ required: true })
@@ -60,7 +60,7 @@ const takeOff = () => act(got(api.DELETE('/api/dispatch/jobs/{jobId}', { params:
 
 <template>
   <v-dialog v-model="open" max-width="520">
-    <v-card :title="`${job.field}: ${job.words}`" :subtitle="`${job.cover ?? ''} · ${job.says ?? `window ${range(job.opens, job.closes)}`}`">
+    <v-card :title="`${job.field}: ${job.words}`" :subtitle="`${job.cover ?? ''} · ${whenOf(job)}`">
       <v-card-text>
         <div class="d-flex ga-3 flex-wrap">
           <v-select v-model="machineId" class="flex-1-1" label="Machine" :items="able.map((m) => ({ value: m.id, title: m.name }))" />

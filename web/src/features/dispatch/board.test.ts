@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { dayNumber } from '../../format/dates'
-import { blocksOf, firstBusyDay, plusDays, type Job } from './board'
+import { blocksOf, firstBusyDay, plusDays, whenOf, type Job } from './board'
 
 const job = (id: string, machineId: string, days: string[]): Job =>
   ({ id, place: { machineId, days: days.map((day) => ({ day, hours: 5, acres: 30 })), locked: false, late: false, fitChance: 60, why: '' } }) as unknown as Job
@@ -22,5 +22,11 @@ describe('board', () => {
     expect(firstBusyDay(jobs, '2026-10-05')).toBe('2026-10-05')
     expect(firstBusyDay([], '2026-10-05')).toBe('2026-10-05')
     expect(plusDays('2026-12-31', 1)).toBe('2027-01-01')
+  })
+  it('says the window while it can be kept, and the verdict where it cannot', () => {
+    const sow = { opens: '2026-09-26', closes: '2026-10-08', says: 'late: it may still be sown to 8 Nov' }
+    expect(whenOf({ ...sow, verdict: 'OPEN' } as unknown as Job)).toBe('26 Sep – 8 Oct')
+    expect(whenOf({ ...sow, verdict: 'LATE' } as unknown as Job)).toBe('late: it may still be sown to 8 Nov')
+    expect(whenOf({ opens: '2027-05-03', closes: '2027-05-08' } as unknown as Job)).toBe('3 May – 8 May')
   })
 })

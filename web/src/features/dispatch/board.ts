@@ -1,5 +1,5 @@
 import type { Schemas } from '../../api/client'
-import { dayNumber, isoDay } from '../../format/dates'
+import { dayNumber, isoDay, range } from '../../format/dates'
 
 export type Board = Schemas['BoardView']
 export type Job = Schemas['JobView']
@@ -44,3 +44,9 @@ export function firstBusyDay(jobs: Job[], from: string): string {
 }
 
 export const plusDays = (iso: string, days: number) => isoDay(dayNumber(iso) + days)
+
+/** When a job may be done: its window, or what is to be said where that has passed or never opens. */
+export function whenOf(job: Job): string {
+  const open = !job.verdict || job.verdict === 'NOT_YET' || job.verdict === 'OPEN'
+  return open ? range(job.opens, job.closes) : (job.says ?? '')
+}

@@ -1,23 +1,43 @@
 package nimblefurrow.bench;
 
 import java.util.List;
+import nimblefurrow.bench.crowd.Crowd;
+import nimblefurrow.bench.fuzz.Fuzz;
+import nimblefurrow.bench.walls.Walls;
 
 /**
- * Measures, apart from the tests: {@code ./furrow bench}, {@code ./furrow bench --seeding}, or
- * {@code ./furrow bench --agronomy} for dates to read.
+ * Measures, apart from the tests: {@code ./furrow bench} for the speed of the views, or one of the
+ * options that its usage names. Ends with 1 where what is wanted did not hold.
  */
 public final class Bench {
+  private static final int REQUESTS = 10_000;
+
   private Bench() {}
 
   public static void main(String[] args) throws Exception {
-    if (List.of(args).contains("--agronomy")) {
+    List<String> asked = List.of(args);
+    boolean held = true;
+    if (asked.contains("--agronomy")) {
       AgronomyTable.print(System.out);
-    } else if (List.of(args).contains("--seeding")) {
+    } else if (asked.contains("--seeding")) {
       SeedingSpeed.print(System.out);
+    } else if (asked.contains("--fuzz")) {
+      held = Fuzz.run(System.out, number(asked, "--fuzz", REQUESTS), number(asked, "--seed", 1));
+    } else if (asked.contains("--walls")) {
+      held = Walls.run(System.out);
+    } else if (asked.contains("--crowd")) {
+      held = Crowd.run(System.out);
     } else {
       SeedingSpeed.print(System.out);
       SeasonLoad.run(System.out);
-      System.exit(0);
     }
+    System.exit(held ? 0 : 1);
+  }
+
+  private static int number(List<String> asked, String option, int otherwise) {
+    int at = asked.indexOf(option) + 1;
+    return at > 0 && at < asked.size() && asked.get(at).matches("\\d{1,7}")
+        ? Integer.parseInt(asked.get(at))
+        : otherwise;
   }
 }

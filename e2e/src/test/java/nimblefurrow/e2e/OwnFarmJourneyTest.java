@@ -12,6 +12,8 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import java.util.regex.Matcher;
@@ -83,7 +85,16 @@ class OwnFarmJourneyTest {
         .as("acres as the ellipsoid's closed formula has them")
         .isCloseTo(quadAcres(0.008, 40.10, 40.107), within(shown * 0.001));
 
+    List<String> complaints = new ArrayList<>();
+    page.onConsoleMessage(
+        m -> {
+          if (m.type().equals("error")) {
+            complaints.add(m.text());
+          }
+        });
     page.getByLabel("Change Kiln Bottom").click();
+    assertThat(page.getByLabel("Cover openings")).containsText("Enter the crops above");
+    assertThat(complaints).as("a field without crops is nothing to complain of").isEmpty();
     LocalDate today = App.TODAY;
     int year =
         today.isBefore(LocalDate.of(today.getYear(), 6, 5)) ? today.getYear() - 1 : today.getYear();

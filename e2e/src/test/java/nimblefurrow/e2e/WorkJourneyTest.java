@@ -22,6 +22,7 @@ import org.junit.jupiter.api.TestMethodOrder;
 class WorkJourneyTest {
   private static Page page;
   private static String lastUseful;
+  private static String plannedRate;
 
   @BeforeAll
   static void signIn() {
@@ -56,6 +57,8 @@ class WorkJourneyTest {
     Matcher found = Pattern.compile("last useful (\\d+ Oct)").matcher(answer.innerText());
     assertThat(found.find()).as("rye at 40°N is last useful in October").isTrue();
     lastUseful = found.group(1);
+    assertThat(Boxes.overlapping(answer.locator(".part"))).as("parts on each other").isEmpty();
+    assertThat(Boxes.cutOff(answer)).as("nothing of the answer is cut off").isEmpty();
     assertThat(button("^Ferry Road")).containsText("sow by " + lastUseful);
   }
 
@@ -75,7 +78,9 @@ class WorkJourneyTest {
   void ryeAtSixtyLiveShowsSeventyTwoBulk() {
     page.getByLabel("Ferry Road: the answer").getByText("Change the cover").click();
     Locator seed = page.getByLabel("Seed", new Page.GetByLabelOptions().setExact(true));
-    assertThat(seed).containsText("62.7");
+    Matcher planned = Pattern.compile("\\d+\\.\\d").matcher(seed.locator("tbody").innerText());
+    assertThat(planned.find()).as("the planned rate stands first").isTrue();
+    plannedRate = planned.group();
     page.getByLabel("Own rate").fill("60");
     page.keyboard().press("Tab");
     assertThat(seed).containsText("60.0");
@@ -112,7 +117,7 @@ class WorkJourneyTest {
     assertThat(page.getByText("cereal rye is the plan for Ferry Road.")).isVisible();
     button("^Undo$").click();
     assertThat(page.getByLabel("Seed", new Page.GetByLabelOptions().setExact(true)))
-        .containsText("62.7");
+        .containsText(plannedRate);
   }
 
   @Test
@@ -124,8 +129,13 @@ class WorkJourneyTest {
     assertThat(
             page.locator(".block").filter(new Locator.FilterOptions().setHasText("Badger Forty")))
         .isVisible();
-    assertThat(page.locator(".block").filter(new Locator.FilterOptions().setHasText("Long Half")))
-        .containsText("305");
+    assertThat(
+            page.locator(".block")
+                .filter(new Locator.FilterOptions().setHasText("Windbreak Eighty")))
+        .containsText("65");
+    assertThat(page.getByLabel("Jobs not placed")).containsText("Long Half");
+    assertThat(page.getByLabel("Jobs not placed"))
+        .containsText(Pattern.compile("needs [0-9.]+ h; the fit hours left before \\d+ Oct"));
   }
 
   @Test
@@ -187,8 +197,8 @@ class WorkJourneyTest {
     page.navigate(App.address() + "/");
     button("^Long Half").click();
     page.getByLabel("Long Half: the answer").getByText("Log work or a count").click();
-    assertThat(page.getByLabel("Done, ac")).hasValue("305");
-    page.getByLabel("Seed used, lb").fill("22100");
+    assertThat(page.getByLabel("Area done")).hasValue("305");
+    page.getByLabel("Seed used").fill("22100");
     button("^Save$").click();
     assertThat(page.getByText("Saved.")).isVisible();
     assertThat(page.locator(".list li").first()).containsText("Long Half, sown");
@@ -202,7 +212,7 @@ class WorkJourneyTest {
   void aStemCountMovesTheRollingDate() {
     App.goTo(page, "Rolling in late May");
     page.getByLabel("Calls").getByText("Enter a count").click();
-    page.getByLabel("Past flowering").fill("8");
+    page.getByLabel("Past flowering").fill("1");
     button("^Save$").click();
     assertThat(page.locator(".saved")).containsText("Wait: not enough are past flowering yet.");
     assertThat(
@@ -213,6 +223,32 @@ class WorkJourneyTest {
 
   @Test
   @Order(11)
+  void typedAcresStayThroughRefetchesAndTurnIntoHectares() {
+    open("Logbook");
+    page.getByLabel("Field", new Page.GetByLabelOptions().setExact(true)).fill("Silo");
+    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Silo Forty")).click();
+    page.getByLabel("What", new Page.GetByLabelOptions().setExact(true))
+        .click(new Locator.ClickOptions().setForce(true));
+    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Cover ended")).click();
+    Locator done = page.getByLabel("Area done");
+    done.fill("10");
+    open("Season");
+    open("Logbook");
+    assertThat(done).hasValue("10");
+    page.getByLabel("Units: US, change to metric").click();
+    assertThat(done).hasValue("4.04686");
+    done.fill("900");
+    button("^Save$").click();
+    assertThat(page.getByRole(AriaRole.ALERT))
+        .containsText(Pattern.compile("area done .* at most [0-9.]{4,5} ha, got 900$"));
+    assertThat(done).hasAttribute("aria-invalid", "true");
+    page.getByLabel("Units: metric, change to US").click();
+    assertThat(done).hasValue("2223.95");
+    done.fill("10");
+  }
+
+  @Test
+  @Order(12)
   void metricIsOneTapAway() {
     page.getByLabel("Units: US, change to metric").click();
     open("Fields");

@@ -10,6 +10,7 @@ import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.server.farm.Chains;
+import nimblefurrow.server.farm.Fields;
 import nimblefurrow.server.farm.LinkKind;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
@@ -39,12 +40,15 @@ class OpeningController {
       List<String> gained) {}
 
   private final Seasons seasons;
+  private final Fields fields;
   private final Chains chains;
   private final Lores lores;
   private final CurrentFarm current;
 
-  OpeningController(Seasons seasons, Chains chains, Lores lores, CurrentFarm current) {
+  OpeningController(
+      Seasons seasons, Fields fields, Chains chains, Lores lores, CurrentFarm current) {
     this.seasons = seasons;
+    this.fields = fields;
     this.chains = chains;
     this.lores = lores;
     this.current = current;
@@ -52,6 +56,7 @@ class OpeningController {
 
   @GetMapping("/{fieldId}")
   List<OpeningView> of(@PathVariable UUID fieldId) {
+    fields.one(current.id(), fieldId);
     List<Chains.Link> chain = chains.of(current.id(), fieldId);
     if (chain.stream().noneMatch(link -> link.kind() == LinkKind.CROP)) {
       return List.of();

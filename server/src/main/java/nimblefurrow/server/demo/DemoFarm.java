@@ -41,7 +41,7 @@ public class DemoFarm {
   public static final String PLANNER = "wren@sorrelbend.example";
   public static final String OPERATOR = "otis@sorrelbend.example";
   public static final String PASSWORD = "cover-the-ground";
-  private static final long STATION = 320;
+  static final long STATION = 302;
   private static final LocalDate FIRST_DAY = LocalDate.of(2026, 9, 2);
 
   private final Farms farms;

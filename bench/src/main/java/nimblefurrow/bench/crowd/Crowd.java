@@ -1,0 +1,104 @@
+package nimblefurrow.bench.crowd;
+
+import java.io.PrintStream;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import nimblefurrow.bench.api.Belongings;
+import nimblefurrow.bench.api.BenchServer;
+import nimblefurrow.bench.api.Visitor;
+
+/**
+ * 200 people of 20 farms at once, four seconds of thought between two requests, one in ten of which
+ * changes something. Wanted on two cores: 95 of 100 answers within half a second, no 5xx.
+ */
+public final class Crowd {
+  private static final int FARMS = 20;
+  private static final int PEOPLE_OF_A_FARM = 10;
+  private static final Duration LASTS = Duration.ofSeconds(150);
+
+  private record Took(String what, int status, double millis) {}
+
+  private Crowd() {}
+
+  /** Whether the wanted figures were met. */
+  public static boolean run(PrintStream out) throws InterruptedException {
+    try (BenchServer server = BenchServer.start()) {
+      return run(out, server);
+    }
+  }
+
+  private static boolean run(PrintStream out, BenchServer server) throws InterruptedException {
+    Map<Integer, Belongings> farms = new ConcurrentHashMap<>();
+    List<Visitor> people = new ArrayList<>();
+    for (int farm = 0; farm < FARMS; farm++) {
+      server.farm("crowd" + farm, 28);
+      for (int i = 0; i < PEOPLE_OF_A_FARM; i++) {
+        people.add(Visitor.signedIn(server.address(), "planner@crowd%d.example".formatted(farm)));
+      }
+      farms.put(farm, Belongings.of(people.get(people.size() - 1)));
+    }
+    ConcurrentLinkedQueue<Took> all = new ConcurrentLinkedQueue<>();
+    Instant end = Instant.now().plus(LASTS);
+    ExecutorService each = Executors.newFixedThreadPool(people.size());
+    for (int p = 0; p < people.size(); p++) {
+      Person person =
+          new Person(
+              people.get(p),
+              farms.get(p / PEOPLE_OF_A_FARM),
+              p,
+              (what, reply) -> all.add(new Took(what, reply.status(), reply.millis())));
+      each.submit(() -> person.work(end));
+    }
+    each.shutdown();
+    if (!each.awaitTermination(LASTS.toSeconds() + 120, TimeUnit.SECONDS)) {
+      out.println("some people never got their answer");
+      each.shutdownNow();
+      return false;
+    }
+    return report(out, all);
+  }
+
+  private static boolean report(PrintStream out, Collection<Took> all) {
+    Map<String, List<Took>> byWhat = new TreeMap<>();
+    all.forEach(t -> byWhat.computeIfAbsent(t.what(), w -> new ArrayList<>()).add(t));
+    out.printf("%-26s %7s %7s %7s %7s %7s%n", "what", "asked", "median", "95 %", "99 %", "worst");
+    byWhat.forEach((what, took) -> line(out, what, took));
+    double[] sorted = line(out, "all", all);
+    TreeMap<Integer, Integer> statuses = new TreeMap<>();
+    all.forEach(t -> statuses.merge(t.status(), 1, Integer::sum));
+    out.println("by status " + statuses);
+    return at(sorted, 0.95) < 500 && statuses.lastKey() < 500;
+  }
+
+  private static double[] line(PrintStream out, String what, Collection<Took> took) {
+    double[] sorted = took.stream().mapToDouble(Took::millis).sorted().toArray();
+    out.printf(
+        Locale.ROOT,
+        "%-26s %7d %7.0f %7.0f %7.0f %7.0f%n",
+        what,
+        sorted.length,
+        at(sorted, 0.5),
+        at(sorted, 0.95),
+        at(sorted, 0.99),
+        Arrays.stream(sorted).max().orElse(0));
+    return sorted;
+  }
+
+  private static double at(double[] sorted, double share) {
+    return sorted.length == 0
+        ? 0
+        : sorted[(int) Math.min(sorted.length - 1, sorted.length * share)];
+  }
+}

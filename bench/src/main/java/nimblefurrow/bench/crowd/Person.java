@@ -1,0 +1,111 @@
+package nimblefurrow.bench.crowd;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Random;
+import java.util.UUID;
+import java.util.function.BiConsumer;
+import nimblefurrow.bench.api.Belongings;
+import nimblefurrow.bench.api.Visitor;
+import nimblefurrow.bench.api.Visitor.Reply;
+
+/** Somebody at work: looks at the sheet, opens fields, and now and then writes something down. */
+final class Person {
+  private static final double MEAN_THOUGHT_MILLIS = 4000;
+  private static final double WRITES = 0.1;
+
+  private final Visitor visitor;
+  private final Belongings farm;
+  private final Random random;
+  private final BiConsumer<String, Reply> took;
+
+  Person(Visitor visitor, Belongings farm, long seed, BiConsumer<String, Reply> took) {
+    this.visitor = visitor;
+    this.farm = farm;
+    this.random = new Random(seed);
+    this.took = took;
+  }
+
+  void work(Instant end) {
+    think();
+    while (Instant.now().isBefore(end) && !Thread.currentThread().isInterrupted()) {
+      if (random.nextDouble() < WRITES) {
+        write();
+      } else {
+        read();
+      }
+      think();
+    }
+  }
+
+  private void think() {
+    try {
+      Thread.sleep((long) (MEAN_THOUGHT_MILLIS * (0.5 + random.nextDouble())));
+    } catch (InterruptedException stopped) {
+      Thread.currentThread().interrupt();
+    }
+  }
+
+  private void read() {
+    int what = random.nextInt(100);
+    if (what < 30) {
+      took.accept("season", visitor.get("/api/season"));
+    } else if (what < 48) {
+      took.accept("season, one field", visitor.get("/api/season/" + field()));
+    } else if (what < 63) {
+      took.accept("dispatch", visitor.get("/api/dispatch"));
+    } else if (what < 73) {
+      took.accept("cover", visitor.get("/api/cover/" + field()));
+    } else if (what < 83) {
+      took.accept("fields", visitor.get("/api/fields"));
+    } else if (what < 92) {
+      took.accept("log", visitor.get("/api/log"));
+    } else if (what < 96) {
+      took.accept("order", visitor.get("/api/order"));
+    } else {
+      took.accept("ways in compared", visitor.get("/api/loads/ways/" + field()));
+    }
+  }
+
+  private void write() {
+    switch (random.nextInt(4)) {
+      case 0 ->
+          took.accept(
+              "write: a price",
+              visitor.send(
+                  "PUT",
+                  "/api/order/prices",
+                  "{\"species\":\"cereal-rye\",\"dealer\":\"Bench\",\"packLb\":50,\"pricePerLb\":%s}"
+                      .formatted(0.2 + random.nextInt(20) / 100.0)));
+      case 1 ->
+          took.accept(
+              "write: a mark",
+              visitor.send(
+                  "POST",
+                  "/api/marks",
+                  "{\"kind\":\"HOUSE\",\"shape\":\"{\\\"type\\\":\\\"Point\\\",\\\"coordinates\\\":[-97.0%d,40.0]}\"}"
+                      .formatted(random.nextInt(90) + 10)));
+      case 2 ->
+          took.accept(
+              "write: a stage seen",
+              visitor.send(
+                  "POST",
+                  "/api/log",
+                  "{\"id\":\"%s\",\"fieldId\":\"%s\",\"kind\":\"CROP_STAGE\",\"stage\":\"V6\",\"on\":\"2026-07-0%d\"}"
+                      .formatted(UUID.randomUUID(), field(), random.nextInt(9) + 1)));
+      default ->
+          took.accept(
+              "write: the cover",
+              visitor.send(
+                  "PUT",
+                  "/api/cover/" + field(),
+                  "{\"cover\":{\"goal\":\"KEEP_NITROGEN\",\"route\":\"EARLY_SPRAY\",\"way\":\"DRILL\",\"members\":[{\"species\":\"cereal-rye\",\"share\":%s}]}}"
+                      .formatted(0.8 + random.nextInt(5) / 10.0)));
+    }
+  }
+
+  private String field() {
+    List<String> fields = farm.ids("field");
+    return fields.get(random.nextInt(fields.size()));
+  }
+}

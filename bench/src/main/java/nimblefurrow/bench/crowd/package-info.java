@@ -1,0 +1,2 @@
+/** Many people at once. */
+package nimblefurrow.bench.crowd;

@@ -1,0 +1,163 @@
+package nimblefurrow.bench.fuzz;
+
+import java.io.PrintStream;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.TreeMap;
+import nimblefurrow.bench.api.ApiMap;
+import nimblefurrow.bench.api.Belongings;
+import nimblefurrow.bench.api.BenchServer;
+import nimblefurrow.bench.api.Endpoint;
+import nimblefurrow.bench.api.Visitor;
+import nimblefurrow.bench.api.Visitor.Reply;
+
+/**
+ * Sends requests made from the server's own description, most with something in them that cannot
+ * be. Wanted: no 5xx, nothing over two seconds, nothing absurd kept, and a farm that still answers.
+ */
+public final class Fuzz {
+  private static final double SLOW_MILLIS = 2000;
+  private static final int SHOWN = 25;
+  private static final String[] VIEWS = {
+    "/api/season",
+    "/api/dispatch",
+    "/api/fields",
+    "/api/log",
+    "/api/order",
+    "/api/land",
+    "/api/machines",
+    "/api/lots",
+    "/api/marks",
+    "/api/weather",
+    "/api/farm"
+  };
+  private static final int WARM_UP = 2;
+
+  private final BenchServer server;
+  private final Random random;
+  private final TreeMap<Integer, Integer> statuses = new TreeMap<>();
+  private final List<String> faults = new ArrayList<>();
+  private double slowest;
+  private String slowestWas = "";
+
+  private Fuzz(BenchServer server, long seed) {
+    this.server = server;
+    this.random = new Random(seed);
+  }
+
+  /** Whether all held. */
+  public static boolean run(PrintStream out, int requests, long seed) {
+    try (BenchServer server = BenchServer.start()) {
+      return new Fuzz(server, seed).run(out, requests);
+    }
+  }
+
+  private boolean run(PrintStream out, int requests) {
+    server.farm("hedge", 28);
+    Visitor planner = Visitor.signedIn(server.address(), "planner@hedge.example");
+    Visitor operator = Visitor.signedIn(server.address(), "operator@hedge.example");
+    Visitor stranger = new Visitor(server.address());
+    ApiMap api = ApiMap.of(planner);
+    Belongings own = Belongings.of(planner);
+    BodyMaker bodies = new BodyMaker(api, own, random);
+    List<Endpoint> doors =
+        api.endpoints().stream().filter(e -> !e.stream() && !signsOut(e)).toList();
+    for (int i = 0; i < WARM_UP; i++) {
+      for (String view : VIEWS) {
+        planner.get(view);
+      }
+    }
+    for (int i = 0; i < requests; i++) {
+      Endpoint door = doors.get(random.nextInt(doors.size()));
+      if (door.method().equals("DELETE") && random.nextInt(10) > 0) {
+        continue; // else the farm is soon empty and refuses everything for that alone
+      }
+      int who = random.nextInt(20);
+      ask(door, bodies, who == 0 ? stranger : who < 4 ? operator : planner);
+    }
+    List<String> absurd = Kept.absurd(server.sql());
+    absurd.forEach(a -> faults.add("kept though it cannot be: " + a));
+    for (String view : VIEWS) {
+      Reply reply = planner.get(view);
+      if (reply.status() != 200 && !(view.equals("/api/order") && reply.status() == 400)) {
+        faults.add("afterwards %s answers %d: %s".formatted(view, reply.status(), reply.text()));
+      }
+    }
+    int sent = statuses.values().stream().mapToInt(n -> n).sum();
+    out.printf("%d requests to %d doors; by status %s%n", sent, doors.size(), statuses);
+    out.printf("slowest %.0f ms: %s%n", slowest, slowestWas);
+    out.printf("%d faults%n", faults.size());
+    faults.stream().limit(SHOWN).forEach(out::println);
+    return faults.isEmpty();
+  }
+
+  /**
+   * Signing out would end the run's own people; a new day or a new farm would change the ground.
+   */
+  private static boolean signsOut(Endpoint door) {
+    return door.toString().equals("DELETE /api/session");
+  }
+
+  private void ask(Endpoint door, BodyMaker bodies, Visitor who) {
+    double spoilt = List.of(0.0, 0.05, 0.25).get(random.nextInt(3));
+    String path = address(door, bodies, spoilt);
+    String body = null;
+    Reply reply;
+    if (door.upload()) {
+      reply = who.upload(path, Files.name(random), Files.content(random));
+    } else if (door.body().isPresent()) {
+      body = bodies.body(door, spoilt);
+      if (random.nextInt(40) == 0) {
+        body = body.substring(0, random.nextInt(body.length() + 1));
+      }
+      byte[] bytes = body.getBytes(StandardCharsets.UTF_8);
+      if (random.nextInt(60) == 0 && bytes.length > 0) {
+        bytes[random.nextInt(bytes.length)] = (byte) random.nextInt(256);
+      }
+      String type = random.nextInt(80) == 0 ? "text/plain" : "application/json";
+      reply = who.send(door.method(), path, type, bytes);
+    } else {
+      reply = who.send(door.method(), path, null);
+    }
+    judge(door, path, body, reply);
+  }
+
+  private void judge(Endpoint door, String path, String body, Reply reply) {
+    statuses.merge(reply.status(), 1, Integer::sum);
+    if (reply.millis() > slowest) {
+      slowest = reply.millis();
+      slowestWas = door + " " + reply.status();
+    }
+    String asked = "%s %s %s".formatted(door.method(), path, cut(body));
+    if (reply.status() >= 500) {
+      faults.add("%d: %s%n    %s".formatted(reply.status(), asked, cut(reply.text())));
+    } else if (reply.millis() > SLOW_MILLIS) {
+      faults.add("%.0f ms: %s".formatted(reply.millis(), asked));
+    } else if (reply.status() >= 400 && !reply.text().contains("\"detail\"")) {
+      faults.add(
+          "%d without a word: %s%n    %s".formatted(reply.status(), asked, cut(reply.text())));
+    }
+  }
+
+  private String address(Endpoint door, BodyMaker bodies, double spoilt) {
+    String path = door.path();
+    StringBuilder query = new StringBuilder();
+    for (Endpoint.Parameter p : door.parameters()) {
+      String value = URLEncoder.encode(bodies.parameter(door, p, spoilt), StandardCharsets.UTF_8);
+      if (p.inPath()) {
+        path =
+            path.replace("{" + p.name() + "}", value.isEmpty() ? "%20" : value.replace("+", "%20"));
+      } else if (random.nextBoolean()) {
+        query.append(query.isEmpty() ? '?' : '&').append(p.name()).append('=').append(value);
+      }
+    }
+    return path + query;
+  }
+
+  private static String cut(String text) {
+    return text == null ? "" : text.length() > 400 ? text.substring(0, 400) + "…" : text;
+  }
+}
