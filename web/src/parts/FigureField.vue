@@ -29,5 +29,5 @@ function typed(value: unknown) {
 </script>
 
 <template>
-  <v-text-field :model-value="text" :label="label" :suffix="word(unit)" type="number" inputmode="decimal" step="any" @update:model-value="typed" />
+  <v-text-field :model-value="text" :label="[label, word(unit)].filter(Boolean).join(', ')" type="number" inputmode="decimal" step="any" @update:model-value="typed" />
 </template>

@@ -93,14 +93,21 @@ final class Person {
                   "/api/log",
                   "{\"id\":\"%s\",\"fieldId\":\"%s\",\"kind\":\"CROP_STAGE\",\"stage\":\"V6\",\"on\":\"2026-07-0%d\"}"
                       .formatted(UUID.randomUUID(), field(), random.nextInt(9) + 1)));
-      default ->
-          took.accept(
-              "write: the cover",
-              visitor.send(
-                  "PUT",
-                  "/api/cover/" + field(),
-                  "{\"cover\":{\"goal\":\"KEEP_NITROGEN\",\"route\":\"EARLY_SPRAY\",\"way\":\"DRILL\",\"members\":[{\"species\":\"cereal-rye\",\"share\":%s}]}}"
-                      .formatted(0.8 + random.nextInt(5) / 10.0)));
+      default -> changeCover(field());
+    }
+  }
+
+  private void changeCover(String field) {
+    Reply kept = visitor.get("/api/cover/" + field);
+    took.accept("cover", kept);
+    if (kept.status() == 200 && !kept.json().path("sown").asBoolean()) {
+      took.accept(
+          "write: the cover",
+          visitor.send(
+              "PUT",
+              "/api/cover/" + field,
+              "{\"version\":%d,\"cover\":{\"goal\":\"KEEP_NITROGEN\",\"route\":\"EARLY_SPRAY\",\"way\":\"DRILL\",\"members\":[{\"species\":\"cereal-rye\",\"share\":%s}]}}"
+                  .formatted(kept.json().path("version").asInt(), 0.8 + random.nextInt(5) / 10.0)));
     }
   }
 

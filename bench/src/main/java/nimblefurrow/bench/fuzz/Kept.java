@@ -32,7 +32,7 @@ final class Kept {
             case "date", "timestamp with time zone", "timestamp without time zone" ->
                 "extract(year from %1$s) not between " + FIRST_YEAR + " and " + LAST_YEAR;
             case "jsonb" ->
-                "%1$s::text ~ '(NaN|Infinity|[0-9]e\\+?[0-9]{2}|\"[+-]?[0-9]{5,}-[0-9]{2}-|"
+                "%1$s::text ~ '(NaN|Infinity|[:,\\[] ?-?[0-9.]+e\\+?[0-9]{2}|\"[+-]?[0-9]{5,}-[0-9]{2}-|"
                     + "\"0[0-9]{3}-[0-9]{2}-|\"(2[1-9]|[3-9][0-9])[0-9]{2}-[0-9]{2}-[0-9]{2}\"|\\[null)'";
             case "text", "character varying" -> "length(%1$s) > 2000000";
             default -> null;

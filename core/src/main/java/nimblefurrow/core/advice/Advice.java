@@ -17,7 +17,8 @@ import nimblefurrow.core.termination.Route;
 /**
  * Species and mixes for a field, best first, and why not the rest.
  *
- * @param ranked at most {@link #SHOWN} options, one per mix, by its best way in
+ * @param ranked what comes in time first, then what only gives a little cover; at most {@link
+ *     #SHOWN} options, one per mix, by its best way in
  * @param whyNot one entry for each species that no way in suits
  */
 public record Advice(List<Option> ranked, List<WhyNot> whyNot) {
@@ -67,7 +68,9 @@ public record Advice(List<Option> ranked, List<WhyNot> whyNot) {
           }
         });
     return best.values().stream()
-        .sorted(Comparator.comparingDouble(MixMaker.Scored::score).reversed())
+        .sorted(
+            Comparator.comparing(MixMaker.Scored::late)
+                .thenComparing(Comparator.comparingDouble(MixMaker.Scored::score).reversed()))
         .limit(SHOWN)
         .map(MixMaker.Scored::option)
         .toList();

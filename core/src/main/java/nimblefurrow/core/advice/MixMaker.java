@@ -48,6 +48,11 @@ final class MixMaker {
       return fits.stream().map(f -> f.species().id()).toList();
     }
 
+    /** Whether any of it comes too late to be useful in most years. */
+    boolean late() {
+      return fits.stream().anyMatch(Fit::late);
+    }
+
     Option option() {
       return by.option(this);
     }
@@ -89,9 +94,13 @@ final class MixMaker {
         .toList();
   }
 
-  /** A partner is only worth its trouble when it serves at least one of the goals well. */
+  /**
+   * A partner is only worth its seed and its trouble when it serves at least one of the goals well,
+   * and comes early enough to do so: what only brings a little cover stands alone.
+   */
   private boolean servesOneWell(Fit fit) {
-    return ask.goals().keySet().stream().anyMatch(g -> g.servedBy(fit.species()) >= WELL - 1e-9);
+    return !fit.late()
+        && ask.goals().keySet().stream().anyMatch(g -> g.servedBy(fit.species()) >= WELL - 1e-9);
   }
 
   private void mixes(List<List<Fit>> families, List<Scored> scored) {

@@ -105,11 +105,36 @@ class AdviceTest {
   }
 
   @Test
+  void whatOnlyGivesALittleCoverStandsAloneAndLast() {
+    Advice advice =
+        advice(
+            ask(
+                BEANS,
+                Map.of(Goal.HOLD_SOIL, 1.0),
+                Set.of(WayIn.DRILL, WayIn.AIRPLANE),
+                Route.WINTER_KILL,
+                false));
+    List<Boolean> late =
+        advice.ranked().stream()
+            .map(
+                o ->
+                    o.reasons().stream()
+                        .anyMatch(r -> r.in(UnitSystem.US).contains("late, little cover")))
+            .toList();
+    assertThat(late).contains(true, false);
+    assertThat(late).as("in time first").isSorted();
+    for (int i = late.indexOf(true); i < late.size(); i++) {
+      assertThat(advice.ranked().get(i).mix().members()).hasSize(1);
+    }
+  }
+
+  @Test
   void everySpeciesIsEitherOfferedAloneSomewhereOrToldWhyNot() {
     Advice advice = advice(ask(OATS, Map.of(Goal.HOLD_SOIL, 1.0), ALL, Route.EARLY_SPRAY, false));
     assertThat(advice.whyNot().stream().map(WhyNot::species)).doesNotHaveDuplicates();
     assertThat(advice.whyNot().size()).isLessThan(10);
     assertThat(advice.ranked()).hasSize(Advice.SHOWN);
+    assertThat(advice.ranked()).noneMatch(o -> o.chance() < 0.5);
     for (int i = 1; i < advice.ranked().size(); i++) {
       assertThat(advice.ranked().get(i).score())
           .isLessThanOrEqualTo(advice.ranked().get(i - 1).score());
