@@ -73,7 +73,8 @@ class ExchangeTest {
         "{\"type\":\"Polygon\",\"coordinates\":[[[0,40],[0.01,40.01],[0.01,40],[0,40.01],[0,40]]]}|crosses itself",
         "{\"type\":\"Polygon\",\"coordinates\":[[[0,40],[0.01,40.01]]]}|Field 1",
         "{\"type\":\"Polygon\",\"coordinates\":\"x\"}|Field 1",
-        "{\"type\":\"Feature\",\"properties\":{\"name\":\"Line\"},\"geometry\":{\"type\":\"LineString\",\"coordinates\":[[0,40],[1,40]]}}|Line"
+        "{\"type\":\"Feature\",\"properties\":{\"name\":\"Line\"},"
+            + "\"geometry\":{\"type\":\"LineString\",\"coordinates\":[[0,40],[1,40]]}}|Line"
       })
   void badShapesAreRefusedByTheirName(String json, String says) {
     Caller caller = new Caller(RunningServer.address()).ownFarm();

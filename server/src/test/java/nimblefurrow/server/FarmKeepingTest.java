@@ -144,7 +144,7 @@ class FarmKeepingTest {
       value = {
         "CORN_GRAIN|300|20|relative maturity is 80–125 days",
         "CORN_GRAIN|104|60|harvest moisture is 14–35 %",
-        "SOYBEANS|7|20|maturity group is 1.5–4",
+        "SOYBEANS|7|20|maturity group (enter the harvest day outside it) is 1.5–4",
         "OTHER|0|20|harvest date is missing"
       })
   void cropsThatCannotBeAreRefused(String kind, double maturity, double moisture, String says) {

@@ -94,6 +94,48 @@ class LimitsTest {
     stillAnswers();
   }
 
+  /** The head of a zip whose file name is no text in any letters that it claims. */
+  @Test
+  void aZipWithANameThatIsNoTextIsRefusedInWords() {
+    byte[] content = {
+      'P',
+      'K',
+      3,
+      4,
+      20,
+      0,
+      0,
+      8,
+      0,
+      0,
+      0,
+      0,
+      0,
+      0,
+      1,
+      2,
+      3,
+      4,
+      9,
+      0,
+      0,
+      0,
+      9,
+      0,
+      0,
+      0,
+      2,
+      0,
+      0,
+      0,
+      (byte) 0xC3,
+      40
+    };
+    Caller.Answer refused = farm.upload("/api/exchange/fields", "names.zip", content);
+    assertThat(refused.status()).as(refused.text()).isEqualTo(400);
+    assertThat(refused.json().path("detail").asString()).contains("this zip");
+  }
+
   private static byte[] zip(String name, byte[] content) throws IOException {
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
     try (ZipOutputStream zip = new ZipOutputStream(bytes)) {

@@ -11,7 +11,9 @@ import nimblefurrow.core.weather.WeatherGenerator;
 /** Small farms and files that tests put together. */
 final class TestFarm {
   static final String ONE_FIELD =
-      "{\"type\":\"Feature\",\"properties\":{\"name\":\"%s\"},\"geometry\":{\"type\":\"Polygon\",\"coordinates\":[[[-97.01,40],[-97,40],[-97,40.0075],[-97.01,40.0075],[-97.01,40]]]}}";
+      "{\"type\":\"Feature\",\"properties\":{\"name\":\"%s\"},"
+          + "\"geometry\":{\"type\":\"Polygon\",\"coordinates\":[[[-97.01,40],[-97,40],[-97,"
+          + "40.0075],[-97.01,40.0075],[-97.01,40]]]}}";
 
   private TestFarm() {}
 

@@ -226,7 +226,9 @@ class TroubleTest {
   void aMachineWithGapsInItsListsStillWorks() {
     RunningServer.bean(JdbcClient.class)
         .sql(
-            "update machine set setup = setup || '{\"drivers\":[null,\"Ada\"],\"bookedDays\":[null]}'::jsonb where farm_id = (select farm_id from field where id = ?::uuid)")
+            "update machine set setup = setup || '{\"drivers\":[null,\"Ada\"],"
+                + "\"bookedDays\":[null]}'::jsonb where farm_id = (select farm_id from field "
+                + "where id = ?::uuid)")
         .param(good)
         .update();
     assertThat(farm.get("/api/dispatch").status()).isEqualTo(200);

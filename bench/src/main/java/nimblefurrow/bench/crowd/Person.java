@@ -106,8 +106,10 @@ final class Person {
           visitor.send(
               "PUT",
               "/api/cover/" + field,
-              "{\"version\":%d,\"cover\":{\"goal\":\"KEEP_NITROGEN\",\"route\":\"EARLY_SPRAY\",\"way\":\"DRILL\",\"members\":[{\"species\":\"cereal-rye\",\"share\":%s}]}}"
-                  .formatted(kept.json().path("version").asInt(), 0.8 + random.nextInt(5) / 10.0)));
+              "{\"version\":%d,\"cover\":{\"goal\":\"KEEP_NITROGEN\",\"route\":\"EARLY_SPRAY\","
+                  + "\"way\":\"DRILL\",\"members\":[{\"species\":\"cereal-rye\",\"share\":%s}]}}"
+                      .formatted(
+                          kept.json().path("version").asInt(), 0.8 + random.nextInt(5) / 10.0)));
     }
   }
 

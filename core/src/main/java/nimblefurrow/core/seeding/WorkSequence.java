@@ -78,8 +78,10 @@ public final class WorkSequence {
   /** What the answer to "has the cover emerged?" means for a fall burndown. */
   public static String fallBurndown(boolean emerged) {
     return emerged
-        ? "The cover is up: any product that kills what is green kills the cover too. Leave it out, or take one whose label spares the cover."
-        : "The cover is not up yet: a product without soil activity on the cover's species may still go; read the label's interval to sowing.";
+        ? "The cover is up: any product that kills what is green kills the cover too. Leave it "
+            + "out, or take one whose label spares the cover."
+        : "The cover is not up yet: a product without soil activity on the cover's species may "
+            + "still go; read the label's interval to sowing.";
   }
 
   /**

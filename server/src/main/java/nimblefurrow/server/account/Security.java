@@ -21,7 +21,8 @@ import org.springframework.security.web.firewall.RequestRejectedHandler;
 @Configuration
 class Security {
   private static final String CONTENT_POLICY =
-      "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'; base-uri 'none'; form-action 'self'; object-src 'none'";
+      "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; "
+          + "frame-ancestors 'none'; base-uri 'none'; form-action 'self'; object-src 'none'";
 
   @Bean
   SecurityFilterChain rules(

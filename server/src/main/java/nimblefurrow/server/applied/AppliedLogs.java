@@ -31,7 +31,9 @@ public class AppliedLogs {
     journal.one(farm, entry);
     database
         .sql(
-            "insert into applied_log (entry_id, farm_id, source, points) values (?, ?, ?, ?) on conflict (entry_id) do update set source = excluded.source, points = excluded.points")
+            "insert into applied_log (entry_id, farm_id, source, points) values (?, ?, ?, ?) "
+                + "on conflict (entry_id) do update set source = excluded.source, points = "
+                + "excluded.points")
         .params(entry, farm, source, AppliedCsv.write(points))
         .update();
   }

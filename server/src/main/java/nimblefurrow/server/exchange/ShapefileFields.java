@@ -7,6 +7,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
+import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -30,6 +31,9 @@ import org.locationtech.jts.geom.Polygon;
  * The zip is unpacked within bounds: files, bytes, and how far it may swell.
  */
 final class ShapefileFields {
+  /** Zips of unknown origin name their files in whatever letters; only the endings are asked. */
+  private static final Charset NAMES = StandardCharsets.ISO_8859_1;
+
   private static final int MOST_FILES = 40;
   private static final int MOST_BYTES = 48 * 1024 * 1024;
   private static final Set<String> WANTED = Set.of("shp", "dbf", "prj");
@@ -69,7 +73,7 @@ final class ShapefileFields {
     Map<String, byte[]> files = new HashMap<>();
     int left = MOST_BYTES;
     int count = 0;
-    try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+    try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip), NAMES)) {
       for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
         if (++count > MOST_FILES) {
           throw new OutOfRange("file", "a zip holds at most %d files".formatted(MOST_FILES));
@@ -82,7 +86,9 @@ final class ShapefileFields {
           files.putIfAbsent(ending, content);
         }
       }
-    } catch (ZipException broken) {
+    } catch (OutOfRange refused) {
+      throw refused;
+    } catch (ZipException | IllegalArgumentException broken) {
       throw new OutOfRange("file", "this zip is damaged: " + broken.getMessage());
     } catch (IOException broken) {
       throw new OutOfRange("file", "this zip cannot be read");

@@ -106,7 +106,8 @@ public class Placements {
         .params(farmId, said, text(before), text(after))
         .update();
     jdbc.sql(
-            "delete from planning_act where farm_id = ? and id not in (select id from planning_act where farm_id = ? order by id desc limit ?)")
+            "delete from planning_act where farm_id = ? and id not in (select id from "
+                + "planning_act where farm_id = ? order by id desc limit ?)")
         .params(farmId, farmId, ACTS_KEPT)
         .update();
   }
@@ -175,7 +176,8 @@ public class Placements {
       if (place.machineId() != null) {
         // A machine of another farm, or one sold meanwhile, takes no job.
         jdbc.sql(
-                "insert into placement (id, farm_id, job_id, machine_id, starts, locked) select ?, ?, ?, m.id, ?, ? from machine m where m.farm_id = ? and m.id = ?")
+                "insert into placement (id, farm_id, job_id, machine_id, starts, locked) "
+                    + "select ?, ?, ?, m.id, ?, ? from machine m where m.farm_id = ? and m.id = ?")
             .params(
                 UUID.randomUUID(),
                 farmId,
