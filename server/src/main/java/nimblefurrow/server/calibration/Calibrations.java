@@ -89,9 +89,21 @@ public class Calibrations {
   @Transactional(readOnly = true)
   public Optional<NextSetting> next(
       UUID farm, UUID machine, SeedRate target, double mph, String sprocket, String lot) {
-    MachineSetup setup = machines.one(farm, machine).setup();
+    return next(of(farm, machine), machines.one(farm, machine).setup(), target, mph, sprocket, lot);
+  }
+
+  /**
+   * @param kept of the machine, asked once for many fields
+   */
+  public static Optional<NextSetting> next(
+      List<CalibrationView> kept,
+      MachineSetup setup,
+      SeedRate target,
+      double mph,
+      String sprocket,
+      String lot) {
     List<Tried> tests = new ArrayList<>();
-    for (CalibrationView c : of(farm, machine)) {
+    for (CalibrationView c : kept) {
       boolean sameLot = lot == null || lot.isBlank() || c.lot().equalsIgnoreCase(lot.strip());
       if (c.kind() == CalibrationKind.CATCH && c.details().setting() != null && sameLot) {
         CalibrationDetails d = c.details();
@@ -123,8 +135,15 @@ public class Calibrations {
   /** The running corrections of a machine, one for each lot that was checked. */
   @Transactional(readOnly = true)
   public List<Correction> corrections(UUID farm, UUID machine) {
+    return corrections(of(farm, machine));
+  }
+
+  /**
+   * @param kept of the machine, asked once for many fields
+   */
+  public static List<Correction> corrections(List<CalibrationView> kept) {
     Map<String, List<FieldCheck>> byLot = new LinkedHashMap<>();
-    for (CalibrationView c : of(farm, machine)) {
+    for (CalibrationView c : kept) {
       if (c.kind() == CalibrationKind.CHECK) {
         byLot.computeIfAbsent(c.lot(), l -> new ArrayList<>()).add(c.details().check());
       }

@@ -87,7 +87,7 @@ class FlightDesk {
                     Limits.within("longitude", asked.homeLongitude(), -180, 180, Unit.DEGREE),
                     Limits.within("latitude", asked.homeLatitude(), -90, 90, Unit.DEGREE)),
                 "the place you set")
-            : loads.fillingPlace(farmId, field.field());
+            : LoadDesk.fillingPlace(loads.yard(farmId), field.field());
     var around = field.field().shape().getEnvelopeInternal();
     around.expandBy(HAZARDS_NEAR_DEGREES);
     List<Hazard> hazards =

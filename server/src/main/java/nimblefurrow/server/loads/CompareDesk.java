@@ -69,11 +69,12 @@ class CompareDesk {
             .orElseThrow(
                 () -> new OutOfRange("cover", "this field has no cover planned: choose one first"))
             .cover();
+    LoadDesk.Yard yard = loads.yard(farmId);
     List<WayView> ways = new ArrayList<>();
     for (MachineView machine : machines.all(farmId)) {
       for (WayIn way : WayIn.values()) {
         if (way.name().equals(machine.kind().name())) {
-          ways.add(way(farm, field, planned, machine, way));
+          ways.add(way(farm, field, planned, machine, way, yard));
         }
       }
     }
@@ -101,7 +102,8 @@ class CompareDesk {
       FieldSeasons field,
       CoverDetails planned,
       MachineView machine,
-      WayIn way) {
+      WayIn way,
+      LoadDesk.Yard yard) {
     CoverDetails tried = planned.by(way);
     List<CoverDesk.SeedLine> seed = covers.seed(farm, field, tried);
     SeedingWindow window =
@@ -116,7 +118,7 @@ class CompareDesk {
     String impossible = window.impossible().map(r -> r.in(farm.farm().units())).orElse(null);
     LoadsView worked = null;
     try {
-      worked = loads.loads(farm, field, LoadDesk.blend(farm, seed), machine);
+      worked = loads.loads(farm, field, LoadDesk.blend(farm, seed), machine, yard);
     } catch (OutOfRange notSetUp) {
       impossible = impossible == null ? notSetUp.in(farm.farm().units()) : impossible;
     }

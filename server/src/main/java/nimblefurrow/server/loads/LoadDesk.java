@@ -76,6 +76,13 @@ public class LoadDesk {
    */
   public record FillingPlace(Coordinate at, String words) {}
 
+  /** What lies about the farm: its marks and farmsteads. */
+  public record Yard(List<Marks.MarkView> marks, List<Fields.Stead> steads) {}
+
+  public Yard yard(UUID farm) {
+    return new Yard(marks.all(farm), fields.farmsteads(farm));
+  }
+
   private static final double NEAR_DEGREES = 0.03;
 
   private final Seasons seasons;
@@ -105,7 +112,7 @@ public class LoadDesk {
     return blend(farm, desk.seed(farm, field));
   }
 
-  static SeedBlend blend(Seasons.FarmSeason farm, List<CoverDesk.SeedLine> seed) {
+  public static SeedBlend blend(Seasons.FarmSeason farm, List<CoverDesk.SeedLine> seed) {
     if (seed.isEmpty()) {
       throw new OutOfRange("cover", "this field has no cover planned: choose one first");
     }
@@ -149,11 +156,23 @@ public class LoadDesk {
   /** The loads of a blend with a machine as it is set up. */
   public LoadsView loads(
       Seasons.FarmSeason farm, FieldSeasons field, SeedBlend blend, MachineView machine) {
+    return loads(farm, field, blend, machine, yard(farm.farm().id()));
+  }
+
+  /**
+   * @param yard asked once for many fields or machines
+   */
+  public LoadsView loads(
+      Seasons.FarmSeason farm,
+      FieldSeasons field,
+      SeedBlend blend,
+      MachineView machine,
+      Yard yard) {
     FieldView land = field.field();
     Area area = Area.ofAcres(land.acres());
     WayIn way = way(machine);
     double run = FieldShape.longestRunFeet(land.outline());
-    FillingPlace filling = fillingPlace(farm.farm().id(), land);
+    FillingPlace filling = fillingPlace(yard, land);
     double ferry = FieldShape.feetToMiddle(land.outline(), filling.at());
     List<SeedBlend> passes = way == WayIn.DRONE ? blend.passes() : List.of(blend);
     UnitSystem units = farm.farm().units();
@@ -212,9 +231,9 @@ public class LoadDesk {
   }
 
   /** Where loads for a field are filled. */
-  public FillingPlace fillingPlace(UUID farm, FieldView field) {
+  public static FillingPlace fillingPlace(Yard yard, FieldView field) {
     Coordinate middle = field.outline().inside().getCoordinate();
-    return marks.all(farm).stream()
+    return yard.marks().stream()
         .filter(m -> m.kind() == MarkKind.FILLING_PLACE || m.kind() == MarkKind.ACCESS)
         .filter(m -> m.geometry().getCoordinate().distance(middle) < NEAR_DEGREES)
         .min(
@@ -227,12 +246,12 @@ public class LoadDesk {
         .orElseGet(
             () ->
                 new FillingPlace(
-                    FieldShape.edgeTowards(field.outline(), home(farm, field)),
+                    FieldShape.edgeTowards(field.outline(), home(yard, field)),
                     "the field's edge towards the farmstead"));
   }
 
-  private Coordinate home(UUID farm, FieldView field) {
-    return fields.farmsteads(farm).stream()
+  private static Coordinate home(Yard yard, FieldView field) {
+    return yard.steads().stream()
         .filter(s -> s.name().equals(field.farmstead()))
         .findFirst()
         .map(s -> new Coordinate(s.longitude(), s.latitude()))

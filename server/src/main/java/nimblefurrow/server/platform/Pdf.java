@@ -1,5 +1,7 @@
 package nimblefurrow.server.platform;
 
+import org.springframework.context.event.EventListener;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.samskivert.mustache.Mustache;
 import com.samskivert.mustache.Template;
@@ -21,6 +23,14 @@ public class Pdf {
   }
 
   private final Map<String, Template> templates = new ConcurrentHashMap<>();
+
+  /** The first page of all loads fonts and drawing: done before anyone waits for it. */
+  @EventListener(ApplicationReadyEvent.class)
+  void warm() {
+    Thread warming = new Thread(() -> print("seed-order", Map.of()), "first page");
+    warming.setDaemon(true);
+    warming.start();
+  }
 
   /**
    * @param name of a template among the application's own

@@ -26,6 +26,10 @@ final class FieldMap {
   private static final int WIDE = 1000;
   private static final int HIGH = 760;
   private static final int EDGE = 60;
+
+  /** What is drawn at full size is kept at this share: 180 dots an inch on the page. */
+  private static final double KEPT = 0.7;
+
   private static final double METRES_PER_FOOT = 0.3048;
 
   private final LocalPlane plane;
@@ -40,9 +44,11 @@ final class FieldMap {
     box.expandBy(box.getWidth() * 0.12 + 20, box.getHeight() * 0.12 + 20);
     this.scale =
         Math.min((WIDE - 2.0 * EDGE) / box.getWidth(), (HIGH - 2.0 * EDGE) / box.getHeight());
-    this.image = new BufferedImage(WIDE, HIGH, BufferedImage.TYPE_BYTE_GRAY);
+    this.image =
+        new BufferedImage((int) (WIDE * KEPT), (int) (HIGH * KEPT), BufferedImage.TYPE_BYTE_GRAY);
     this.pen = image.createGraphics();
     pen.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+    pen.scale(KEPT, KEPT);
     pen.setColor(Color.WHITE);
     pen.fillRect(0, 0, WIDE, HIGH);
   }

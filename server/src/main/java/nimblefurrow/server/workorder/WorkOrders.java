@@ -20,14 +20,15 @@ import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.schedule.Cautions;
 import nimblefurrow.core.schedule.MachineKind;
 import nimblefurrow.core.schedule.Pin;
+import nimblefurrow.core.seeding.SeedTag;
 import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.server.calibration.CalibrationKind;
 import nimblefurrow.server.calibration.Calibrations;
+import nimblefurrow.server.calibration.Calibrations.CalibrationView;
 import nimblefurrow.server.farm.Fields.FieldView;
 import nimblefurrow.server.farm.Machines;
 import nimblefurrow.server.farm.Machines.MachineView;
 import nimblefurrow.server.farm.SeedLots;
-import nimblefurrow.server.land.Marks;
 import nimblefurrow.server.land.Marks.MarkView;
 import nimblefurrow.server.loads.LoadDesk;
 import nimblefurrow.server.loads.LoadDesk.LoadsView;
@@ -61,7 +62,6 @@ class WorkOrders {
   private final CoverDesk covers;
   private final Machines machines;
   private final SeedLots lots;
-  private final Marks marks;
   private final LoadDesk loads;
   private final Calibrations calibrations;
   private final Placements placements;
@@ -72,7 +72,6 @@ class WorkOrders {
       CoverDesk covers,
       Machines machines,
       SeedLots lots,
-      Marks marks,
       LoadDesk loads,
       Calibrations calibrations,
       Placements placements,
@@ -81,7 +80,6 @@ class WorkOrders {
     this.covers = covers;
     this.machines = machines;
     this.lots = lots;
-    this.marks = marks;
     this.loads = loads;
     this.calibrations = calibrations;
     this.placements = placements;
@@ -98,7 +96,7 @@ class WorkOrders {
             "u",
             new Paper(farm.farm().units()).words(),
             "orders",
-            List.of(page(farm, farm.onlyField(), machine))));
+            List.of(page(farm, farm.onlyField(), stock(farmId, machine)))));
   }
 
   /**
@@ -119,10 +117,11 @@ class WorkOrders {
     List<Map<String, Object>> orders = new ArrayList<>();
     List<Trouble> troubles = new ArrayList<>(farm.troubles());
     UnitSystem units = farm.farm().units();
+    Stock stock = stock(farmId, machine);
     for (FieldSeasons field : farm.covers()) {
       Pin pin = pins.get(field.key() + ":seed");
       if (sows(machine, field) && (pin == null || pin.machineId().equals(machineId.toString()))) {
-        Trouble.attempt(field.field(), () -> page(farm, field, machine), troubles::add)
+        Trouble.attempt(field.field(), () -> page(farm, field, stock), troubles::add)
             .ifPresent(
                 page -> {
                   page.put("day", pin == null ? "not placed" : units.say(pin.start()));
@@ -159,14 +158,31 @@ class WorkOrders {
         .isPresent();
   }
 
-  private Map<String, Object> page(
-      Seasons.FarmSeason farm, FieldSeasons season, MachineView machine) {
-    UUID farmId = farm.farm().id();
+  /** What the pages of a machine have in common, asked once however many fields it has. */
+  private record Stock(
+      MachineView machine,
+      LoadDesk.Yard yard,
+      List<SeedLots.LotView> lots,
+      Map<String, SeedTag> tags,
+      List<CalibrationView> tests) {}
+
+  private Stock stock(UUID farmId, MachineView machine) {
+    return new Stock(
+        machine,
+        loads.yard(farmId),
+        lots.all(farmId),
+        lots.tags(farmId),
+        calibrations.of(farmId, machine.id()));
+  }
+
+  private Map<String, Object> page(Seasons.FarmSeason farm, FieldSeasons season, Stock stock) {
+    MachineView machine = stock.machine();
     Paper paper = new Paper(farm.farm().units());
     FieldView field = season.field();
-    LoadsView worked = loads.loads(farm, season, loads.blend(farm, season), machine);
-    LoadDesk.FillingPlace filling = loads.fillingPlace(farmId, field);
-    List<MarkView> near = near(farmId, field);
+    List<CoverDesk.SeedLine> seed = covers.seed(farm, season, stock.tags());
+    LoadsView worked = loads.loads(farm, season, LoadDesk.blend(farm, seed), machine, stock.yard());
+    LoadDesk.FillingPlace filling = LoadDesk.fillingPlace(stock.yard(), field);
+    List<MarkView> near = near(stock.yard(), field);
     List<MarkView> hazards = near.stream().filter(m -> m.kind().hazard()).toList();
     List<MarkView> others = near.stream().filter(m -> !m.kind().hazard()).toList();
     Map<String, Object> page = new HashMap<>();
@@ -189,7 +205,7 @@ class WorkOrders {
     Length bar = paper.units() == UnitSystem.US ? Length.ofFeet(500) : Length.ofMetres(150);
     page.put("map", FieldMap.draw(field.shape(), hazards, others, filling.at(), bar));
     page.put("bar", paper.said(bar.feet(), Unit.FOOT, 0));
-    page.put("seed", seed(farm, season, paper));
+    page.put("seed", seed(seed, stock.lots(), paper));
     page.put("bulk", paper.number(bulkRate(worked), Unit.POUND_PER_ACRE, 1));
     page.put(
         "refills",
@@ -197,7 +213,7 @@ class WorkOrders {
     page.put("total", paper.number(worked.poundsInAll(), Unit.POUND, 0));
     page.put("loads", worked.passes().stream().map(p -> pass(p, paper)).toList());
     page.put("hours", Paper.plain(worked.hours(), 1));
-    page.put("setting", setting(farmId, machine, worked, paper));
+    page.put("setting", setting(stock, worked, paper));
     page.put("hazards", hazards(hazards, paper));
     page.put("cautions", new ArrayList<>(Cautions.of(machine.kind())));
     page.put("notes", worked.cautions());
@@ -206,10 +222,10 @@ class WorkOrders {
     return page;
   }
 
-  private List<MarkView> near(UUID farmId, FieldView field) {
+  private static List<MarkView> near(LoadDesk.Yard yard, FieldView field) {
     var around = field.shape().getEnvelopeInternal();
     around.expandBy(HAZARDS_NEAR_DEGREES);
-    return marks.all(farmId).stream()
+    return yard.marks().stream()
         .filter(m -> around.intersects(m.geometry().getEnvelopeInternal()))
         .toList();
   }
@@ -226,19 +242,18 @@ class WorkOrders {
     return lines;
   }
 
-  private List<Map<String, Object>> seed(
-      Seasons.FarmSeason farm, FieldSeasons season, Paper paper) {
+  private static List<Map<String, Object>> seed(
+      List<CoverDesk.SeedLine> seed, List<SeedLots.LotView> lots, Paper paper) {
     Map<String, List<String>> lotNames = new HashMap<>();
-    lots.all(farm.farm().id())
-        .forEach(
-            l ->
-                lotNames
-                    .computeIfAbsent(l.species(), s -> new ArrayList<>())
-                    .add(
-                        l.name()
-                            + (l.binRun() ? " (bin-run)" : "")
-                            + (l.organic() ? " (organic)" : "")));
-    return covers.seed(farm, season).stream()
+    lots.forEach(
+        l ->
+            lotNames
+                .computeIfAbsent(l.species(), s -> new ArrayList<>())
+                .add(
+                    l.name()
+                        + (l.binRun() ? " (bin-run)" : "")
+                        + (l.organic() ? " (organic)" : "")));
+    return seed.stream()
         .map(
             m ->
                 Map.<String, Object>of(
@@ -264,9 +279,10 @@ class WorkOrders {
   }
 
   /** What to set: by pans for what spreads, by catch tests for what meters into rows. */
-  private String setting(UUID farm, MachineView machine, LoadsView worked, Paper paper) {
+  private static String setting(Stock stock, LoadsView worked, Paper paper) {
+    MachineView machine = stock.machine();
     if (SPREADS.contains(machine.kind())) {
-      return calibrations.of(farm, machine.id()).stream()
+      return stock.tests().stream()
           .filter(c -> c.kind() == CalibrationKind.PANS && c.swathFt() != null)
           .reduce((earlier, later) -> later)
           .map(
@@ -283,11 +299,12 @@ class WorkOrders {
     double rate = bulkRate(worked);
     double mph = machine.setup().speedMph() == null ? 0 : machine.setup().speedMph();
     Optional<NextSetting> next =
-        calibrations.next(farm, machine.id(), SeedRate.poundsPerAcre(rate), mph, "", "");
+        Calibrations.next(
+            stock.tests(), machine.setup(), SeedRate.poundsPerAcre(rate), mph, "", "");
     String corrections =
         String.join(
             "; ",
-            calibrations.corrections(farm, machine.id()).stream()
+            Calibrations.corrections(stock.tests()).stream()
                 .map(
                     c ->
                         "checked in the field with %s: lays %s %% of what it is set for"
