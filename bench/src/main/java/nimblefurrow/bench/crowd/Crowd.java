@@ -51,6 +51,7 @@ public final class Crowd {
     }
     ConcurrentLinkedQueue<Took> all = new ConcurrentLinkedQueue<>();
     Instant end = Instant.now().plus(LASTS);
+    Machine before = Machine.now();
     ExecutorService each = Executors.newFixedThreadPool(people.size());
     for (int p = 0; p < people.size(); p++) {
       Person person =
@@ -67,6 +68,11 @@ public final class Crowd {
       each.shutdownNow();
       return false;
     }
+    out.printf(
+        Locale.ROOT,
+        "of the machine's time %.0f %% were busy and %.0f %% taken by its other tenants%n",
+        100 * Machine.now().busySince(before),
+        100 * Machine.now().stolenSince(before));
     return report(out, all);
   }
 

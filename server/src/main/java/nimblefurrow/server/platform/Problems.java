@@ -11,6 +11,7 @@ import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.dao.PessimisticLockingFailureException;
+import org.springframework.dao.TransientDataAccessResourceException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
@@ -132,16 +133,17 @@ class Problems {
   @ExceptionHandler({
     CannotCreateTransactionException.class,
     CannotGetJdbcConnectionException.class,
-    DataAccessResourceFailureException.class
+    DataAccessResourceFailureException.class,
+    TransientDataAccessResourceException.class
   })
   ResponseEntity<ProblemDetail> noConnection(Exception full) {
     LOG.warn("no connection to the database: {}", full.getMessage());
-    return full("too much is asked at once: try again in a moment; nothing was saved");
+    return full(FullHouse.SAID);
   }
 
   private static ResponseEntity<ProblemDetail> full(String said) {
     return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
-        .header(HttpHeaders.RETRY_AFTER, "3")
+        .header(HttpHeaders.RETRY_AFTER, FullHouse.RETRY_SECONDS)
         .body(problem(HttpStatus.SERVICE_UNAVAILABLE, said));
   }
 
