@@ -7,9 +7,12 @@ import static org.assertj.core.api.Assertions.within;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -85,6 +88,26 @@ class SeedingJourneyTest {
     field("Heron Slough");
     button("Leave this field out").click();
     assertThat(page.getByText("Heron Slough has no cover now.")).isVisible();
+  }
+
+  @Test
+  void whileSomethingIsWorkedOutThePageSaysWhat() {
+    Page waiting = App.planner(1280, 800);
+    List<Route> held = new ArrayList<>();
+    waiting.route("**/api/flight/plans/**", held::add);
+    waiting.navigate(App.address() + "/machines/flight");
+    assertThat(waiting.getByText(Pattern.compile("Working out the flight over [A-Z]"))).isVisible();
+    assertThat(held).as("the plan was asked for").isNotEmpty();
+    held.forEach(Route::resume);
+    assertThat(waiting.getByText(Pattern.compile("[0-9]+ flights, [0-9.]+ h"))).isVisible();
+    held.clear();
+    waiting.route(Pattern.compile(".*/api/dispatch.*"), held::add);
+    waiting.navigate(App.address() + "/dispatch");
+    assertThat(waiting.getByText("Working out windows and fit days of every field")).isVisible();
+    assertThat(waiting.getByText(Pattern.compile("1 Jan"))).hasCount(0);
+    held.forEach(Route::resume);
+    assertThat(waiting.locator(".machine").first()).isVisible();
+    waiting.context().close();
   }
 
   @Test

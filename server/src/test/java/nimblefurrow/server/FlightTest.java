@@ -155,7 +155,7 @@ class FlightTest {
     Caller.Answer refused =
         farm.post("/api/flight/runs", Map.of("fieldId", field, "machineId", drone, "windMph", 22));
     assertThat(refused.status()).isEqualTo(400);
-    assertThat(refused.text()).contains("wind is 0–14 mph for a start, got 22");
+    assertThat(refused.text()).contains("wind is at most 14 mph for a start, got 22");
   }
 
   @Test

@@ -135,8 +135,8 @@ class SeasonApiTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "DRILL|cereal-rye|-1|share of Cereal rye",
-        "DRILL|cereal-rye|9|share of Cereal rye",
+        "DRILL|cereal-rye|-1|share of a full rate of Cereal rye",
+        "DRILL|cereal-rye|9|share of a full rate of Cereal rye",
         "DRILL|knotweed|1|species",
         "SPOON|cereal-rye|1|way is one of DRILL"
       })

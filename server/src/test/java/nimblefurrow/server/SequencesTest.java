@@ -165,7 +165,7 @@ class SequencesTest {
     keep(1, TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1));
     assertThat(planner.delete("/api/fields/crops/" + cut).text())
         .contains("take that cover out first");
-    assertThat(planner.get("/api/cover/" + field + "?place=2").text()).contains("place is 0–1");
+    assertThat(planner.get("/api/cover/" + field + "?place=2").text()).contains("is 0–1, got 2");
   }
 
   private List<String> kinds(String id) {
