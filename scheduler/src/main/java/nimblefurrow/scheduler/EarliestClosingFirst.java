@@ -26,6 +26,16 @@ import nimblefurrow.core.schedule.Unplaced;
  * comes after it, with its wait. Pinned jobs keep their place.
  */
 public final class EarliestClosingFirst implements SchedulePlanner {
+  /**
+   * What closes first goes first; of two that close on one day the smaller, since more fields are
+   * done by it; then by name, so that equal farms are planned alike.
+   */
+  private static final Comparator<Job> TURN =
+      Comparator.comparing((Job j) -> j.window().end())
+          .thenComparing(Job::area)
+          .thenComparing(Job::field)
+          .thenComparing(Job::id);
+
   private static final double OPEN_ENOUGH = 0.5;
 
   @Override
@@ -45,10 +55,7 @@ public final class EarliestClosingFirst implements SchedulePlanner {
       Machine machine = pin == null ? null : machines.get(pin.machineId());
       (machine == null || machine.kind() != job.kind() ? open : kept).add(job);
     }
-    kept.sort(
-        Comparator.comparing((Job j) -> pins.get(j.id()).start())
-            .thenComparing(j -> j.window().end())
-            .thenComparing(Job::id));
+    kept.sort(Comparator.comparing((Job j) -> pins.get(j.id()).start()).thenComparing(TURN));
     for (Job job : kept) {
       Pin pin = pins.get(job.id());
       Machine machine = machines.get(pin.machineId());
@@ -60,7 +67,7 @@ public final class EarliestClosingFirst implements SchedulePlanner {
       machineDays.take(job, machine, days);
       placed.add(placement(problem, job, machine, days, pin.locked(), why));
     }
-    open.sort(Comparator.comparing((Job j) -> j.window().end()).thenComparing(Job::id));
+    open.sort(TURN);
     while (!open.isEmpty()) {
       Job job = next(open);
       open.remove(job);

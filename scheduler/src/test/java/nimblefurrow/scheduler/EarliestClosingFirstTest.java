@@ -61,6 +61,20 @@ class EarliestClosingFirstTest {
         .isBeforeOrEqualTo(schedule.of("late").orElseThrow().start());
   }
 
+  /** Ids are given by chance: a plan must not hang on them. */
+  @Test
+  void ofTwoThatCloseOnOneDayTheSmallerGoesFirstWhateverItIsCalled() {
+    for (String small : List.of("a", "z")) {
+      Schedule schedule =
+          plan(
+              List.of(job("m", 90, 0, 20), job(small, 40, 0, 20)),
+              List.of(TWO_DRILLS.get(1)),
+              List.of());
+      assertThat(schedule.of(small).orElseThrow().finish())
+          .isBefore(schedule.of("m").orElseThrow().finish());
+    }
+  }
+
   @Test
   void nothingStartsOutsideItsWindowOrBeforeToday() {
     List<Job> jobs = new ArrayList<>();
