@@ -212,6 +212,8 @@ class WorkJourneyTest {
   void aStemCountMovesTheRollingDate() {
     App.goTo(page, "Rolling in late May");
     page.getByLabel("Calls").getByText("Enter a count").click();
+    page.getByLabel("Field", new Page.GetByLabelOptions().setExact(true)).fill("Orchard");
+    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Orchard Organic")).click();
     page.getByLabel("Past flowering").fill("1");
     button("^Save$").click();
     assertThat(page.locator(".saved")).containsText("Wait: not enough are past flowering yet.");
