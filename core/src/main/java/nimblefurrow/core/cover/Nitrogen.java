@@ -29,6 +29,11 @@ public record Nitrogen(double carbonToNitrogen, double contentLbAc, double avail
     return Math.min(18 * (nitrogenPercent - 1.5), 12 * nitrogenPercent);
   }
 
+  /** Corn after what ties nitrogen up goes short without a starter; soybeans find their own. */
+  public boolean starterWanted(boolean cornFollows) {
+    return cornFollows && availableLbAc < 0;
+  }
+
   public static Nitrogen of(DryMatter mat, double carbonToNitrogen) {
     double percent = percent(carbonToNitrogen);
     return new Nitrogen(

@@ -20,6 +20,8 @@ class NitrogenTest {
     Nitrogen rye = Nitrogen.of(DryMatter.poundsPerAcre(8000), 42 / 0.9);
     assertThat(rye.contentLbAc()).isCloseTo(72, within(1e-9));
     assertThat(rye.availableLbAc()).isCloseTo(-43.2, within(1e-9));
+    assertThat(rye.starterWanted(true)).as("corn after rye in flower").isTrue();
+    assertThat(rye.starterWanted(false)).as("soybeans after it").isFalse();
   }
 
   @Test

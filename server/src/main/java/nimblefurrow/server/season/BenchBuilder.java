@@ -124,7 +124,7 @@ final class BenchBuilder {
             n.carbonToNitrogen(),
             n.contentLbAc(),
             n.availableLbAc(),
-            n.availableLbAc() < 0 && season.field().next().kind().corn()));
+            n.starterWanted(season.field().next().kind().corn())));
   }
 
   private static String flowering(List<Species> species, Comparator<Double> order) {
