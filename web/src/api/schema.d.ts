@@ -283,7 +283,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_6"];
+        get: operations["all_7"];
         put?: never;
         post: operations["bring_2"];
         delete?: never;
@@ -460,7 +460,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["one"];
-        put: operations["change_5"];
+        put: operations["change_4"];
         post?: never;
         delete: operations["remove_3"];
         options?: never;
@@ -516,6 +516,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put: operations["change_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/figures/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/flight/plans/{fieldId}/{machineId}": {
         parameters: {
             query?: never;
@@ -539,7 +571,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file_1"];
+        get: operations["file_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -555,7 +587,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_5"];
+        get: operations["all_6"];
         put?: never;
         post: operations["start"];
         delete?: never;
@@ -811,7 +843,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_4"];
+        get: operations["all_5"];
         put?: never;
         post: operations["add_4"];
         delete?: never;
@@ -907,7 +939,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_4"];
         put?: never;
         post: operations["add_2"];
         delete?: never;
@@ -924,7 +956,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_4"];
+        put: operations["change_2"];
         post?: never;
         delete: operations["remove_2"];
         options?: never;
@@ -939,7 +971,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post: operations["add_1"];
         delete?: never;
@@ -956,7 +988,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_3"];
+        put: operations["change_1"];
         post?: never;
         delete: operations["remove_1"];
         options?: never;
@@ -987,7 +1019,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post: operations["add"];
         delete?: never;
@@ -1004,7 +1036,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_2"];
+        put: operations["change"];
         post?: never;
         delete: operations["remove"];
         options?: never;
@@ -1019,7 +1051,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post: operations["keep_1"];
         delete?: never;
@@ -1083,7 +1115,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file"];
+        get: operations["file_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1197,54 +1229,6 @@ export interface paths {
         };
         get: operations["all_8"];
         put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/species/{species}/figures": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["figures"];
-        put: operations["change_1"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/ways": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["all_7"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/ways/{way}/figures": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["change"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1555,7 +1539,7 @@ export interface components {
             routes: components["schemas"]["Choice"][];
             ways: components["schemas"]["Choice"][];
             yields: {
-                [key: string]: "NONE" | "ACRE" | "POUND" | "POUND_PER_ACRE" | "POUND_PER_MINUTE" | "FOOT" | "INCH" | "INCH_OF_RAIN" | "MILE" | "SQUARE_FOOT" | "CUBIC_FOOT" | "GALLON" | "GALLON_PER_ACRE" | "BUSHEL" | "BUSHEL_PER_ACRE" | "CORN_BUSHEL_PER_ACRE" | "WHEAT_BUSHEL_PER_ACRE" | "OAT_BUSHEL_PER_ACRE" | "TON_PER_ACRE" | "MILE_PER_HOUR" | "FOOT_PER_SECOND" | "ACRE_PER_HOUR" | "SECOND_PER_ACRE" | "SEED_PER_POUND" | "SEED_PER_SQUARE_FOOT" | "PLANT_PER_SQUARE_FOOT" | "POUND_PER_CUBIC_FOOT" | "PER_ACRE" | "PER_SQUARE_FOOT" | "DOLLAR" | "DOLLAR_PER_ACRE" | "DOLLAR_PER_POUND" | "DOLLAR_PER_HOUR" | "DOLLAR_PER_DAY" | "DOLLAR_PER_YEAR" | "FAHRENHEIT" | "FAHRENHEIT_DAY" | "SUNSHINE" | "GRAM" | "SHARE" | "TIMES_DRILLED" | "PERCENT" | "DEGREE" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "WEEK";
+                [key: string]: "NONE" | "ACRE" | "POUND" | "POUND_PER_ACRE" | "POUND_PER_MINUTE" | "FOOT" | "INCH" | "INCH_OF_RAIN" | "MILE" | "SQUARE_FOOT" | "CUBIC_FOOT" | "GALLON" | "GALLON_PER_ACRE" | "BUSHEL" | "BUSHEL_PER_ACRE" | "CORN_BUSHEL_PER_ACRE" | "WHEAT_BUSHEL_PER_ACRE" | "OAT_BUSHEL_PER_ACRE" | "TON_PER_ACRE" | "MILE_PER_HOUR" | "FOOT_PER_SECOND" | "ACRE_PER_HOUR" | "SECOND_PER_ACRE" | "SEED_PER_POUND" | "SEED_PER_SQUARE_FOOT" | "PLANT_PER_SQUARE_FOOT" | "POUND_PER_CUBIC_FOOT" | "PER_ACRE" | "PER_SQUARE_FOOT" | "DOLLAR" | "DOLLAR_PER_ACRE" | "DOLLAR_PER_POUND" | "DOLLAR_PER_HOUR" | "DOLLAR_PER_DAY" | "DOLLAR_PER_YEAR" | "FAHRENHEIT" | "FAHRENHEIT_STEP" | "FAHRENHEIT_DAY" | "SUNSHINE" | "GRAM" | "SHARE" | "TIMES_DRILLED" | "PERCENT" | "DEGREE" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "WEEK";
             };
         };
         Correction: {
@@ -1781,7 +1765,7 @@ export interface components {
             machine?: string;
             mapped: boolean;
             /** @enum {string} */
-            yieldUnit?: "NONE" | "ACRE" | "POUND" | "POUND_PER_ACRE" | "POUND_PER_MINUTE" | "FOOT" | "INCH" | "INCH_OF_RAIN" | "MILE" | "SQUARE_FOOT" | "CUBIC_FOOT" | "GALLON" | "GALLON_PER_ACRE" | "BUSHEL" | "BUSHEL_PER_ACRE" | "CORN_BUSHEL_PER_ACRE" | "WHEAT_BUSHEL_PER_ACRE" | "OAT_BUSHEL_PER_ACRE" | "TON_PER_ACRE" | "MILE_PER_HOUR" | "FOOT_PER_SECOND" | "ACRE_PER_HOUR" | "SECOND_PER_ACRE" | "SEED_PER_POUND" | "SEED_PER_SQUARE_FOOT" | "PLANT_PER_SQUARE_FOOT" | "POUND_PER_CUBIC_FOOT" | "PER_ACRE" | "PER_SQUARE_FOOT" | "DOLLAR" | "DOLLAR_PER_ACRE" | "DOLLAR_PER_POUND" | "DOLLAR_PER_HOUR" | "DOLLAR_PER_DAY" | "DOLLAR_PER_YEAR" | "FAHRENHEIT" | "FAHRENHEIT_DAY" | "SUNSHINE" | "GRAM" | "SHARE" | "TIMES_DRILLED" | "PERCENT" | "DEGREE" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "WEEK";
+            yieldUnit?: "NONE" | "ACRE" | "POUND" | "POUND_PER_ACRE" | "POUND_PER_MINUTE" | "FOOT" | "INCH" | "INCH_OF_RAIN" | "MILE" | "SQUARE_FOOT" | "CUBIC_FOOT" | "GALLON" | "GALLON_PER_ACRE" | "BUSHEL" | "BUSHEL_PER_ACRE" | "CORN_BUSHEL_PER_ACRE" | "WHEAT_BUSHEL_PER_ACRE" | "OAT_BUSHEL_PER_ACRE" | "TON_PER_ACRE" | "MILE_PER_HOUR" | "FOOT_PER_SECOND" | "ACRE_PER_HOUR" | "SECOND_PER_ACRE" | "SEED_PER_POUND" | "SEED_PER_SQUARE_FOOT" | "PLANT_PER_SQUARE_FOOT" | "POUND_PER_CUBIC_FOOT" | "PER_ACRE" | "PER_SQUARE_FOOT" | "DOLLAR" | "DOLLAR_PER_ACRE" | "DOLLAR_PER_POUND" | "DOLLAR_PER_HOUR" | "DOLLAR_PER_DAY" | "DOLLAR_PER_YEAR" | "FAHRENHEIT" | "FAHRENHEIT_STEP" | "FAHRENHEIT_DAY" | "SUNSHINE" | "GRAM" | "SHARE" | "TIMES_DRILLED" | "PERCENT" | "DEGREE" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "WEEK";
         };
         FieldAnswer: {
             after: components["schemas"]["AfterAnswer"][];
@@ -1859,17 +1843,27 @@ export interface components {
             field: components["schemas"]["FieldView"];
         };
         FigureForm: {
-            figure: string;
+            column: string;
+            row: string;
+            sheet: string;
             /** Format: double */
             value?: number;
         };
         FigureView: {
             changed: boolean;
-            key: string;
+            column: string;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            row: string;
+            rowWords: string;
+            sheet: string;
+            source: string;
             /** Format: double */
             startingValue?: number;
             /** @enum {string} */
-            unit: "NONE" | "ACRE" | "POUND" | "POUND_PER_ACRE" | "POUND_PER_MINUTE" | "FOOT" | "INCH" | "INCH_OF_RAIN" | "MILE" | "SQUARE_FOOT" | "CUBIC_FOOT" | "GALLON" | "GALLON_PER_ACRE" | "BUSHEL" | "BUSHEL_PER_ACRE" | "CORN_BUSHEL_PER_ACRE" | "WHEAT_BUSHEL_PER_ACRE" | "OAT_BUSHEL_PER_ACRE" | "TON_PER_ACRE" | "MILE_PER_HOUR" | "FOOT_PER_SECOND" | "ACRE_PER_HOUR" | "SECOND_PER_ACRE" | "SEED_PER_POUND" | "SEED_PER_SQUARE_FOOT" | "PLANT_PER_SQUARE_FOOT" | "POUND_PER_CUBIC_FOOT" | "PER_ACRE" | "PER_SQUARE_FOOT" | "DOLLAR" | "DOLLAR_PER_ACRE" | "DOLLAR_PER_POUND" | "DOLLAR_PER_HOUR" | "DOLLAR_PER_DAY" | "DOLLAR_PER_YEAR" | "FAHRENHEIT" | "FAHRENHEIT_DAY" | "SUNSHINE" | "GRAM" | "SHARE" | "TIMES_DRILLED" | "PERCENT" | "DEGREE" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "WEEK";
+            unit: "NONE" | "ACRE" | "POUND" | "POUND_PER_ACRE" | "POUND_PER_MINUTE" | "FOOT" | "INCH" | "INCH_OF_RAIN" | "MILE" | "SQUARE_FOOT" | "CUBIC_FOOT" | "GALLON" | "GALLON_PER_ACRE" | "BUSHEL" | "BUSHEL_PER_ACRE" | "CORN_BUSHEL_PER_ACRE" | "WHEAT_BUSHEL_PER_ACRE" | "OAT_BUSHEL_PER_ACRE" | "TON_PER_ACRE" | "MILE_PER_HOUR" | "FOOT_PER_SECOND" | "ACRE_PER_HOUR" | "SECOND_PER_ACRE" | "SEED_PER_POUND" | "SEED_PER_SQUARE_FOOT" | "PLANT_PER_SQUARE_FOOT" | "POUND_PER_CUBIC_FOOT" | "PER_ACRE" | "PER_SQUARE_FOOT" | "DOLLAR" | "DOLLAR_PER_ACRE" | "DOLLAR_PER_POUND" | "DOLLAR_PER_HOUR" | "DOLLAR_PER_DAY" | "DOLLAR_PER_YEAR" | "FAHRENHEIT" | "FAHRENHEIT_STEP" | "FAHRENHEIT_DAY" | "SUNSHINE" | "GRAM" | "SHARE" | "TIMES_DRILLED" | "PERCENT" | "DEGREE" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "WEEK";
             /** Format: double */
             value?: number;
             words: string;
@@ -1914,6 +1908,11 @@ export interface components {
             saved: boolean;
             /** Format: int32 */
             wholeYears: number;
+        };
+        ImportView: {
+            changes: components["schemas"]["FigureView"][];
+            refused: string[];
+            saved: boolean;
         };
         JobView: {
             /** Format: double */
@@ -1966,14 +1965,6 @@ export interface components {
             keepAwayFt: number;
             /** @enum {string} */
             kind: "WIRE" | "TOWER" | "HOUSE" | "OPEN_WATER" | "BEES" | "SENSITIVE_CROP" | "TREES" | "ROAD" | "ACCESS" | "FILLING_PLACE" | "SOFT_SPOT" | "RUTS";
-            words: string;
-        };
-        KnownWay: {
-            /** Format: int32 */
-            changed: number;
-            figures: components["schemas"]["FigureView"][];
-            /** @enum {string} */
-            way: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING";
             words: string;
         };
         LandForm: {
@@ -2842,6 +2833,12 @@ export interface components {
             /** Format: double */
             pounds: number;
         };
+        SheetView: {
+            figures: components["schemas"]["FigureView"][];
+            group: string;
+            sheet: string;
+            title: string;
+        };
         SignIn: {
             email: string;
             password: string;
@@ -3025,11 +3022,6 @@ export interface components {
             plants: number;
             stand?: string;
             words: string;
-        };
-        WayFigureForm: {
-            figure: string;
-            /** Format: double */
-            value?: number;
         };
         WayView: {
             /** Format: double */
@@ -3588,7 +3580,7 @@ export interface operations {
             };
         };
     };
-    all_6: {
+    all_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -3907,7 +3899,7 @@ export interface operations {
             };
         };
     };
-    change_5: {
+    change_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4033,6 +4025,99 @@ export interface operations {
             };
         };
     };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"][];
+                };
+            };
+        };
+    };
+    change_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FigureForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"][];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: {
+                save?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportView"];
+                };
+            };
+        };
+    };
     plan_1: {
         parameters: {
             query?: {
@@ -4062,7 +4147,7 @@ export interface operations {
             };
         };
     };
-    file_1: {
+    file_2: {
         parameters: {
             query?: {
                 pass?: number;
@@ -4092,7 +4177,7 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    all_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -4548,7 +4633,7 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -4778,7 +4863,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4822,7 +4907,7 @@ export interface operations {
             };
         };
     };
-    change_4: {
+    change_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4870,7 +4955,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4914,7 +4999,7 @@ export interface operations {
             };
         };
     };
-    change_3: {
+    change_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4990,7 +5075,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5034,7 +5119,7 @@ export interface operations {
             };
         };
     };
-    change_2: {
+    change: {
         parameters: {
             query?: never;
             header?: never;
@@ -5080,7 +5165,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5186,7 +5271,7 @@ export interface operations {
             };
         };
     };
-    file: {
+    file_1: {
         parameters: {
             query?: {
                 format?: string;
@@ -5423,100 +5508,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SpeciesView"][];
-                };
-            };
-        };
-    };
-    figures: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                species: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FigureView"][];
-                };
-            };
-        };
-    };
-    change_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                species: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["FigureForm"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FigureView"][];
-                };
-            };
-        };
-    };
-    all_7: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["KnownWay"][];
-                };
-            };
-        };
-    };
-    change: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                way: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING";
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["WayFigureForm"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["KnownWay"][];
                 };
             };
         };

@@ -18,6 +18,7 @@ import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.Spread;
 import nimblefurrow.core.cover.StageForecast;
 import nimblefurrow.core.cover.Winter;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.seeding.HouseRules;
 import nimblefurrow.core.seeding.LastUseful;
 import nimblefurrow.core.termination.NextCrop;
@@ -39,10 +40,11 @@ final class AgronomyTable {
   static void print(PrintStream out) {
     for (double latitude : new double[] {37.0, 40.5, 44.0}) {
       WeatherRecord climate =
-          new WeatherGenerator(latitude, 11)
+          new WeatherGenerator(latitude, 11, Figures.shipped())
               .generate(LocalDate.of(1998, 1, 1), LocalDate.of(2025, 12, 31));
       Outlook outlook =
           Outlook.of(
+              Figures.shipped(),
               new Site(latitude, -97),
               climate,
               null,
@@ -88,7 +90,7 @@ final class AgronomyTable {
     LocalDate spring = LocalDate.of(2027, 1, 1);
     out.println(
         "  covers: last useful, possible; winter-kill when sown 28 September; mat and flowering in spring");
-    for (Species species : Catalogue.shipped().all()) {
+    for (Species species : Catalogue.of(Figures.shipped()).all()) {
       LastUseful last = LastUseful.of(species, false, outlook, spring);
       CoverStand stand = CoverStand.sown(Mix.of(species), SOWN);
       Spread may = new MatForecast(stand, outlook).on(LocalDate.of(2027, 5, 10));
@@ -105,7 +107,7 @@ final class AgronomyTable {
           may.high(),
           flowering.map(AgronomyTable::range).orElse("–"));
     }
-    Species rye = Catalogue.shipped().species("cereal-rye");
+    Species rye = Catalogue.of(Figures.shipped()).species("cereal-rye");
     out.printf(
         "    rye to be rolled only: %s; rye that just survives: %s%n",
         day(LastUseful.of(rye, true, outlook, spring).useful()),
@@ -113,13 +115,13 @@ final class AgronomyTable {
   }
 
   private static void ends(PrintStream out, Outlook outlook) {
-    Mix rye = Mix.of(Catalogue.shipped().species("cereal-rye"));
+    Mix rye = Mix.of(Catalogue.of(Figures.shipped()).species("cereal-rye"));
     RouteRules rules =
         new RouteRules(
             CoverStand.sown(rye, SOWN),
             new NextCrop(CropKind.SOYBEANS, LocalDate.of(2027, 5, 12)),
             false,
-            HouseRules.USUAL,
+            HouseRules.usual(Figures.shipped()),
             outlook);
     out.println("  ending rye sown 28 September, before soybeans on 12 May");
     for (Route route : List.of(Route.EARLY_SPRAY, Route.PLANT_GREEN, Route.ROLL)) {

@@ -16,6 +16,7 @@ import nimblefurrow.core.cashcrop.CropCalendar;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropPlanting;
 import nimblefurrow.core.cover.Catalogue;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.flight.FlightJob;
 import nimblefurrow.core.flight.FlightPlanner;
 import nimblefurrow.core.flight.Hazard;
@@ -48,8 +49,9 @@ final class SeedingSpeed {
   static void print(PrintStream out) {
     Outlook outlook =
         Outlook.of(
+            Figures.shipped(),
             new Site(40.5, -97),
-            new WeatherGenerator(40.5, 11)
+            new WeatherGenerator(40.5, 11, Figures.shipped())
                 .generate(LocalDate.of(1998, 1, 1), LocalDate.of(2025, 12, 31)),
             null,
             List.of(),
@@ -68,7 +70,7 @@ final class SeedingSpeed {
     for (int round = 0; round < all.length; round++) {
       SeasonLore lore = new SeasonLore(outlook);
       long start = System.nanoTime();
-      asks.parallelStream().forEach(a -> Advice.of(a, Catalogue.shipped(), lore));
+      asks.parallelStream().forEach(a -> Advice.of(a, Catalogue.of(Figures.shipped()), lore));
       all[round] = millis(start);
     }
     out.printf(
@@ -83,11 +85,11 @@ final class SeedingSpeed {
     SeasonLore lore = new SeasonLore(outlook);
     for (int i = 0; i < cold.length; i++) {
       long start = System.nanoTime();
-      Advice.of(asks.get(i), Catalogue.shipped(), new SeasonLore(outlook));
+      Advice.of(asks.get(i), Catalogue.of(Figures.shipped()), new SeasonLore(outlook));
       cold[i] = millis(start);
-      Advice.of(asks.get(i), Catalogue.shipped(), lore);
+      Advice.of(asks.get(i), Catalogue.of(Figures.shipped()), lore);
       start = System.nanoTime();
-      Advice.of(asks.get(i), Catalogue.shipped(), lore);
+      Advice.of(asks.get(i), Catalogue.of(Figures.shipped()), lore);
       warm[i] = millis(start);
     }
     out.printf(
@@ -119,7 +121,7 @@ final class SeedingSpeed {
         false,
         List.of(),
         Map.of(),
-        HouseRules.USUAL,
+        HouseRules.usual(Figures.shipped()),
         3,
         Optional.empty());
   }

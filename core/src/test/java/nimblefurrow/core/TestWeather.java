@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.Site;
@@ -19,7 +20,7 @@ public final class TestWeather {
   private TestWeather() {}
 
   public static WeatherRecord climate(double latitude) {
-    return new WeatherGenerator(latitude, 11)
+    return new WeatherGenerator(latitude, 11, Figures.shipped())
         .generate(LocalDate.of(1998, 1, 1), LocalDate.of(2025, 12, 31));
   }
 
@@ -30,6 +31,7 @@ public final class TestWeather {
 
   public static Outlook outlook(Site site, WeatherRecord climate, LocalDate today) {
     return Outlook.of(
+        Figures.shipped(),
         site,
         climate,
         null,

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.quantity.WorkRate;
@@ -36,8 +37,9 @@ class EarliestClosingFirstTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 9, 15);
   private static final Outlook OUTLOOK =
       Outlook.of(
+          Figures.shipped(),
           new Site(40.5, -97),
-          new WeatherGenerator(40.5, 11)
+          new WeatherGenerator(40.5, 11, Figures.shipped())
               .generate(LocalDate.of(1998, 1, 1), LocalDate.of(2025, 12, 31)),
           null,
           List.of(),
@@ -267,8 +269,10 @@ class EarliestClosingFirstTest {
   }
 
   private static JobWindow window(int from, int to) {
-    return new JobWindow(
-        DateForecast.certain(TODAY.plusDays(from)), DateForecast.certain(TODAY.plusDays(to)));
+    return JobWindow.of(
+        DateForecast.certain(TODAY.plusDays(from)),
+        DateForecast.certain(TODAY.plusDays(to)),
+        Figures.shipped());
   }
 
   private static Job job(String id, double acres, int from, int to) {

@@ -125,8 +125,16 @@ class AtOnceTest {
                 i ->
                     () ->
                         farm.put(
-                            "/api/species/oats/figures",
-                            Map.of("figure", "price_per_lb", "value", 0.3))),
+                            "/api/figures",
+                            Map.of(
+                                "sheet",
+                                "species",
+                                "row",
+                                "oats",
+                                "column",
+                                "price_per_lb",
+                                "value",
+                                0.3))),
             atOnce(
                 i ->
                     () ->

@@ -107,7 +107,9 @@ class OperatorSeedingTest {
     assertThat(operator.post("/api/land/undo", null).status()).isEqualTo(403);
     assertThat(
             operator
-                .put("/api/species/oats/figures", Map.of("figure", "price_per_lb", "value", 1))
+                .put(
+                    "/api/figures",
+                    Map.of("sheet", "species", "row", "oats", "column", "price_per_lb", "value", 1))
                 .status())
         .isEqualTo(403);
     assertThat(operator.put("/api/fields/" + field + "/left-out", Map.of("season", 2026)).status())

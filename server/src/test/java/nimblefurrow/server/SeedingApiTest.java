@@ -1,8 +1,10 @@
 package nimblefurrow.server;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeAll;
@@ -293,27 +295,76 @@ class SeedingApiTest {
 
   @Test
   void aFiguresOwnValueIsMarkedAndPutBack() {
-    farm.put("/api/species/oats/figures", Map.of("figure", "price_per_lb", "value", 0.5));
-    JsonNode price = figure("oats", "price_per_lb");
+    farm.put("/api/figures", set("species", "oats", "price_per_lb", 0.5));
+    JsonNode price = figure("species", "oats", "price_per_lb");
     assertThat(price.path("changed").asBoolean()).isTrue();
     assertThat(price.path("value").asDouble()).isEqualTo(0.5);
     assertThat(price.path("startingValue").asDouble()).isEqualTo(0.28);
-    farm.put("/api/species/oats/figures", Map.of("figure", "price_per_lb"));
-    assertThat(figure("oats", "price_per_lb").path("changed").asBoolean()).isFalse();
-    Caller.Answer refused =
-        farm.put("/api/species/oats/figures", Map.of("figure", "rate_low", "value", 95));
+    farm.put("/api/figures", set("species", "oats", "price_per_lb", null));
+    assertThat(figure("species", "oats", "price_per_lb").path("changed").asBoolean()).isFalse();
+    Caller.Answer refused = farm.put("/api/figures", set("species", "oats", "rate_low", 95.0));
     assertThat(refused.status()).isEqualTo(400);
     assertThat(refused.text()).contains("lowest full rate of Oats is at most its usual full rate");
-    assertThat(figure("oats", "rate_low").path("changed").asBoolean()).isFalse();
+    assertThat(figure("species", "oats", "rate_low").path("changed").asBoolean()).isFalse();
   }
 
-  private static JsonNode figure(String species, String key) {
-    for (JsonNode f : farm.get("/api/species/" + species + "/figures").json()) {
-      if (f.path("key").asString().equals(key)) {
-        return f;
+  @Test
+  void aThresholdOfTheHouseMovesWhatIsSaid() {
+    Map<String, Object> rolled =
+        Map.of("fieldId", field, "candidate", TestFarm.cover("DRILL", "ROLL", "cereal-rye", 1));
+    String before = farm.post("/api/cover/try", rolled).text();
+    farm.put("/api/figures", set("termination", "roller_mat", "value", 5000.0));
+    assertThat(farm.post("/api/cover/try", rolled).text()).contains("mat weighs 5,000 lb/ac");
+    farm.put("/api/figures", set("termination", "roller_mat", "value", null));
+    assertThat(farm.post("/api/cover/try", rolled).text()).isEqualTo(before);
+  }
+
+  @Test
+  void allFiguresGoOutAsATableAndComeInAgain() {
+    farm.put("/api/figures", set("species", "flax", "price_per_lb", 0.7));
+    String table = farm.get("/api/figures/file").text();
+    assertThat(table.lines().count()).isGreaterThan(900);
+    assertThat(table).contains("species,flax,price_per_lb,Flax,price,$/lb,0.7,0.65,0.0,100.0");
+    String wanted =
+        "sheet,row,column,value\nspecies,flax,price_per_lb,0.65\nspecies,oats,price_per_lb,0.31\n";
+    JsonNode tried = farm.upload("/api/figures/file", "figures.csv", wanted.getBytes(UTF_8)).json();
+    assertThat(tried.path("saved").asBoolean()).isFalse();
+    assertThat(tried.path("changes")).hasSize(2);
+    assertThat(figure("species", "oats", "price_per_lb").path("changed").asBoolean()).isFalse();
+    farm.upload("/api/figures/file?save=true", "figures.csv", wanted.getBytes(UTF_8));
+    assertThat(figure("species", "oats", "price_per_lb").path("value").asDouble()).isEqualTo(0.31);
+    assertThat(figure("species", "flax", "price_per_lb").path("changed").asBoolean()).isFalse();
+    String bad = wanted + "species,oats,cap,7\nspecies,wheatgrass,cap,0.5\n";
+    JsonNode refused =
+        farm.upload("/api/figures/file?save=true", "figures.csv", bad.getBytes(UTF_8)).json();
+    assertThat(refused.path("saved").asBoolean()).isFalse();
+    assertThat(refused.path("refused")).hasSize(2);
+    assertThat(refused.path("refused").toString())
+        .contains("line 4: most of its full rate beside slow partners is 0.01–1")
+        .contains("line 5: figure is one of the catalogue's");
+    farm.put("/api/figures", set("species", "oats", "price_per_lb", null));
+  }
+
+  private static Map<String, Object> set(String sheet, String row, String column, Double value) {
+    Map<String, Object> form = new HashMap<>();
+    form.put("sheet", sheet);
+    form.put("row", row);
+    form.put("column", column);
+    form.put("value", value);
+    return form;
+  }
+
+  private static JsonNode figure(String sheet, String row, String column) {
+    for (JsonNode s : farm.get("/api/figures").json()) {
+      for (JsonNode f : s.path("figures")) {
+        if (f.path("sheet").asString().equals(sheet)
+            && f.path("row").asString().equals(row)
+            && f.path("column").asString().equals(column)) {
+          return f;
+        }
       }
     }
-    throw new AssertionError(key);
+    throw new AssertionError(column);
   }
 
   @Test
@@ -321,14 +372,11 @@ class SeedingApiTest {
     Map<String, Object> drilled =
         Map.of("fieldId", field, "candidate", TestFarm.cover("DRILL", "EARLY_SPRAY", "oats", 1));
     double before = plants(drilled);
-    Caller.Answer changed =
-        farm.put("/api/ways/DRILL/figures", Map.of("figure", "emergence", "value", 0.4));
-    assertThat(changed.json().get(0).path("changed").asInt()).isEqualTo(1);
+    farm.put("/api/figures", set("ways", "drill", "emergence", 0.4));
     assertThat(plants(drilled)).isCloseTo(before / 2, within(1e-6));
-    farm.put("/api/ways/DRILL/figures", Map.of("figure", "emergence"));
+    farm.put("/api/figures", set("ways", "drill", "emergence", null));
     assertThat(plants(drilled)).isEqualTo(before);
-    assertThat(
-            farm.put("/api/ways/DRILL/figures", Map.of("figure", "emergence", "value", 4)).text())
+    assertThat(farm.put("/api/figures", set("ways", "drill", "emergence", 4.0)).text())
         .contains("live seed that comes up is 0.01–1");
   }
 

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.WeatherGenerator;
 
@@ -68,7 +69,7 @@ final class TestFarm {
     StringBuilder csv =
         new StringBuilder(metric ? "date,max_c,min_c,rain_mm\n" : "date,max_f,min_f,rain_in\n");
     for (DailyWeather d :
-        new WeatherGenerator(40, 77)
+        new WeatherGenerator(40, 77, Figures.shipped())
             .generate(LocalDate.of(2000, 1, 1), LocalDate.of(2025, 12, 31))
             .days()) {
       double max = d.maxF() + warmerF;

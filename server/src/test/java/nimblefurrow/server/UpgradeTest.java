@@ -47,11 +47,11 @@ class UpgradeTest {
           "map_mark",
           "named_mix",
           "seed_offer",
-          "species_figure",
           "placement",
           "planning_act",
           "weather_day");
   private static final Map<String, String> BEFORE = new LinkedHashMap<>();
+  private static String figuresBefore;
   private static String url;
   private static ConfigurableApplicationContext server;
 
@@ -66,6 +66,11 @@ class UpgradeTest {
     }
     try (Connection connection = connection()) {
       BEFORE.putAll(records(connection));
+      figuresBefore =
+          single(
+              connection,
+              "select ((select count(*) from public.species_figure) + (select count(*) from"
+                  + " public.farm f, jsonb_each(f.way_figures) w, jsonb_each(w.value)))::text");
     }
     server = start();
   }
@@ -128,6 +133,10 @@ class UpgradeTest {
   void nothingIsLost() throws SQLException {
     try (Connection connection = connection()) {
       assertThat(records(connection)).isEqualTo(BEFORE);
+      assertThat(single(connection, "select count(*)::text from public.farm_figure"))
+          .as("a farm's own figures")
+          .isEqualTo(figuresBefore)
+          .isNotEqualTo("0");
       assertThat(Integer.parseInt(BEFORE.get("log_entry"))).isGreaterThan(150);
       assertThat(
               single(
@@ -177,7 +186,7 @@ class UpgradeTest {
     JsonNode flight = ada.get("/api/flight/runs").json().get(0);
     assertThat(flight.path("field").asString()).isEqualTo("Sparrow Hill");
     assertThat(ada.get("/api/mixes").text()).contains("House mix");
-    assertThat(ada.get("/api/species/cereal-rye/figures").text()).contains("62.0");
+    assertThat(ada.get("/api/figures").text()).contains("62.0");
     Caller nils = caller().signIn("nils@tamarack.example", "another long one");
     assertThat(troubled(nils)).hasSize(1);
   }

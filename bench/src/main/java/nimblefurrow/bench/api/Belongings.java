@@ -14,7 +14,7 @@ import tools.jackson.databind.JsonNode;
 public final class Belongings {
   private static final String[] LISTS = {
     "/api/fields", "/api/machines", "/api/lots", "/api/marks", "/api/mixes", "/api/log",
-    "/api/dispatch", "/api/flight/runs", "/api/species", "/api/ways", "/api/farm", "/api/order",
+    "/api/dispatch", "/api/flight/runs", "/api/species", "/api/figures", "/api/farm", "/api/order",
     "/api/land", "/api/choices", "/api/season"
   };
   private static final int KEPT = 60;

@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.RateBuilder;
 import nimblefurrow.core.seeding.WayIn;
@@ -18,14 +20,19 @@ import nimblefurrow.core.termination.Route;
  * Species and mixes for a field, best first, and why not the rest.
  *
  * @param ranked what comes in time first, then what only gives a little cover; at most {@link
- *     #SHOWN} options, one per mix, by its best way in
+ *     #figures.whole(SHOWN)} options, one per mix, by its best way in
  * @param whyNot one entry for each species that no way in suits
  */
 public record Advice(List<Option> ranked, List<WhyNot> whyNot) {
-  public static final int SHOWN = 12;
+  public static final FigureKey SHOWN = FigureKey.of("advice", "shown");
 
   /** Live share of ordinary seed, for prices before a lot is known. */
-  static final double USUAL_LIVE_SHARE = 0.98 * 0.85;
+  static double usualLiveShare(Figures figures) {
+    return figures.of(RateBuilder.UNKNOWN_PURITY)
+        / 100
+        * figures.of(RateBuilder.UNKNOWN_GERMINATION)
+        / 100;
+  }
 
   public Advice {
     ranked = List.copyOf(ranked);
@@ -71,7 +78,7 @@ public record Advice(List<Option> ranked, List<WhyNot> whyNot) {
         .sorted(
             Comparator.comparing(MixMaker.Scored::late)
                 .thenComparing(Comparator.comparingDouble(MixMaker.Scored::score).reversed()))
-        .limit(SHOWN)
+        .limit(ask.rules().figures().whole(SHOWN))
         .map(MixMaker.Scored::option)
         .toList();
   }

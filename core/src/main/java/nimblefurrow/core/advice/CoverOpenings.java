@@ -15,6 +15,7 @@ import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.quantity.HeatBase;
 import nimblefurrow.core.seeding.CoverSpring;
+import nimblefurrow.core.seeding.LastUseful;
 import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.core.weather.Dormancy;
 import nimblefurrow.core.weather.Outlook;
@@ -22,8 +23,6 @@ import nimblefurrow.core.weather.WeatherTrace;
 
 /** What each crop of a chain leaves for a cover, and what a small grain in its place would open. */
 public final class CoverOpenings {
-  private static final double USEFUL = 0.8;
-  private static final double POSSIBLE = 0.5;
 
   /**
    * The opening after a crop.
@@ -73,11 +72,11 @@ public final class CoverOpenings {
     if (when.median().isEmpty()) {
       return new Opening(calendar.planting().kind(), when, 0, 0, 0, List.of(), List.of());
     }
-    LocalDate spring = CoverSpring.after(calendar, outlook.site());
+    LocalDate spring = CoverSpring.after(calendar, outlook.site(), outlook.figures());
     double[] heat = new double[harvest.length];
     for (int i = 0; i < harvest.length; i++) {
       WeatherTrace trace = outlook.traces().get(i);
-      LocalDate dormant = Dormancy.in(trace, outlook.site(), spring).date();
+      LocalDate dormant = Dormancy.in(trace, outlook.site(), spring, outlook.figures()).date();
       heat[i] = harvest[i] == null ? 0 : trace.degreeDays(HeatBase.BASE_40, harvest[i], dormant);
     }
     Arrays.sort(heat);
@@ -85,9 +84,9 @@ public final class CoverOpenings {
     List<Species> possible = new ArrayList<>();
     for (Species species : catalogue.all()) {
       double chance = inTime(harvest, lore.lastUseful(species, false, spring, Optional.empty()));
-      if (chance >= USEFUL - 1e-9) {
+      if (chance >= outlook.figures().of(LastUseful.USEFUL) - 1e-9) {
         useful.add(species);
-      } else if (chance >= POSSIBLE - 1e-9) {
+      } else if (chance >= outlook.figures().of(LastUseful.POSSIBLE) - 1e-9) {
         possible.add(species);
       }
     }

@@ -12,6 +12,8 @@ import java.util.function.ToDoubleFunction;
 import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Share;
@@ -25,19 +27,27 @@ import nimblefurrow.core.seeding.WayIn;
  * weakest chance and dies as hard as its hardest member.
  */
 final class MixMaker {
-  private static final int PER_FAMILY = 3;
-  private static final double SIMPLER = 0.95;
-  private static final double SHARE_IN_MIX = 0.6;
-  private static final double DEAREST = 300;
-  private static final double WELL = 2.0 / 3;
+  private static final FigureKey COST_COUNTS = FigureKey.of("advice", "cost_counts");
+  private static final FigureKey UP_WELL = FigureKey.of("advice", "emergence_well");
+  private static final FigureKey UP_COUNTS = FigureKey.of("advice", "emergence_counts");
+  private static final FigureKey WINTER_COUNTS = FigureKey.of("advice", "winter_counts");
+  private static final FigureKey KILL_COUNTS = FigureKey.of("advice", "kill_counts");
+  private static final FigureKey CHANCE_COUNTS = FigureKey.of("advice", "chance_counts");
+  private static final FigureKey PER_FAMILY = FigureKey.of("advice", "per_family");
+  private static final FigureKey SIMPLER = FigureKey.of("advice", "simpler");
+  private static final FigureKey SHARE_IN_MIX = FigureKey.of("advice", "share_in_mix");
+  private static final FigureKey DEAREST = FigureKey.of("advice", "dearest");
+  private static final FigureKey WELL = FigureKey.of("advice", "serves_well");
 
   private final Ask ask;
   private final WayIn way;
   private final RateBuilder rates;
+  private final Figures figures;
 
   MixMaker(Ask ask, WayIn way) {
     this.ask = ask;
     this.way = way;
+    this.figures = ask.rules().figures();
     this.rates = Advice.rates(ask, way);
   }
 
@@ -76,7 +86,7 @@ final class MixMaker {
     }
     return scored.stream()
         .sorted(Comparator.comparingDouble(Scored::score).reversed())
-        .limit(Advice.SHOWN)
+        .limit(figures.whole(Advice.SHOWN))
         .toList();
   }
 
@@ -89,7 +99,7 @@ final class MixMaker {
         .filter(this::servesOneWell)
         .map(f -> new Scored(this, List.of(f), score(List.of(f))))
         .sorted(Comparator.comparingDouble(Scored::score).reversed())
-        .limit(PER_FAMILY)
+        .limit(figures.whole(PER_FAMILY))
         .map(s -> s.fits().get(0))
         .toList();
   }
@@ -100,7 +110,8 @@ final class MixMaker {
    */
   private boolean servesOneWell(Fit fit) {
     return !fit.late()
-        && ask.goals().keySet().stream().anyMatch(g -> g.servedBy(fit.species()) >= WELL - 1e-9);
+        && ask.goals().keySet().stream()
+            .anyMatch(g -> g.servedBy(fit.species()) >= figures.of(WELL) - 1e-9);
   }
 
   private void mixes(List<List<Fit>> families, List<Scored> scored) {
@@ -151,12 +162,19 @@ final class MixMaker {
     double up = over(fits, 0, Fit::establishment, Double::sum) / fits.size();
     return 100
         * served(fits)
-        * (0.4 + 0.6 * chance)
-        * (0.6 + 0.4 * kill)
-        * (0.5 + 0.5 * over(fits, 1, Fit::survival, Math::min))
-        * (0.7 + 0.3 * Math.min(1, up / 0.8))
-        * (1 - Math.min(0.3, cost(fits) / DEAREST))
-        * Math.pow(SIMPLER, fits.size() - 1.0);
+        * counted(chance, CHANCE_COUNTS)
+        * counted(kill, KILL_COUNTS)
+        * counted(over(fits, 1, Fit::survival, Math::min), WINTER_COUNTS)
+        * counted(Math.min(1, up / figures.of(UP_WELL)), UP_COUNTS)
+        * (1 - Math.min(figures.of(COST_COUNTS), cost(fits) / figures.of(DEAREST)))
+        * Math.pow(figures.of(SIMPLER), fits.size() - 1.0);
+  }
+
+  /**
+   * A share that counts only so much: 1 where it is whole, 1 less its weight where it is nothing.
+   */
+  private double counted(double share, FigureKey weight) {
+    return 1 - figures.of(weight) * (1 - share);
   }
 
   private double cost(List<Fit> fits) {
@@ -172,11 +190,11 @@ final class MixMaker {
 
   private double costOf(Species species, double share) {
     return rates.live(new Mix.Member(species, share)).poundsPerAcre()
-        / Advice.USUAL_LIVE_SHARE
+        / Advice.usualLiveShare(figures)
         * species.pricePerPound();
   }
 
-  private static double share(Species species, List<Fit> fits) {
+  private double share(Species species, List<Fit> fits) {
     if (fits.size() == 1) {
       return 1;
     }
@@ -184,8 +202,9 @@ final class MixMaker {
     for (Fit fit : fits) {
       slower |= fit.species() != species && fit.species().slow();
     }
-    double most = slower ? species.cap().orElse(SHARE_IN_MIX) : SHARE_IN_MIX;
-    return Math.min(SHARE_IN_MIX, most);
+    double most =
+        slower ? species.cap().orElse(figures.of(SHARE_IN_MIX)) : figures.of(SHARE_IN_MIX);
+    return Math.min(figures.of(SHARE_IN_MIX), most);
   }
 
   private Option option(Scored scored) {
@@ -212,7 +231,7 @@ final class MixMaker {
       if (ask.goals().containsKey(goal)) {
         List<String> good =
             fits.stream()
-                .filter(f -> goal.servedBy(f.species()) >= WELL - 1e-9)
+                .filter(f -> goal.servedBy(f.species()) >= figures.of(WELL) - 1e-9)
                 .map(f -> f.species().name().toLowerCase())
                 .toList();
         reasons.add(

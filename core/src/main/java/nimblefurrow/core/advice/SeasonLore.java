@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.Winter;
+import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.seeding.LastUseful;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.WeatherTrace;
@@ -15,7 +16,7 @@ import nimblefurrow.core.weather.WeatherTrace;
  * and kept while an outlook lasts. Safe to share between threads.
  */
 public final class SeasonLore {
-  private static final int WARMTH_DAYS = 10;
+  private static final FigureKey WARMTH_DAYS = FigureKey.of("advice", "warmth_days");
 
   /** One and the same species object; its figures are many and slow to compare. */
   private record Same(Species species) {
@@ -82,12 +83,13 @@ public final class SeasonLore {
   }
 
   private double meanWarmth(LocalDate day) {
+    int days = outlook.figures().whole(WARMTH_DAYS);
     double sum = 0;
     for (WeatherTrace trace : outlook.traces()) {
-      for (int i = 0; i < WARMTH_DAYS; i++) {
+      for (int i = 0; i < days; i++) {
         sum += trace.on(day.minusDays(i)).meanF();
       }
     }
-    return sum / outlook.traces().size() / WARMTH_DAYS;
+    return sum / outlook.traces().size() / days;
   }
 }

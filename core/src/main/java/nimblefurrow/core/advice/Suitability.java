@@ -10,6 +10,8 @@ import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.Share;
@@ -28,15 +30,17 @@ import nimblefurrow.core.weather.DateForecast;
 
 /** Asks of each species and way in whether it will do on a field, one question after the other. */
 final class Suitability {
-  private static final double POSSIBLE = 0.5;
-  private static final double SURE_WINTER_KILL = 0.8;
-  private static final double ROLLER_AT_LEAST = 0.6;
-  private static final double SELDOM_LOST = 0.9;
-  private static final double NO_FIGURE = 0.5;
+  private static final FigureKey LATE_COUNTS = FigureKey.of("advice", "late_counts");
+  private static final FigureKey POSSIBLE = FigureKey.of("advice", "possible");
+  private static final FigureKey SURE_WINTER_KILL = FigureKey.of("advice", "sure_winter_kill");
+  private static final FigureKey ROLLER_AT_LEAST = FigureKey.of("advice", "roller_at_least");
+  private static final FigureKey SELDOM_LOST = FigureKey.of("advice", "seldom_lost");
+  private static final FigureKey NO_FIGURE = FigureKey.of("advice", "no_figure");
   private static final double[] ALL_FLOWERING = {0, 0, 0, 0, 1, 0, 0};
 
   private final Ask ask;
   private final SeasonLore lore;
+  private final Figures figures;
   private final LocalDate spring;
   private final Map<Sown, Seen> windows = new HashMap<>();
 
@@ -49,7 +53,8 @@ final class Suitability {
   Suitability(Ask ask, SeasonLore lore) {
     this.ask = ask;
     this.lore = lore;
-    this.spring = CoverSpring.after(ask.crop(), lore.outlook().site());
+    this.figures = ask.rules().figures();
+    this.spring = CoverSpring.after(ask.crop(), lore.outlook().site(), figures);
   }
 
   /** A fit, or why not: exactly one of them. */
@@ -78,13 +83,13 @@ final class Suitability {
     LocalDate[] last = capped ? lore.lastUseful(species, roll, spring, ask.clears()) : null;
     double chance = window.chanceOpenBefore(last, lore.outlook().today()).fraction();
     boolean late = false;
-    if (chance < POSSIBLE) {
+    if (chance < figures.of(POSSIBLE)) {
       double little =
           window
               .chanceOpenBefore(
                   lore.lastLittle(species, spring, ask.clears()), lore.outlook().today())
               .fraction();
-      if (little < POSSIBLE) {
+      if (little < figures.of(POSSIBLE)) {
         return no(species, way, WhyNot.Kind.TOO_LATE, tooLate(species, window, last));
       }
       late = true;
@@ -112,7 +117,7 @@ final class Suitability {
     }
     double survival =
         species.winterHardy() && wintering() ? 1 - lore.winterKill(species, sowing) : 1;
-    if (survival < SELDOM_LOST) {
+    if (survival < figures.of(SELDOM_LOST)) {
       notes.add(Reason.of("the winter kills it in {} of years", Share.of(1 - survival)));
     }
     Optional<Reason> metering = metering(species, way);
@@ -125,7 +130,7 @@ final class Suitability {
                 species,
                 way,
                 sowing,
-                late ? chance * 0.4 : chance,
+                late ? chance * figures.of(LATE_COUNTS) : chance,
                 kill,
                 survival,
                 ask.rules().ways().emergence(way, species, ask.soil()),
@@ -162,10 +167,12 @@ final class Suitability {
     return Optional.empty();
   }
 
-  private static Reason tooLate(Species species, SeedingWindow window, LocalDate[] last) {
+  private Reason tooLate(Species species, SeedingWindow window, LocalDate[] last) {
     Optional<LocalDate> opens = window.opens().median();
     Optional<LocalDate> ends =
-        last == null ? Optional.empty() : DateForecast.of(last).lastDayWithChance(POSSIBLE);
+        last == null
+            ? Optional.empty()
+            : DateForecast.of(last).lastDayWithChance(figures.of(POSSIBLE));
     return opens.isPresent() && ends.isPresent()
         ? Reason.of("opens about {}, but it must be sown by {}", opens.get(), ends.get())
         : Reason.of("never enough heat left to grow: it wants {}", species.useful());
@@ -210,7 +217,7 @@ final class Suitability {
     }
     if (!species.winterHardy()) {
       notes.add(Reason.of("the winter ends it in {} of years", Share.of(winter)));
-      return winter + (1 - winter) * NO_FIGURE;
+      return winter + (1 - winter) * figures.of(NO_FIGURE);
     }
     Optional<Double> table =
         ask.route() == Route.ROLL
@@ -219,14 +226,14 @@ final class Suitability {
     if (table.isEmpty()) {
       notes.add(Reason.of("no figure for how surely it dies this way"));
     }
-    return table.orElse(NO_FIGURE);
+    return table.orElse(figures.of(NO_FIGURE));
   }
 
   private Optional<Reason> howItDies(Species species, double kill) {
-    if (ask.route() == Route.WINTER_KILL && kill < SURE_WINTER_KILL) {
+    if (ask.route() == Route.WINTER_KILL && kill < figures.of(SURE_WINTER_KILL)) {
       return Optional.of(Reason.of("dies in only {} of winters here", Share.of(kill)));
     }
-    if (ask.route() == Route.ROLL && species.winterHardy() && kill < ROLLER_AT_LEAST) {
+    if (ask.route() == Route.ROLL && species.winterHardy() && kill < figures.of(ROLLER_AT_LEAST)) {
       return Optional.of(Reason.of("the roller kills only {} of it at flowering", Share.of(kill)));
     }
     return Optional.empty();
@@ -235,7 +242,8 @@ final class Suitability {
   private Optional<Reason> metering(Species species, WayIn way) {
     double least = ask.leastMeterable().getOrDefault(way, 0.0);
     RateBuilder rates = Advice.rates(ask, way);
-    SeedRate bulk = rates.live(new Mix.Member(species, 1)).times(1 / Advice.USUAL_LIVE_SHARE);
+    SeedRate bulk =
+        rates.live(new Mix.Member(species, 1)).times(1 / Advice.usualLiveShare(figures));
     return bulk.poundsPerAcre() < least
         ? Optional.of(
             Reason.of(

@@ -2,6 +2,8 @@ package nimblefurrow.core.calibration;
 
 import java.util.ArrayList;
 import java.util.List;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.Unit;
@@ -12,10 +14,10 @@ import nimblefurrow.core.quantity.Unit;
  * 5.33 lb/min.
  */
 public record AirMeter(SeedRate target, double widthFt, double mph) {
-  private static final double SLOWEST = 0.6;
-  private static final double FASTEST = 1.5;
-  private static final double STEP = 0.1;
-  private static final double WITHIN = 0.10;
+  private static final FigureKey SLOWEST = FigureKey.of("calibration", "slowest");
+  private static final FigureKey FASTEST = FigureKey.of("calibration", "fastest");
+  private static final FigureKey STEP = FigureKey.of("calibration", "speed_step");
+  private static final FigureKey WITHIN = FigureKey.of("calibration", "speed_within");
 
   /** Rate laid at a speed while the meter runs on as set. */
   public record AtSpeed(double mph, SeedRate rate, boolean within) {}
@@ -38,22 +40,22 @@ public record AirMeter(SeedRate target, double widthFt, double mph) {
     return target.times(mph / Limits.positive("speed", otherMph, 60, Unit.MILE_PER_HOUR));
   }
 
-  public List<AtSpeed> table() {
+  public List<AtSpeed> table(Figures figures) {
     List<AtSpeed> table = new ArrayList<>();
-    int steps = (int) Math.round((FASTEST - SLOWEST) / STEP);
+    int steps = (int) Math.round((figures.of(FASTEST) - figures.of(SLOWEST)) / figures.of(STEP));
     for (int i = 0; i <= steps; i++) {
-      double speed = mph * (SLOWEST + i * STEP);
-      table.add(new AtSpeed(speed, at(speed), within(speed)));
+      double speed = mph * (figures.of(SLOWEST) + i * figures.of(STEP));
+      table.add(new AtSpeed(speed, at(speed), within(speed, figures)));
     }
     return table;
   }
 
-  public SafeSpeeds safeSpeeds() {
-    return new SafeSpeeds(mph / (1 + WITHIN), mph / (1 - WITHIN));
+  public SafeSpeeds safeSpeeds(Figures figures) {
+    return new SafeSpeeds(mph / (1 + figures.of(WITHIN)), mph / (1 - figures.of(WITHIN)));
   }
 
-  private boolean within(double speed) {
-    SafeSpeeds safe = safeSpeeds();
+  private boolean within(double speed, Figures figures) {
+    SafeSpeeds safe = safeSpeeds(figures);
     return speed >= safe.slowest() - 1e-9 && speed <= safe.fastest() + 1e-9;
   }
 }

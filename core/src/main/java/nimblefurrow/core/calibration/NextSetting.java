@@ -2,6 +2,8 @@ package nimblefurrow.core.calibration;
 
 import java.util.List;
 import java.util.Optional;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Measure;
 import nimblefurrow.core.quantity.OutOfRange;
@@ -25,8 +27,8 @@ public record NextSetting(double setting, Optional<Double> error, List<Reason> n
     OFF
   }
 
-  private static final double GOOD = 0.05;
-  private static final double NEAR = 0.10;
+  private static final FigureKey GOOD = FigureKey.of("calibration", "good");
+  private static final FigureKey NEAR = FigureKey.of("calibration", "near");
 
   /** One test at one point of the machine; speed and sprocket are part of the point. */
   public record Tried(double setting, double mph, String sprocket, SeedRate rate) {
@@ -37,9 +39,11 @@ public record NextSetting(double setting, Optional<Double> error, List<Reason> n
     }
   }
 
-  public static Verdict verdict(SeedRate got, SeedRate target) {
+  public static Verdict verdict(SeedRate got, SeedRate target, Figures figures) {
     double off = Math.abs(got.poundsPerAcre() / target.poundsPerAcre() - 1);
-    return off <= GOOD + 1e-9 ? Verdict.GOOD : off <= NEAR + 1e-9 ? Verdict.NEAR : Verdict.OFF;
+    return off <= figures.of(GOOD) + 1e-9
+        ? Verdict.GOOD
+        : off <= figures.of(NEAR) + 1e-9 ? Verdict.NEAR : Verdict.OFF;
   }
 
   /**

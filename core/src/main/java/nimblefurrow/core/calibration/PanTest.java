@@ -3,6 +3,7 @@ package nimblefurrow.core.calibration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Unit;
@@ -16,10 +17,10 @@ import nimblefurrow.core.quantity.Unit;
  */
 public record PanTest(double spacingFt, List<Double> grams) {
   /** CV that cover crops bear. */
-  public static final double COVER_CROPS = 0.20;
+  public static final FigureKey COVER_CROPS = FigureKey.of("calibration", "uneven_cover");
 
   /** CV wanted of an even spread. */
-  public static final double EVEN = 0.15;
+  public static final FigureKey EVEN = FigureKey.of("calibration", "even");
 
   private static final int LEAST_PANS = 5;
   private static final int PARTS = 4;

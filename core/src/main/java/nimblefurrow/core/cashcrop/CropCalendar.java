@@ -35,7 +35,7 @@ public final class CropCalendar {
     List<Map<CropStage, LocalDate>> perYear = new ArrayList<>();
     int frosted = 0;
     for (WeatherTrace trace : outlook.traces()) {
-      StageWalk walk = new StageWalk(planting, trace, outlook.site());
+      StageWalk walk = new StageWalk(planting, trace, outlook.site(), outlook.figures());
       perYear.add(walk.stages());
       frosted += walk.frostedBeforeMaturity() ? 1 : 0;
     }

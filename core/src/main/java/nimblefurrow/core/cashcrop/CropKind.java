@@ -4,19 +4,26 @@ import nimblefurrow.core.quantity.Unit;
 
 /** The cash crops with a calendar of their own; any other crop is entered by its dates. */
 public enum CropKind {
-  CORN_GRAIN(Unit.CORN_BUSHEL_PER_ACRE),
-  CORN_SILAGE(Unit.TON_PER_ACRE),
-  SOYBEANS(Unit.WHEAT_BUSHEL_PER_ACRE),
-  WINTER_WHEAT(Unit.WHEAT_BUSHEL_PER_ACRE),
-  OATS(Unit.OAT_BUSHEL_PER_ACRE),
-  OTHER(Unit.TON_PER_ACRE),
+  CORN_GRAIN("corn_grain", Unit.CORN_BUSHEL_PER_ACRE),
+  CORN_SILAGE("corn_silage", Unit.TON_PER_ACRE),
+  SOYBEANS("soybeans", Unit.WHEAT_BUSHEL_PER_ACRE),
+  WINTER_WHEAT("winter_wheat", Unit.WHEAT_BUSHEL_PER_ACRE),
+  OATS("oats", Unit.OAT_BUSHEL_PER_ACRE),
+  OTHER("other", Unit.TON_PER_ACRE),
   /** No crop: ground that a forage cut, or the end of a cover, has freed for another cover. */
-  FREE_GROUND(Unit.TON_PER_ACRE);
+  FREE_GROUND("free_ground", Unit.TON_PER_ACRE);
 
+  private final String code;
   private final Unit yieldUnit;
 
-  CropKind(Unit yieldUnit) {
+  CropKind(String code, Unit yieldUnit) {
+    this.code = code;
     this.yieldUnit = yieldUnit;
+  }
+
+  /** Its name on the sheets of figures, for example "corn_grain". */
+  public String code() {
+    return code;
   }
 
   /**

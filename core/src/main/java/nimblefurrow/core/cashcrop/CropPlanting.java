@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Unit;
@@ -33,13 +34,6 @@ public record CropPlanting(
     if (kind.corn()) {
       Limits.within("relative maturity", maturity, 80, 125, Unit.DAY);
       Limits.within("harvest moisture", harvestMoisture, 14, 35, Unit.PERCENT);
-    } else if (kind == CropKind.SOYBEANS && !dates.containsKey(CropStage.HARVEST)) {
-      Limits.within(
-          "maturity group (enter the harvest day outside it)",
-          maturity,
-          SoybeanDays.LEAST_GROUP,
-          SoybeanDays.MOST_GROUP,
-          Unit.NONE);
     } else if ((kind == CropKind.OTHER || kind == CropKind.FREE_GROUND)
         && !dates.containsKey(CropStage.HARVEST)) {
       throw new OutOfRange(
@@ -54,12 +48,12 @@ public record CropPlanting(
   /**
    * This planting, when its calendar can be worked out at a place.
    *
-   * @throws OutOfRange for soybeans outside 37–45°N without a harvest day, or a day entered that
-   *     lies before planting or more than 400 days after it
+   * @throws OutOfRange for soybeans of a group or at a place without a calendar and without a
+   *     harvest day, or a day entered that lies before planting or more than 400 days after it
    */
-  public CropPlanting checkedAt(Site site) {
+  public CropPlanting checkedAt(Site site, Figures figures) {
     if (kind == CropKind.SOYBEANS && !dates.containsKey(CropStage.HARVEST)) {
-      SoybeanDays.refuseElsewhere(site);
+      SoybeanDays.refuse(maturity, site, figures);
     }
     dates.forEach(
         (stage, day) -> {

@@ -1,6 +1,8 @@
 package nimblefurrow.core.cashcrop;
 
 import java.time.LocalDate;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.HeatBase;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Site;
@@ -10,15 +12,16 @@ import nimblefurrow.core.weather.WeatherTrace;
  * Corn drying in the field from 35 % at black layer, by heat, or slowly by dry days late in fall.
  */
 final class DryDown {
-  private static final double START = 35;
-  private static final double STOP = 14;
+  private static final FigureKey START = FigureKey.of("crops", "corn_black_layer_moisture");
+  private static final FigureKey STOP = FigureKey.of("crops", "corn_least_moisture");
 
   private DryDown() {}
 
   /** First day at or below a moisture (%); null when the trace ends before. */
-  static LocalDate reaches(WeatherTrace trace, Site site, LocalDate mature, double wanted) {
-    double moisture = START;
-    double goal = Math.max(STOP, wanted);
+  static LocalDate reaches(
+      WeatherTrace trace, Site site, LocalDate mature, double wanted, Figures figures) {
+    double moisture = figures.of(START);
+    double goal = Math.max(figures.of(STOP), wanted);
     LocalDate day = mature;
     while (moisture > goal + 1e-9) {
       day = day.plusDays(1);

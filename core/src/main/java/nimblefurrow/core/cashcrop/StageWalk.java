@@ -11,6 +11,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Heat;
 import nimblefurrow.core.quantity.HeatBase;
 import nimblefurrow.core.weather.Site;
@@ -20,16 +22,34 @@ import nimblefurrow.core.weather.WeatherTrace;
  * Walks one crop through one way the weather may run. A stage seen in the field moves what follows.
  */
 final class StageWalk {
-  private static final double KILLING_FROST_F = 28;
-  private static final int LEAVES_GONE_AFTER_FROST = 3;
+  private static final FigureKey OATS_RIPE = FigureKey.of("crops", "oats_ripe");
+  private static final FigureKey OATS_HEADING = FigureKey.of("crops", "oats_heading");
+  private static final FigureKey WHEAT_RIPE = FigureKey.of("crops", "wheat_ripe");
+  private static final FigureKey WHEAT_FLOWERING = FigureKey.of("crops", "wheat_flowering");
+  private static final FigureKey WHEAT_HEADING = FigureKey.of("crops", "wheat_heading");
+  private static final FigureKey WHEAT_BOOT = FigureKey.of("crops", "wheat_boot");
+  private static final FigureKey WHEAT_JOINTING = FigureKey.of("crops", "wheat_jointing");
+  private static final FigureKey LEAVES_GONE_AFTER =
+      FigureKey.of("crops", "corn_leaves_gone_after");
+  private static final FigureKey HALF_LEAVES_AFTER =
+      FigureKey.of("crops", "corn_half_leaves_after");
+  private static final FigureKey LEAVES_GOING_AFTER =
+      FigureKey.of("crops", "corn_leaves_going_after");
+  private static final FigureKey HALF_MILK_BEFORE = FigureKey.of("crops", "corn_half_milk_before");
+  private static final FigureKey R5_BEFORE = FigureKey.of("crops", "corn_dent_before");
+  private static final FigureKey KILLING_FROST_F = FigureKey.of("crops", "killing_frost");
+  private static final FigureKey LEAVES_GONE_AFTER_FROST =
+      FigureKey.of("crops", "leaves_gone_after_frost");
 
   private final CropPlanting planting;
   private final WeatherTrace trace;
   private final Site site;
+  private final Figures figures;
   private final Map<CropStage, LocalDate> stages = new EnumMap<>(CropStage.class);
   private boolean frosted;
 
-  StageWalk(CropPlanting planting, WeatherTrace trace, Site site) {
+  StageWalk(CropPlanting planting, WeatherTrace trace, Site site, Figures figures) {
+    this.figures = figures;
     this.planting = planting;
     this.trace = trace;
     this.site = site;
@@ -54,20 +74,20 @@ final class StageWalk {
   }
 
   private void corn() {
-    CornHeat heat = CornHeat.of(planting.planted(), planting.maturity(), site);
+    CornHeat heat = CornHeat.of(planting.planted(), planting.maturity(), site, figures);
     Map<CropStage, Double> goals = new LinkedHashMap<>();
-    goals.put(EMERGED, CornHeat.EMERGENCE);
-    goals.put(V3, CornHeat.collar(3));
-    goals.put(V4, CornHeat.collar(4));
-    goals.put(V6, CornHeat.collar(6));
-    goals.put(V7, CornHeat.collar(7));
+    goals.put(EMERGED, heat.emergence());
+    goals.put(V3, heat.collar(3));
+    goals.put(V4, heat.collar(4));
+    goals.put(V6, heat.collar(6));
+    goals.put(V7, heat.collar(7));
     goals.put(SILKING, heat.silking());
-    goals.put(R5, heat.blackLayer() - 560);
-    goals.put(HALF_MILK, heat.blackLayer() - 280);
+    goals.put(R5, heat.blackLayer() - figures.of(R5_BEFORE));
+    goals.put(HALF_MILK, heat.blackLayer() - figures.of(HALF_MILK_BEFORE));
     goals.put(BLACK_LAYER, heat.blackLayer());
-    goals.put(LEAVES_GOING, heat.blackLayer() + 60);
-    goals.put(HALF_LEAVES, heat.blackLayer() + 150);
-    goals.put(LEAVES_GONE, heat.blackLayer() + 200);
+    goals.put(LEAVES_GOING, heat.blackLayer() + figures.of(LEAVES_GOING_AFTER));
+    goals.put(HALF_LEAVES, heat.blackLayer() + figures.of(HALF_LEAVES_AFTER));
+    goals.put(LEAVES_GONE, heat.blackLayer() + figures.of(LEAVES_GONE_AFTER));
     byHeat(goals, HeatBase.CORN_86_50, planting.planted());
     holdAtFrost(BLACK_LAYER, HALF_MILK, R5);
     LocalDate mature = stages.get(BLACK_LAYER);
@@ -76,7 +96,10 @@ final class StageWalk {
     }
     // Leaves killed by frost are gone within days, whatever the heat.
     for (CropStage leaf : new CropStage[] {LEAVES_GOING, HALF_LEAVES, LEAVES_GONE}) {
-      int days = leaf == LEAVES_GOING ? 1 : leaf == HALF_LEAVES ? 2 : LEAVES_GONE_AFTER_FROST;
+      int days =
+          leaf == LEAVES_GOING
+              ? 1
+              : leaf == HALF_LEAVES ? 2 : figures.whole(LEAVES_GONE_AFTER_FROST);
       if (frosted) {
         stages.put(leaf, mature.plusDays(days));
       }
@@ -84,7 +107,7 @@ final class StageWalk {
     LocalDate harvest =
         planting.kind() == CropKind.CORN_SILAGE
             ? stages.get(HALF_MILK)
-            : DryDown.reaches(trace, site, mature, planting.harvestMoisture());
+            : DryDown.reaches(trace, site, mature, planting.harvestMoisture(), figures);
     if (harvest != null) {
       stages.put(HARVEST, harvest);
     }
@@ -96,22 +119,25 @@ final class StageWalk {
    */
   private void soybeans() {
     LocalDate harvest = planting.dates().get(HARVEST);
-    LocalDate ripe = harvest == null ? null : harvest.minusDays(SoybeanDays.RIPE_TO_HARVEST);
+    LocalDate ripe =
+        harvest == null ? null : harvest.minusDays(figures.whole(SoybeanDays.RIPE_TO_HARVEST));
     LocalDate brown =
-        SoybeanDays.holds(planting.maturity(), site) || ripe == null
-            ? SoybeanDays.brownPods(planting.planted(), planting.maturity(), site)
+        SoybeanDays.holds(planting.maturity(), site, figures) || ripe == null
+            ? SoybeanDays.brownPods(planting.planted(), planting.maturity(), site, figures)
             : ripe;
     if (ripe != null && ripe.isBefore(brown)) {
       brown = ripe;
     }
-    Map<CropStage, LocalDate> days = SoybeanDays.before(brown);
+    Map<CropStage, LocalDate> days = SoybeanDays.before(brown, figures);
     Observation last = lastKnown(days.keySet());
     long shift = last == null ? 0 : ChronoUnit.DAYS.between(days.get(last.stage()), last.seen());
     LocalDate drop = days.get(LEAF_DROP).plusDays(shift);
     LocalDate summer = site.season(planting.planted().getYear(), 7, 1);
     boolean leavesDown = last != null && last.stage().compareTo(LEAF_DROP) >= 0;
     LocalDate frost =
-        leavesDown ? null : trace.firstNightAtOrBelow(KILLING_FROST_F, summer, drop.minusDays(1));
+        leavesDown
+            ? null
+            : trace.firstNightAtOrBelow(figures.of(KILLING_FROST_F), summer, drop.minusDays(1));
     frosted = frost != null;
     for (Map.Entry<CropStage, LocalDate> day : days.entrySet()) {
       LocalDate moved = day.getValue().plusDays(shift);
@@ -144,19 +170,19 @@ final class StageWalk {
   private void wheat() {
     LocalDate spring = site.springStart(planting.planted());
     Map<CropStage, Double> goals = new LinkedHashMap<>();
-    goals.put(JOINTING, 330.0);
-    goals.put(BOOT, 720.0);
-    goals.put(HEADING, 900.0);
-    goals.put(FLOWERING, 1050.0);
-    goals.put(RIPE, 2250.0);
+    goals.put(JOINTING, figures.of(WHEAT_JOINTING));
+    goals.put(BOOT, figures.of(WHEAT_BOOT));
+    goals.put(HEADING, figures.of(WHEAT_HEADING));
+    goals.put(FLOWERING, figures.of(WHEAT_FLOWERING));
+    goals.put(RIPE, figures.of(WHEAT_RIPE));
     byHeat(goals, HeatBase.BASE_40, spring);
     harvestWhenRipe();
   }
 
   private void oats() {
     Map<CropStage, Double> goals = new LinkedHashMap<>();
-    goals.put(HEADING, 1200.0);
-    goals.put(RIPE, 2400.0);
+    goals.put(HEADING, figures.of(OATS_HEADING));
+    goals.put(RIPE, figures.of(OATS_RIPE));
     byHeat(goals, HeatBase.BASE_40, planting.planted());
     harvestWhenRipe();
   }
@@ -187,7 +213,8 @@ final class StageWalk {
   /** Frost ends filling: maturity and what precedes it never come later than the killing night. */
   private void holdAtFrost(CropStage mature, CropStage... before) {
     LocalDate summer = site.season(planting.planted().getYear(), 7, 1);
-    LocalDate frost = trace.firstNightAtOrBelow(KILLING_FROST_F, summer, summer.plusDays(183));
+    LocalDate frost =
+        trace.firstNightAtOrBelow(figures.of(KILLING_FROST_F), summer, summer.plusDays(183));
     if (frost == null || stages.containsKey(mature) && !stages.get(mature).isAfter(frost)) {
       return;
     }

@@ -2,16 +2,15 @@ package nimblefurrow.core.cashcrop;
 
 import java.time.LocalDate;
 import java.time.MonthDay;
-import java.util.EnumMap;
-import java.util.Map;
 import java.util.TreeMap;
-import nimblefurrow.core.figures.FigureTable;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.figures.Row;
 import nimblefurrow.core.weather.Site;
 
 /** Bushels per acre lost when a crop is planted later, summed day by day. */
 public final class YieldDrag {
-  private static final double TABLE_LATITUDE = 40.5;
-  private static final Map<CropKind, TreeMap<MonthDay, Double>> TABLE = load();
+  private static final FigureKey TABLE_LATITUDE = FigureKey.of("crops", "drag_latitude");
 
   private YieldDrag() {}
 
@@ -19,12 +18,13 @@ public final class YieldDrag {
    * Bushels per acre lost by planting on {@code actual} and not on {@code planned}; 0 when not
    * later or when the crop has no figure.
    */
-  public static double bushels(CropKind crop, LocalDate planned, LocalDate actual, Site site) {
-    TreeMap<MonthDay, Double> table = TABLE.get(crop);
-    if (table == null) {
+  public static double bushels(
+      CropKind crop, LocalDate planned, LocalDate actual, Site site, Figures figures) {
+    TreeMap<MonthDay, Double> table = table(crop, figures);
+    if (table.isEmpty()) {
       return 0;
     }
-    long moved = Math.round(Math.abs(site.latitude()) - TABLE_LATITUDE);
+    long moved = Math.round(Math.abs(site.latitude()) - figures.of(TABLE_LATITUDE));
     double lost = 0;
     for (LocalDate day = planned.plusDays(1); !day.isAfter(actual); day = day.plusDays(1)) {
       LocalDate north = site.southern() ? day.plusMonths(6) : day;
@@ -34,17 +34,13 @@ public final class YieldDrag {
     return lost;
   }
 
-  private static Map<CropKind, TreeMap<MonthDay, Double>> load() {
-    Map<CropKind, TreeMap<MonthDay, Double>> table = new EnumMap<>(CropKind.class);
-    FigureTable.shipped(YieldDrag.class, "yield-drag.csv")
-        .rows()
-        .forEach(
-            row ->
-                table
-                    .computeIfAbsent(CropKind.valueOf(row.get("crop")), k -> new TreeMap<>())
-                    .put(
-                        MonthDay.parse("--" + row.get("until")),
-                        FigureTable.number(row, "bushels_per_day")));
+  private static TreeMap<MonthDay, Double> table(CropKind crop, Figures figures) {
+    TreeMap<MonthDay, Double> table = new TreeMap<>();
+    for (Row row : figures.sheet("yield-drag").rows()) {
+      if (row.text("crop").equals(crop.code())) {
+        table.put(MonthDay.parse("--" + row.text("until")), row.number("bushels_per_day"));
+      }
+    }
     return table;
   }
 }

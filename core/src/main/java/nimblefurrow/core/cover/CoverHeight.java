@@ -1,6 +1,8 @@
 package nimblefurrow.core.cover;
 
 import java.time.LocalDate;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Length;
 
 /**
@@ -9,9 +11,13 @@ import nimblefurrow.core.quantity.Length;
  * height is better.
  */
 public final class CoverHeight {
-  private static final double[] SHARES = {0.08, 0.25, 0.55, 0.85, 1.0};
-  private static final double FULL_MAT = 3000;
-  private static final double THIN_POWER = 0.3;
+  private static final FigureKey AT_FLOWERING = FigureKey.of("cover", "height_flowering");
+  private static final FigureKey AT_HEADING = FigureKey.of("cover", "height_heading");
+  private static final FigureKey AT_BOOT = FigureKey.of("cover", "height_boot");
+  private static final FigureKey AT_JOINTING = FigureKey.of("cover", "height_jointing");
+  private static final FigureKey SEEDLING = FigureKey.of("cover", "height_seedling");
+  private static final FigureKey FULL_MAT = FigureKey.of("cover", "height_full_mat");
+  private static final FigureKey THIN_POWER = FigureKey.of("cover", "height_thin_power");
 
   private CoverHeight() {}
 
@@ -22,7 +28,11 @@ public final class CoverHeight {
    * @param mat of the whole stand, which tells whether it stands thin
    */
   public static Length on(StageForecast stages, MatForecast mat, LocalDate date) {
-    double thin = Math.pow(Math.min(1, Math.max(0, mat.on(date).middle()) / FULL_MAT), THIN_POWER);
+    Figures figures = stages.species().figures();
+    double thin =
+        Math.pow(
+            Math.min(1, Math.max(0, mat.on(date).middle()) / figures.of(FULL_MAT)),
+            figures.of(THIN_POWER));
     return Length.ofInches(
         stages.species().growth().heightIn() * grown(stages, stages.middleHeatOn(date)) * thin);
   }
@@ -32,17 +42,25 @@ public final class CoverHeight {
     CoverStage[] marks = {
       CoverStage.JOINTING, CoverStage.BOOT, CoverStage.HEADING, CoverStage.FLOWERING
     };
+    Figures figures = stages.species().figures();
+    double[] shares = {
+      figures.of(SEEDLING),
+      figures.of(AT_JOINTING),
+      figures.of(AT_BOOT),
+      figures.of(AT_HEADING),
+      figures.of(AT_FLOWERING)
+    };
     double beforeHeat = 0;
-    double beforeShare = SHARES[0];
+    double beforeShare = shares[0];
     for (int i = 0; i < marks.length; i++) {
       double mean = stages.mean(marks[i]).orElse(-1.0);
       if (mean > beforeHeat) {
         if (heat < mean) {
           return beforeShare
-              + (SHARES[i + 1] - beforeShare) * (heat - beforeHeat) / (mean - beforeHeat);
+              + (shares[i + 1] - beforeShare) * (heat - beforeHeat) / (mean - beforeHeat);
         }
         beforeHeat = mean;
-        beforeShare = SHARES[i + 1];
+        beforeShare = shares[i + 1];
       }
     }
     return beforeShare;

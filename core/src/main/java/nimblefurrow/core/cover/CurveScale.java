@@ -1,31 +1,34 @@
 package nimblefurrow.core.cover;
 
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Unit;
 
 /**
- * How far a field's growth lies above or below the curve, and how sure that is. Without samples the
- * curve is taken as it is, with a model error of 35 %; each sample pulls it by its own weight.
+ * What clipped samples say of a field's growth against the curve: each pulls it up or down by its
+ * own weight, against the trust that the curve itself deserves. Example: {@code
+ * CurveScale.UNSAMPLED.factor(figures)} is 1, with the curve's own error of 35 % to start with. It
+ * is not a forecast; {@link MatForecast} applies it.
  *
- * @param factor times the curve
- * @param spread standard deviation of the factor's logarithm
+ * @param pull logarithms of sample over curve, each times the trust in it, added up
+ * @param trust of all samples together: one over the square of each one's error
  */
-public record CurveScale(double factor, double spread) {
-  public static final double MODEL_CV = 0.35;
+public record CurveScale(double pull, double trust) {
+  private static final FigureKey MODEL_CV = FigureKey.of("cover", "curve_error");
 
-  /** Error taken for a single clipping, which cannot show its own. */
-  public static final double LONE_SAMPLE_CV = 0.25;
-
-  public static final CurveScale UNSAMPLED = new CurveScale(1, MODEL_CV);
+  /** Nothing was clipped yet. */
+  public static final CurveScale UNSAMPLED = new CurveScale(0, 0);
 
   /**
    * The scale after a sample.
    *
    * @param curve what the unscaled curve says for that day
    * @param sampled what was clipped
-   * @param samplingCv standard error of the sample's mean over its mean
+   * @param samplingCv standard error of the sample's mean over its mean, more than 0 to 2
+   * @throws OutOfRange where curve or sample is nothing
    */
   public CurveScale after(DryMatter curve, DryMatter sampled, double samplingCv) {
     Limits.positive("sampling error as a share of the mean", samplingCv, 2, Unit.NONE);
@@ -33,10 +36,22 @@ public record CurveScale(double factor, double spread) {
       throw new OutOfRange("biomass", "biomass is more than 0, curve and sample alike");
     }
     double seen = Math.log(sampled.poundsPerAcre() / curve.poundsPerAcre());
-    double trustBefore = 1 / (spread * spread);
-    double trustSample = 1 / (samplingCv * samplingCv);
-    double mean =
-        (Math.log(factor) * trustBefore + seen * trustSample) / (trustBefore + trustSample);
-    return new CurveScale(Math.exp(mean), Math.sqrt(1 / (trustBefore + trustSample)));
+    double weight = 1 / (samplingCv * samplingCv);
+    return new CurveScale(pull + seen * weight, trust + weight);
+  }
+
+  /** How often the curve's growth stands in this field. */
+  public double factor(Figures figures) {
+    return Math.exp(pull / whole(figures));
+  }
+
+  /** Standard deviation of the factor's logarithm. */
+  public double spread(Figures figures) {
+    return Math.sqrt(1 / whole(figures));
+  }
+
+  private double whole(Figures figures) {
+    double model = figures.of(MODEL_CV);
+    return 1 / (model * model) + trust;
   }
 }

@@ -1,6 +1,8 @@
 package nimblefurrow.core.cover;
 
 import java.time.LocalDate;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Heat;
 import nimblefurrow.core.weather.WeatherTrace;
 
@@ -10,13 +12,17 @@ import nimblefurrow.core.weather.WeatherTrace;
  * may be null when the season never gets there.
  */
 record Frost(LocalDate stopped, LocalDate killed) {
-  private static final double SURE_F = 6;
+  private static final FigureKey NIGHTS = FigureKey.of("cover", "frost_nights");
+  private static final FigureKey SURE_F = FigureKey.of("cover", "frost_sure");
 
   /** °F-days from seeding until it is up. */
-  private static final double UP = 100;
+  private static final FigureKey UP = FigureKey.of("cover", "heat_up");
 
   static Frost of(Species species, WeatherTrace trace, LocalDate seeded, LocalDate until) {
-    LocalDate up = trace.reaches(seeded, Heat.of(UP, species.useful().base()));
+    Figures figures = species.figures();
+    int wanted = figures.whole(NIGHTS);
+    double sure = species.coldF() - figures.of(SURE_F);
+    LocalDate up = trace.reaches(seeded, Heat.of(figures.of(UP), species.useful().base()));
     if (up == null) {
       return new Frost(null, null);
     }
@@ -27,7 +33,7 @@ record Frost(LocalDate stopped, LocalDate killed) {
       if (low <= species.coldF()) {
         stopped = stopped == null ? day : stopped;
         nights++;
-        if (nights == 3 || low <= species.coldF() - SURE_F) {
+        if (nights == wanted || low <= sure) {
           return new Frost(stopped, day);
         }
       }

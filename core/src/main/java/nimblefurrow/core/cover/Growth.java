@@ -1,6 +1,8 @@
 package nimblefurrow.core.cover;
 
 import java.time.LocalDate;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.quantity.HeatBase;
 import nimblefurrow.core.quantity.Limits;
@@ -13,12 +15,28 @@ import nimblefurrow.core.weather.WeatherTrace;
  * nitrogen.
  */
 public final class Growth {
-  private static final double FALL_WEIGHT = 0.64;
-  private static final double FALL_COUNTS_TO = 850;
-  private static final double SEEDLING_SHARE = 0.2;
-  private static final double STAND_FULLNESS = 3;
+  static final FigureKey SEEDLING_SPREAD = FigureKey.of("cover", "seedling_spread");
+  static final FigureKey SEEDLING_MIDDLE = FigureKey.of("cover", "seedling_middle");
+  static final FigureKey FALL_WEIGHT = FigureKey.of("cover", "fall_weight");
+  static final FigureKey FALL_COUNTS_TO = FigureKey.of("cover", "fall_counts_to");
+  static final FigureKey SEEDLING_SHARE = FigureKey.of("cover", "seedling_share");
+  static final FigureKey STAND_FULLNESS = FigureKey.of("cover", "stand_fullness");
 
-  private Growth() {}
+  private final double fallWeight;
+  private final double fallCountsTo;
+  private final double seedlingShare;
+  private final double seedlingMiddle;
+  private final double seedlingSpread;
+  private final double fullness;
+
+  public Growth(Figures figures) {
+    this.fallWeight = figures.of(FALL_WEIGHT);
+    this.fallCountsTo = figures.of(FALL_COUNTS_TO);
+    this.seedlingShare = figures.of(SEEDLING_SHARE);
+    this.seedlingMiddle = figures.of(SEEDLING_MIDDLE);
+    this.seedlingSpread = figures.of(SEEDLING_SPREAD);
+    this.fullness = figures.of(STAND_FULLNESS);
+  }
 
   /**
    * Standing dry matter of a winter-hardy species.
@@ -26,14 +44,14 @@ public final class Growth {
    * @param fall °F-days base 40 from seeding to the turn of the year
    * @param spring °F-days base 40 since then (or since seeding, if later)
    */
-  public static DryMatter winter(GrowthFigures figures, double fall, double spring) {
+  public DryMatter winter(GrowthFigures figures, double fall, double spring) {
     return DryMatter.poundsPerAcre(winterPounds(figures, fall, spring));
   }
 
-  static double winterPounds(GrowthFigures f, double fall, double spring) {
-    double effective = FALL_WEIGHT * Math.min(fall, FALL_COUNTS_TO) + spring;
+  double winterPounds(GrowthFigures f, double fall, double spring) {
+    double effective = fallWeight * Math.min(fall, fallCountsTo) + spring;
     double curve = risePounds(f.ceiling(), effective, f.middle(), f.spread());
-    double seedling = SEEDLING_SHARE * risePounds(f.ceiling(), fall, 900, 300);
+    double seedling = seedlingShare * risePounds(f.ceiling(), fall, seedlingMiddle, seedlingSpread);
     return Math.max(curve, seedling);
   }
 
@@ -42,9 +60,9 @@ public final class Growth {
   }
 
   /** What a stand lets the curve reach: 0 for no plants, 0.95 for a good stand. */
-  public static double standFactor(double stand, double goodStand) {
+  public double standFactor(double stand, double goodStand) {
     Limits.within("stand", stand, 0, 5000, Unit.PER_SQUARE_FOOT);
-    return 1 - Math.exp(-STAND_FULLNESS * stand / goodStand);
+    return 1 - Math.exp(-fullness * stand / goodStand);
   }
 
   /** What nitrogen lets the curve reach: the square root of supply over need, at most 1. */
@@ -54,7 +72,7 @@ public final class Growth {
   }
 
   /** Dry matter on a date in one way the weather may run, lb/ac, before stand and nitrogen. */
-  static double poundsOn(
+  double poundsOn(
       Species species,
       WeatherTrace trace,
       Site site,
@@ -80,6 +98,6 @@ public final class Growth {
     double grown = risePounds(f.ceiling(), heat, f.middle(), f.spread());
     return frost.killed() == null || !date.isAfter(frost.killed())
         ? grown
-        : grown * Residue.left(f.cnVegetative(), frost.killed(), date);
+        : grown * Residue.left(species.figures(), f.cnVegetative(), frost.killed(), date);
   }
 }

@@ -4,6 +4,8 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.WeatherTrace;
@@ -15,17 +17,24 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
  * not stands beside, see {@link Winter}.
  */
 public final class MatForecast {
-  private static final double SHARE_POWER = 0.7;
-  private static final double MIX_GAIN = 1.15;
+  private static final FigureKey SHARE_POWER = FigureKey.of("cover", "mix_share_power");
+  private static final FigureKey MIX_GAIN = FigureKey.of("cover", "mix_gain");
   private static final double TENTH = 1.2815515655;
 
   private final CoverStand stand;
   private final Outlook outlook;
+  private final Growth growth;
+  private final double sharePower;
+  private final double mixGain;
   private final List<List<Frost>> frosts = new ArrayList<>();
 
   public MatForecast(CoverStand stand, Outlook outlook) {
     this.stand = stand;
     this.outlook = outlook;
+    Figures figures = outlook.figures();
+    this.growth = new Growth(figures);
+    this.sharePower = figures.of(SHARE_POWER);
+    this.mixGain = figures.of(MIX_GAIN);
     LocalDate until = outlook.site().turnAfter(stand.seeded()).plusDays(150);
     for (WeatherTrace trace : outlook.traces()) {
       List<Frost> ofTrace = new ArrayList<>();
@@ -47,7 +56,7 @@ public final class MatForecast {
     }
     double low = Math.log(Math.max(1, quantile(perYear, 0.1)) / median);
     double high = Math.log(Math.max(1, quantile(perYear, 0.9)) / median);
-    double model = TENTH * stand.scale().spread();
+    double model = TENTH * stand.scale().spread(outlook.figures());
     return new Spread(
         median * Math.exp(-Math.hypot(low, model)),
         median,
@@ -56,7 +65,7 @@ public final class MatForecast {
 
   /** Chance that the mat weighs at least this much on a date. */
   public double chanceOfAtLeast(DryMatter wanted, LocalDate date) {
-    NormalDistribution error = NormalDistribution.of(0, stand.scale().spread());
+    NormalDistribution error = NormalDistribution.of(0, stand.scale().spread(outlook.figures()));
     return Arrays.stream(perYear(date))
         .map(b -> b <= 0 ? 0 : error.survivalProbability(Math.log(wanted.poundsPerAcre() / b)))
         .average()
@@ -67,13 +76,15 @@ public final class MatForecast {
   public DryMatter curveOn(LocalDate date) {
     double[] perYear = perYear(date);
     Arrays.sort(perYear);
-    return DryMatter.poundsPerAcre(quantile(perYear, 0.5) / stand.scale().factor());
+    return DryMatter.poundsPerAcre(
+        quantile(perYear, 0.5) / stand.scale().factor(outlook.figures()));
   }
 
   private double[] perYear(LocalDate date) {
     double[] perYear = new double[outlook.traces().size()];
+    double scaled = stand.standFactor() * stand.scale().factor(outlook.figures());
     for (int i = 0; i < perYear.length; i++) {
-      perYear[i] = mixPounds(i, date) * stand.standFactor() * stand.scale().factor();
+      perYear[i] = mixPounds(i, date) * scaled;
     }
     return perYear;
   }
@@ -105,11 +116,11 @@ public final class MatForecast {
       sum += parts[m];
       best = Math.max(best, parts[m] / crowding(m));
     }
-    return sum > MIX_GAIN * best ? MIX_GAIN * best / sum : 1;
+    return sum > mixGain * best ? mixGain * best / sum : 1;
   }
 
   private double crowding(int member) {
-    return Math.pow(Math.min(1, stand.mix().members().get(member).share()), SHARE_POWER);
+    return Math.pow(Math.min(1, stand.mix().members().get(member).share()), sharePower);
   }
 
   private double[] parts(int year, LocalDate date) {
@@ -117,7 +128,7 @@ public final class MatForecast {
     double[] parts = new double[members.size()];
     for (int m = 0; m < parts.length; m++) {
       double alone =
-          Growth.poundsOn(
+          growth.poundsOn(
               members.get(m).species(),
               outlook.traces().get(year),
               outlook.site(),

@@ -2,6 +2,8 @@ package nimblefurrow.core.cover;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.weather.Outlook;
 
@@ -14,19 +16,24 @@ import nimblefurrow.core.weather.Outlook;
  *     ties nitrogen up
  */
 public record Nitrogen(double carbonToNitrogen, double contentLbAc, double availableLbAc) {
-  private static final double CARBON_PERCENT = 42;
+  private static final FigureKey RELEASE_MOST = FigureKey.of("cover", "nitrogen_most");
+  private static final FigureKey RELEASE_ZERO = FigureKey.of("cover", "nitrogen_zero");
+  private static final FigureKey RELEASE_SLOPE = FigureKey.of("cover", "nitrogen_slope");
+  private static final FigureKey CARBON_PERCENT = FigureKey.of("cover", "carbon");
   private static final double POUNDS_PER_TON = 2000;
 
   /** Nitrogen of dry matter in percent. */
-  public static double percent(double carbonToNitrogen) {
-    return CARBON_PERCENT / carbonToNitrogen;
+  public static double percent(double carbonToNitrogen, Figures figures) {
+    return figures.of(CARBON_PERCENT) / carbonToNitrogen;
   }
 
   /**
    * Plant-available nitrogen of a ton of dry matter, lb: vetch at 3.8 % gives 41, rye at 0.9 % −11.
    */
-  public static double availablePerTon(double nitrogenPercent) {
-    return Math.min(18 * (nitrogenPercent - 1.5), 12 * nitrogenPercent);
+  public static double availablePerTon(double nitrogenPercent, Figures figures) {
+    return Math.min(
+        figures.of(RELEASE_SLOPE) * (nitrogenPercent - figures.of(RELEASE_ZERO)),
+        figures.of(RELEASE_MOST) * nitrogenPercent);
   }
 
   /** Corn after what ties nitrogen up goes short without a starter; soybeans find their own. */
@@ -34,18 +41,19 @@ public record Nitrogen(double carbonToNitrogen, double contentLbAc, double avail
     return cornFollows && availableLbAc < 0;
   }
 
-  public static Nitrogen of(DryMatter mat, double carbonToNitrogen) {
-    double percent = percent(carbonToNitrogen);
+  public static Nitrogen of(DryMatter mat, double carbonToNitrogen, Figures figures) {
+    double percent = percent(carbonToNitrogen, figures);
     return new Nitrogen(
         carbonToNitrogen,
         mat.poundsPerAcre() * percent / 100,
-        mat.poundsPerAcre() / POUNDS_PER_TON * availablePerTon(percent));
+        mat.poundsPerAcre() / POUNDS_PER_TON * availablePerTon(percent, figures));
   }
 
   /** Nitrogen of a standing mix on a date in the middle year. */
   public static Nitrogen of(CoverStand stand, Outlook outlook, LocalDate date) {
     double pounds = new MatForecast(stand, outlook).on(date).middle();
-    return of(DryMatter.poundsPerAcre(pounds), carbonOfMix(stand, outlook, date));
+    return of(
+        DryMatter.poundsPerAcre(pounds), carbonOfMix(stand, outlook, date), outlook.figures());
   }
 
   /**

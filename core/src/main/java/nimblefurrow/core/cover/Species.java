@@ -2,6 +2,8 @@ package nimblefurrow.core.cover;
 
 import java.util.Map;
 import java.util.Optional;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Heat;
 import nimblefurrow.core.quantity.SeedRate;
 
@@ -23,6 +25,7 @@ import nimblefurrow.core.quantity.SeedRate;
  * @param frostDays days it wants before the first 26 °F night; empty when it wants none
  * @param frostSeeded whether it can be frost seeded into wheat
  * @param goodStand plants per ft² of a good stand and of a poor one; empty when there is no figure
+ * @param figures what the farm takes as true, which this species was read from
  * @param stages mean of the field's stems by stage, °F-days base 40 from the turn of the year
  */
 public record Species(
@@ -55,14 +58,19 @@ public record Species(
     Optional<Double> poorStand,
     double pricePerPound,
     GrowthFigures growth,
-    Map<CoverStage, Double> stages) {
+    Map<CoverStage, Double> stages,
+    Figures figures) {
+  private static final FigureKey SMALL_SEED = FigureKey.of("cover", "small_seed");
 
   public boolean winterHardy() {
     return life == Life.WINTER || life == Life.PERENNIAL;
   }
 
-  /** Seed small enough to need little rain on the surface: more than 100,000 to the pound. */
+  /**
+   * Seed small enough to need little rain on the surface: more than 100,000 to the pound to start
+   * with.
+   */
   public boolean smallSeeded() {
-    return seedsPerPound > 100_000;
+    return seedsPerPound > figures.of(SMALL_SEED);
   }
 }

@@ -1,10 +1,12 @@
 package nimblefurrow.core.cover;
 
 import java.util.EnumMap;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import nimblefurrow.core.figures.Figure;
+import nimblefurrow.core.figures.FigureId;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.figures.Row;
 import nimblefurrow.core.quantity.Heat;
 import nimblefurrow.core.quantity.HeatBase;
 import nimblefurrow.core.quantity.Measure;
@@ -15,27 +17,33 @@ import nimblefurrow.core.quantity.Unit;
 
 /** Makes a species from its figures; figures that contradict each other are refused. */
 final class SpeciesReader {
-  private final Map<String, String> row;
+  private final Figures figures;
+  private final Row seed;
+  private final Row growth;
+  private final Optional<Row> stages;
 
-  private SpeciesReader(Map<String, String> row) {
-    this.row = row;
+  private SpeciesReader(String id, Figures figures) {
+    this.figures = figures;
+    this.seed = figures.sheet("species").row(id);
+    this.growth = figures.sheet("growth").row(id);
+    this.stages = figures.sheet("stages").find(id);
   }
 
-  static Species read(Map<String, String> row) {
-    return new SpeciesReader(row).species();
+  static Species read(String id, Figures figures) {
+    return new SpeciesReader(id, figures).species();
   }
 
   private Species species() {
-    HeatBase base = HeatBase.valueOf(row.get("heat_base"));
+    HeatBase base = HeatBase.valueOf(seed.text("heat_base"));
     inOrder("rate_low", "rate_usual");
     inOrder("rate_usual", "rate_high");
     inOrder("depth_low_in", "depth_high_in");
     inOrder("poor_stand", "good_stand");
     return new Species(
-        row.get("id"),
-        row.get("name"),
-        Family.valueOf(row.get("family")),
-        Life.valueOf(row.get("life")),
+        seed.key(),
+        seed.text("name"),
+        Family.valueOf(seed.text("family")),
+        Life.valueOf(seed.text("life")),
         yes("small_grain"),
         number("seeds_per_lb"),
         number("bulk_lb_ft3"),
@@ -61,26 +69,27 @@ final class SpeciesReader {
         optional("poor_stand"),
         number("price_per_lb"),
         growth(),
-        stages());
+        stages(),
+        figures);
   }
 
   private GrowthFigures growth() {
     return new GrowthFigures(
-        number("ceiling"),
-        number("middle"),
-        number("spread"),
-        number("cn_vegetative"),
-        number("cn_boot"),
-        number("cn_flower"),
-        number("cn_dough"),
-        number("height_in"));
+        growth.number("ceiling"),
+        growth.number("middle"),
+        growth.number("spread"),
+        growth.number("cn_vegetative"),
+        growth.number("cn_boot"),
+        growth.number("cn_flower"),
+        growth.number("cn_dough"),
+        growth.number("height_in"));
   }
 
   private Map<CoverStage, Double> stages() {
     Map<CoverStage, Double> means = new EnumMap<>(CoverStage.class);
     double before = 0;
     for (CoverStage stage : CoverStage.values()) {
-      Optional<Double> mean = optional(stage.name().toLowerCase(Locale.ROOT));
+      Optional<Double> mean = stages.flatMap(r -> r.find(stage.code()));
       if (mean.isPresent()) {
         if (mean.get() <= before) {
           throw new OutOfRange(
@@ -88,7 +97,7 @@ final class SpeciesReader {
               Reason.of(
                   "{} of {} comes after the stage before it ({}), got {}",
                   stage.words(),
-                  row.get("name"),
+                  seed.text("name"),
                   Measure.of(before, Unit.FAHRENHEIT_DAY),
                   Measure.of(mean.get(), Unit.FAHRENHEIT_DAY)));
         }
@@ -104,29 +113,30 @@ final class SpeciesReader {
         && optional(high).isPresent()
         && optional(low).get() > optional(high).get()) {
       throw new OutOfRange(
-          Figure.of(low).words(),
+          figure(low).words(),
           Reason.of(
               "{} of {} is at most its {} ({}), got {}",
-              Figure.of(low).words(),
-              row.get("name"),
-              Figure.of(high).words(),
-              Measure.of(optional(high).get(), Figure.of(high).unit()),
-              Measure.of(optional(low).get(), Figure.of(low).unit())));
+              figure(low).words(),
+              seed.text("name"),
+              figure(high).words(),
+              Measure.of(optional(high).get(), figure(high).unit()),
+              Measure.of(optional(low).get(), figure(low).unit())));
     }
   }
 
+  private Figure figure(String column) {
+    return figures.figure(new FigureId("species", seed.key(), column));
+  }
+
   private boolean yes(String column) {
-    return "yes".equals(row.get(column));
+    return seed.yes(column);
   }
 
   private double number(String column) {
-    return optional(column)
-        .orElseThrow(
-            () -> new IllegalStateException(column + " is missing for " + row.get("name")));
+    return seed.number(column);
   }
 
   private Optional<Double> optional(String column) {
-    String text = row.getOrDefault(column, "").strip();
-    return text.isEmpty() ? Optional.empty() : Optional.of(Double.valueOf(text));
+    return seed.find(column);
   }
 }

@@ -5,6 +5,8 @@ import java.time.temporal.ChronoUnit;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Heat;
 import nimblefurrow.core.quantity.HeatBase;
 import nimblefurrow.core.quantity.Share;
@@ -18,10 +20,10 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
  * half of the stems have; stems of one field scatter with an SD of 45 °F-days.
  */
 public final class StageForecast {
-  public static final double STEM_SPREAD = 45;
-  private static final double LATER_PER_WEEK = 22;
-  private static final double LATER_AT_MOST = 150;
-  private static final NormalDistribution STEMS = NormalDistribution.of(0, STEM_SPREAD);
+  public static final FigureKey STEM_SPREAD = FigureKey.of("cover", "stem_spread");
+  private static final FigureKey LATER_PER_WEEK = FigureKey.of("cover", "later_per_week");
+  private static final FigureKey LATER_AT_MOST = FigureKey.of("cover", "later_at_most");
+  private final NormalDistribution stems;
 
   private final Species species;
   private final CoverStand stand;
@@ -33,6 +35,7 @@ public final class StageForecast {
     this.species = species;
     this.stand = stand;
     this.outlook = outlook;
+    this.stems = NormalDistribution.of(0, outlook.figures().of(STEM_SPREAD));
     LocalDate spring = outlook.site().springStart(stand.seeded());
     this.start = stand.seeded().isAfter(spring) ? stand.seeded() : spring;
     this.shift =
@@ -50,8 +53,9 @@ public final class StageForecast {
       return 0;
     }
     LocalDate usual = site.season(site.springStart(seeded).minusMonths(4).getYear(), 9, 20);
+    Figures figures = species.figures();
     double weeks = ChronoUnit.DAYS.between(usual, seeded) / 7.0;
-    return Math.min(LATER_AT_MOST, LATER_PER_WEEK * Math.max(0, weeks));
+    return Math.min(figures.of(LATER_AT_MOST), figures.of(LATER_PER_WEEK) * Math.max(0, weeks));
   }
 
   /** Mean of the field's stems for a stage, °F-days since {@link #start}; empty when unknown. */
@@ -61,7 +65,12 @@ public final class StageForecast {
 
   /** When the given share of stems has reached a stage. */
   public Optional<DateForecast> when(CoverStage stage, Share stems) {
-    return mean(stage).map(m -> at(m + STEMS.inverseCumulativeProbability(stems.fraction())));
+    return heatAt(stage, stems).map(this::at);
+  }
+
+  /** The heat since {@link #start} at which a share of the stems has reached a stage, °F-days. */
+  public Optional<Double> heatAt(CoverStage stage, Share stems) {
+    return mean(stage).map(m -> m + this.stems.inverseCumulativeProbability(stems.fraction()));
   }
 
   /** When half of the stems have reached a stage. */
@@ -95,8 +104,8 @@ public final class StageForecast {
   }
 
   /** Share of stems past a mean at a heat. */
-  public static double sharePast(double heat, double mean) {
-    return STEMS.cumulativeProbability(heat - mean);
+  public double sharePast(double heat, double mean) {
+    return stems.cumulativeProbability(heat - mean);
   }
 
   /** Share of stems that have reached each stage on a date, in the middle year. */

@@ -4,9 +4,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
-import nimblefurrow.core.figures.FigureTable;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.figures.Row;
 import nimblefurrow.core.quantity.Heat;
 import nimblefurrow.core.quantity.HeatBase;
 import nimblefurrow.core.quantity.Reason;
@@ -14,7 +15,6 @@ import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.WeatherTrace;
-import org.apache.commons.csv.CSVRecord;
 
 /**
  * Whether a cover that is sown in summer heads or drops viable seed before frost ends it: buckwheat
@@ -23,11 +23,9 @@ import org.apache.commons.csv.CSVRecord;
  */
 public final class SummerSeed {
   /** °F-days before the mean at which 5 % of the stems are there. */
-  private static final double FIRST_STEMS = 74;
+  private static final FigureKey FIRST_STEMS = FigureKey.of("cover", "first_stems");
 
-  private static final double WORTH_SAYING = 0.1;
-  private static final Map<String, CSVRecord> TABLE =
-      FigureTable.shipped(SummerSeed.class, "summer-stages.csv").byKey();
+  private static final FigureKey WORTH_SAYING = FigureKey.of("cover", "seed_worth_saying");
 
   private SummerSeed() {}
 
@@ -36,7 +34,7 @@ public final class SummerSeed {
     List<Reason> warnings = new ArrayList<>();
     for (Mix.Member member : stand.mix().members()) {
       Species species = member.species();
-      CSVRecord row = TABLE.get(species.id());
+      Row row = species.figures().sheet("summer-stages").find(species.id()).orElse(null);
       if (row != null && !species.winterHardy()) {
         String name = species.name().toLowerCase(Locale.ROOT);
         when(species, row, "viable_seed", stand, outlook)
@@ -70,12 +68,13 @@ public final class SummerSeed {
 
   /** When its first stems get so far before frost; empty where that is rare, or without figure. */
   private static Optional<DateForecast> when(
-      Species species, CSVRecord row, String stage, CoverStand stand, Outlook outlook) {
-    Optional<Double> mean = FigureTable.optional(row, stage);
+      Species species, Row row, String stage, CoverStand stand, Outlook outlook) {
+    Optional<Double> mean = row.find(stage);
+    Figures figures = species.figures();
     if (mean.isEmpty()) {
       return Optional.empty();
     }
-    Heat goal = Heat.of(mean.get() - FIRST_STEMS, HeatBase.valueOf(row.get("base")));
+    Heat goal = Heat.of(mean.get() - figures.of(FIRST_STEMS), HeatBase.valueOf(row.text("base")));
     LocalDate winter = outlook.site().turnAfter(stand.seeded());
     LocalDate[] days =
         outlook.each(
@@ -87,7 +86,7 @@ public final class SummerSeed {
             });
     DateForecast forecast = DateForecast.of(days);
     double share = 1 - (double) forecast.notReached() / forecast.members();
-    return share < WORTH_SAYING ? Optional.empty() : Optional.of(forecast);
+    return share < figures.of(WORTH_SAYING) ? Optional.empty() : Optional.of(forecast);
   }
 
   private static LocalDate end(

@@ -1,6 +1,8 @@
 package nimblefurrow.core.cover;
 
 import java.time.LocalDate;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.quantity.Temperature;
 import nimblefurrow.core.weather.DailyWeather;
@@ -12,25 +14,26 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
  * What the cold does to a cover: to the crown under snow, or to the leaves of a winter-killed one.
  */
 public final class Winter {
-  private static final double KILL_SPREAD_F = 4;
-  private static final double DEEP_SNOW_CM = 15;
+  private static final FigureKey KILL_SPREAD_F = FigureKey.of("cover", "winter_kill_spread");
+  private static final FigureKey DEEP_SNOW_CM = FigureKey.of("cover", "deep_snow");
   private static final double CM_PER_IN = 2.54;
 
   private Winter() {}
 
   /** Crown temperature under an air low and a snow depth (in); snow shelters, up to 6 in. */
-  public static Temperature crown(Temperature airLow, double snowIn) {
+  public static Temperature crown(Temperature airLow, double snowIn, Figures figures) {
     double low = airLow.celsius();
     if (low >= 0) {
       return airLow;
     }
-    double gap = Math.min(snowIn * CM_PER_IN, DEEP_SNOW_CM) - DEEP_SNOW_CM;
+    double gap = Math.min(snowIn * CM_PER_IN, figures.of(DEEP_SNOW_CM)) - figures.of(DEEP_SNOW_CM);
     return Temperature.celsius(2 + low * (0.4 + 0.0018 * gap * gap));
   }
 
   /** Chance that a hardy species dies at the season's lowest crown temperature (SD 4 °F). */
   public static Share killChance(Species species, Temperature lowestCrown) {
-    double z = (species.coldF() - lowestCrown.fahrenheit()) / KILL_SPREAD_F;
+    Figures figures = species.figures();
+    double z = (species.coldF() - lowestCrown.fahrenheit()) / figures.of(KILL_SPREAD_F);
     return Share.of(NormalDistribution.of(0, 1).cumulativeProbability(z));
   }
 
@@ -43,7 +46,9 @@ public final class Winter {
     double sum = 0;
     for (WeatherTrace trace : outlook.traces()) {
       if (species.winterHardy()) {
-        sum += killChance(species, lowestCrown(trace, seeded, spring.plusDays(90))).fraction();
+        sum +=
+            killChance(species, lowestCrown(trace, seeded, spring.plusDays(90), outlook.figures()))
+                .fraction();
       } else {
         LocalDate dead = Frost.of(species, trace, seeded, spring.plusDays(90)).killed();
         sum += dead == null ? 0 : 1;
@@ -52,13 +57,14 @@ public final class Winter {
     return Share.of(sum / outlook.traces().size());
   }
 
-  private static Temperature lowestCrown(WeatherTrace trace, LocalDate from, LocalDate to) {
+  private static Temperature lowestCrown(
+      WeatherTrace trace, LocalDate from, LocalDate to, Figures figures) {
     double lowest = 100;
     for (LocalDate day = from; !day.isAfter(to); day = day.plusDays(1)) {
       DailyWeather weather = trace.on(day);
       if (weather.minF() < 32) {
         Temperature air = Temperature.fahrenheit(weather.minF());
-        lowest = Math.min(lowest, crown(air, weather.snowDepthIn()).fahrenheit());
+        lowest = Math.min(lowest, crown(air, weather.snowDepthIn(), figures).fahrenheit());
       }
     }
     return Temperature.fahrenheit(lowest);

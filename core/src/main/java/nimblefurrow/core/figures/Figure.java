@@ -1,59 +1,36 @@
 package nimblefurrow.core.figures;
 
-import java.util.LinkedHashMap;
-import java.util.Map;
+import java.util.Optional;
 import nimblefurrow.core.quantity.Limits;
-import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Unit;
 
 /**
- * One figure of a species that a farm may change, for example its price or its bulk weight.
+ * One figure that a farm may change, as the data files describe it: for example the usual full rate
+ * of cereal rye, 60 lb/ac, 0.5 to 300, common practice. It is not the value in force; ask {@link
+ * Figures#find}.
  *
- * @param key its name in the shipped tables
- * @param words its name as spoken
+ * @param rowWords what the row is called, for example "Cereal rye"; empty for a lone figure
+ * @param words what the figure is called
+ * @param low least value that is taken, {@code high} the most, in {@code unit}
+ * @param source where the starting value comes from
+ * @param starting the starting value; empty where there is no figure, which is not 0
  */
-public record Figure(String key, String words, Unit unit, double low, double high) {
-  private static final Map<String, Figure> ALL =
-      described(FigureTable.shipped(Figure.class, "figures.csv"));
+public record Figure(
+    FigureId id,
+    String rowWords,
+    String words,
+    Unit unit,
+    double low,
+    double high,
+    String source,
+    Optional<Double> starting) {
 
-  public static Map<String, Figure> all() {
-    return ALL;
-  }
-
-  /** The figure of a key; unknown keys are refused. */
-  public static Figure of(String key) {
-    return of(ALL, key);
-  }
-
-  /** The figure of a key among some; unknown keys are refused. */
-  public static Figure of(Map<String, Figure> among, String key) {
-    Figure found = among.get(key);
-    if (found == null) {
-      throw new OutOfRange("figure", "figure is one of the catalogue's, got " + key);
-    }
-    return found;
-  }
-
-  /** The value when it is within the figure's limits. */
+  /**
+   * The value when it is within the figure's limits.
+   *
+   * @throws nimblefurrow.core.quantity.OutOfRange naming the figure and its limits
+   */
   public double checked(double value) {
     return Limits.within(words, value, low, high, unit);
-  }
-
-  /** Figures as a shipped table describes them, in its order. */
-  public static Map<String, Figure> described(FigureTable table) {
-    Map<String, Figure> all = new LinkedHashMap<>();
-    table
-        .byKey()
-        .forEach(
-            (key, row) ->
-                all.put(
-                    key,
-                    new Figure(
-                        key,
-                        row.get("words"),
-                        Unit.valueOf(row.get("unit")),
-                        FigureTable.number(row, "low"),
-                        FigureTable.number(row, "high"))));
-    return all;
   }
 }

@@ -1,5 +1,5 @@
 /**
- * Shipped tables of figures, how they are read, and what a farm may change of them within which
- * limits. What a figure means is known by the package that asks for it.
+ * Every starting value, from data files, with unit, limits and source; a farm's changes over them;
+ * one reader. What a figure means is known by the package that asks for it.
  */
 package nimblefurrow.core.figures;

@@ -1,6 +1,8 @@
 package nimblefurrow.core.price;
 
 import java.util.Optional;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Money;
 
@@ -13,11 +15,11 @@ import nimblefurrow.core.quantity.Money;
  * @param chance that it gets in in time at all, 0–1
  */
 public record Established(Money seed, Money pass, double plantsPerSquareFoot, double chance) {
-  private static final double LIKELY = 0.5;
+  private static final FigureKey LIKELY = FigureKey.of("price", "likely");
 
   /** Whether it is to be counted on: more likely in time than not. */
-  public boolean likely() {
-    return chance >= LIKELY;
+  public boolean likely(Figures figures) {
+    return chance >= figures.of(LIKELY);
   }
 
   public Money perAcre() {

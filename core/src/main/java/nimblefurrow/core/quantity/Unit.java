@@ -45,6 +45,8 @@ public enum Unit {
   DOLLAR_PER_DAY("$ a day", "$ a day", 1),
   DOLLAR_PER_YEAR("$ a year", "$ a year", 1),
   FAHRENHEIT("°F", "°C", 5.0 / 9, 32),
+  /** A difference of temperatures: 9 °F apart is 5 °C apart. */
+  FAHRENHEIT_STEP("°F", "°C", 5.0 / 9),
   FAHRENHEIT_DAY("°F-days", "°C-days", 5.0 / 9),
   SUNSHINE("MJ/m²", "MJ/m²", 1),
   GRAM("g", "g", 1),

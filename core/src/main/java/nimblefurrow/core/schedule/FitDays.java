@@ -6,13 +6,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.IntPredicate;
-import nimblefurrow.core.figures.FigureTable;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.figures.Row;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.core.weather.TopsoilWater;
 import nimblefurrow.core.weather.WeatherTrace;
-import org.apache.commons.csv.CSVRecord;
 
 /**
  * How likely a day is fit for a kind of work on a soil: topsoil not too wet or frozen for wheels
@@ -23,20 +24,28 @@ public final class FitDays {
 
   private record Asked(Ground ground, MachineKind kind, LocalDate date) {}
 
-  private static final Map<MachineKind, Limits> LIMITS = load();
-  private static final double GREEN_SHARE = 0.7;
+  private static final FigureKey GREEN_SHARE = FigureKey.of("work", "green_share");
 
   private final Outlook outlook;
+  private final Map<MachineKind, Limits> limits = new EnumMap<>(MachineKind.class);
   private final Map<Ground, List<TopsoilWater>> water = new ConcurrentHashMap<>();
   private final Map<Asked, boolean[]> fitYears = new ConcurrentHashMap<>();
 
   public FitDays(Outlook outlook) {
     this.outlook = outlook;
+    for (MachineKind kind : MachineKind.values()) {
+      limits.put(kind, limits(outlook.figures().sheet("fit-days").row(kind.code())));
+    }
+  }
+
+  /** What is taken as true of work on this farm. */
+  public Figures figures() {
+    return outlook.figures();
   }
 
   /** Hours in a working day of this kind, when all of it is fit. */
-  public static double hoursPerDay(MachineKind kind) {
-    return LIMITS.get(kind).hours();
+  public double hoursPerDay(MachineKind kind) {
+    return limits.get(kind).hours();
   }
 
   /** Chance that a date is fit for a job's work on its ground. */
@@ -71,7 +80,7 @@ public final class FitDays {
 
   private boolean[] counted(Asked asked) {
     List<TopsoilWater> wet = water.computeIfAbsent(asked.ground(), this::buckets);
-    Limits limits = LIMITS.get(asked.kind());
+    Limits limits = this.limits.get(asked.kind());
     boolean fall = inFall(asked.date());
     double topsoil =
         (fall ? limits.topsoilFall() : limits.topsoil())
@@ -98,11 +107,12 @@ public final class FitDays {
   }
 
   private List<TopsoilWater> buckets(Ground ground) {
-    double green = ground.livingCover() ? GREEN_SHARE : 0;
+    double green = ground.livingCover() ? outlook.figures().of(GREEN_SHARE) : 0;
     return outlook.traces().stream()
         .map(
             (WeatherTrace t) ->
-                TopsoilWater.run(t, outlook.site(), ground.soil(), ground.tiled(), green, 0))
+                TopsoilWater.run(
+                    t, outlook.site(), ground.soil(), ground.tiled(), green, 0, outlook.figures()))
         .toList();
   }
 
@@ -118,23 +128,17 @@ public final class FitDays {
       double dayF,
       double nightF) {}
 
-  private static Map<MachineKind, Limits> load() {
-    Map<MachineKind, Limits> all = new EnumMap<>(MachineKind.class);
-    for (CSVRecord row : FigureTable.shipped(FitDays.class, "fit-days.csv").rows()) {
-      all.put(
-          MachineKind.valueOf(row.get("machine")),
-          new Limits(
-              FigureTable.number(row, "hours"),
-              FigureTable.number(row, "wind_low"),
-              FigureTable.number(row, "wind_high"),
-              FigureTable.number(row, "topsoil"),
-              FigureTable.number(row, "topsoil_fall"),
-              FigureTable.number(row, "rain"),
-              FigureTable.number(row, "living_cover_bonus"),
-              row.get("openers").equals("yes"),
-              FigureTable.number(row, "day_f"),
-              FigureTable.number(row, "night_f")));
-    }
-    return all;
+  private static Limits limits(Row row) {
+    return new Limits(
+        row.number("hours"),
+        row.number("wind_low"),
+        row.number("wind_high"),
+        row.number("topsoil"),
+        row.number("topsoil_fall"),
+        row.number("rain"),
+        row.number("living_cover_bonus"),
+        row.yes("openers"),
+        row.number("day_f"),
+        row.number("night_f"));
   }
 }

@@ -1,6 +1,8 @@
 package nimblefurrow.core.schedule;
 
 import java.time.LocalDate;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.weather.DateForecast;
 
@@ -11,7 +13,7 @@ import nimblefurrow.core.weather.DateForecast;
  * @param end the day by which a planner must be done
  */
 public record JobWindow(DateForecast opens, DateForecast closes, LocalDate end) {
-  private static final double SURE = 0.8;
+  private static final FigureKey SURE = FigureKey.of("work", "window_sure");
 
   public JobWindow {
     Limits.given("window", opens);
@@ -20,11 +22,14 @@ public record JobWindow(DateForecast opens, DateForecast closes, LocalDate end) 
   }
 
   /** A window that ends for the planner where it is still open in 80 % of years, else in half. */
-  public JobWindow(DateForecast opens, DateForecast closes) {
-    this(
+  public static JobWindow of(DateForecast opens, DateForecast closes, Figures figures) {
+    return new JobWindow(
         opens,
         closes,
-        closes.lastDayWithChance(SURE).or(closes::median).orElse(LocalDate.of(1900, 1, 1)));
+        closes
+            .lastDayWithChance(figures.of(SURE))
+            .or(closes::median)
+            .orElse(LocalDate.of(1900, 1, 1)));
   }
 
   /** Chance that the window is open on a date: the years are counted in which it is. */

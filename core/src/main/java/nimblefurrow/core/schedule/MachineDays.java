@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Share;
 
@@ -15,9 +16,10 @@ import nimblefurrow.core.quantity.Share;
  * it that is taken.
  */
 public final class MachineDays {
-  private static final double LEAST_CHANCE = 0.2;
+  private static final FigureKey LIKELY_OPEN = FigureKey.of("work", "open_likely");
+  private static final FigureKey LEAST_CHANCE = FigureKey.of("work", "least_fit");
   private static final double FULL = 0.999;
-  private static final int LONGEST_JOB_DAYS = 60;
+  private static final FigureKey LONGEST_JOB_DAYS = FigureKey.of("work", "longest_job");
 
   private record Slot(String whose, LocalDate date) {}
 
@@ -25,11 +27,15 @@ public final class MachineDays {
   private record Free(double share, Optional<String> driver) {}
 
   private final FitDays fit;
+  private final double leastChance;
+  private final int longest;
   private final Map<Slot, Double> taken = new HashMap<>();
   private final Map<Slot, Double> driven = new HashMap<>();
 
   public MachineDays(FitDays fit) {
     this.fit = fit;
+    this.leastChance = fit.figures().of(LEAST_CHANCE);
+    this.longest = fit.figures().whole(LONGEST_JOB_DAYS);
   }
 
   /** Days that a job would take from a start; empty when it does not end by the last day. */
@@ -38,10 +44,10 @@ public final class MachineDays {
     double hoursLeft = job.hoursOn(machine);
     List<DayWork> days = new ArrayList<>();
     LocalDate day = start;
-    for (int i = 0; i < LONGEST_JOB_DAYS && !day.isAfter(last); i++, day = day.plusDays(1)) {
+    for (int i = 0; i < longest && !day.isAfter(last); i++, day = day.plusDays(1)) {
       Free free = free(machine, day);
       double hours = Math.min(hoursLeft, free.share() * fit.hours(job, day));
-      if (hours < 0.05 || fit.chance(job, day) < LEAST_CHANCE) {
+      if (hours < 0.05 || fit.chance(job, day) < leastChance) {
         if (days.isEmpty()) {
           return Optional.empty();
         }
@@ -64,14 +70,14 @@ public final class MachineDays {
   public List<DayWork> forced(Job job, Machine machine, LocalDate start) {
     double hoursLeft = job.hoursOn(machine);
     List<DayWork> days = new ArrayList<>();
-    for (int i = 0; i < LONGEST_JOB_DAYS && hoursLeft > 1e-6; i++) {
+    for (int i = 0; i < longest && hoursLeft > 1e-6; i++) {
       LocalDate day = start.plusDays(i);
-      double whole = Math.max(fit.hours(job, day), 0.1 * FitDays.hoursPerDay(job.kind()));
+      double whole = Math.max(fit.hours(job, day), 0.1 * fit.hoursPerDay(job.kind()));
       Free free = free(machine, day);
       double countable = free.share() * whole;
       if (countable < 0.05 && days.isEmpty()) {
         countable = whole;
-      } else if (!days.isEmpty() && (countable < 0.05 || fit.chance(job, day) < LEAST_CHANCE)) {
+      } else if (!days.isEmpty() && (countable < 0.05 || fit.chance(job, day) < leastChance)) {
         continue;
       }
       double hours = Math.min(hoursLeft, countable);
@@ -122,7 +128,7 @@ public final class MachineDays {
       return Reason.of("{} is the first day left", today);
     }
     double open = job.window().chanceOpen(day);
-    if (open < 0.5) {
+    if (open < fit.figures().of(LIKELY_OPEN)) {
       return Reason.of("on {} the window is open with a chance of only {}", day, Share.of(open));
     }
     if (!machine.hadOn(day)) {
@@ -135,7 +141,7 @@ public final class MachineDays {
       return Reason.of("on {} whoever may drive the {} is on another machine", day, machine.name());
     }
     double chance = fit.chance(job, day);
-    if (chance < LEAST_CHANCE) {
+    if (chance < leastChance) {
       return Reason.of("{} is fit for this work with a chance of only {}", day, Share.of(chance));
     }
     return Reason.of("starting on {} would not end sooner", day);

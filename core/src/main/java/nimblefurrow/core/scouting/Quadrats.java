@@ -2,7 +2,8 @@ package nimblefurrow.core.scouting;
 
 import java.util.List;
 import java.util.Optional;
-import nimblefurrow.core.cover.CurveScale;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
@@ -11,8 +12,10 @@ import org.apache.commons.statistics.distribution.TDistribution;
 
 /** Clipped and dried samples from equal frames: lb/ac = dry grams ÷ ft² × 96.03. */
 public record Quadrats(double frameSquareFeet, List<Double> dryGrams) {
+  private static final FigureKey LEAST_CV = FigureKey.of("scouting", "least_sample_error");
+  private static final FigureKey LONE_SAMPLE_CV = FigureKey.of("scouting", "lone_sample_error");
   private static final double POUNDS_PER_ACRE = 96.03;
-  private static final double WIDE = 0.25;
+  private static final FigureKey WIDE = FigureKey.of("scouting", "clip_wide");
 
   public Quadrats {
     Limits.positive("frame", frameSquareFeet, 200, Unit.SQUARE_FOOT);
@@ -50,14 +53,14 @@ public record Quadrats(double frameSquareFeet, List<Double> dryGrams) {
   }
 
   /** Whether the interval is wider than ± 25 % of the mean, or cannot be told. */
-  public boolean clipMore() {
-    return halfWidth().map(h -> h > WIDE * mean().poundsPerAcre()).orElse(true);
+  public boolean clipMore(Figures figures) {
+    return halfWidth().map(h -> h > figures.of(WIDE) * mean().poundsPerAcre()).orElse(true);
   }
 
   /** Sampling error as a share of the mean. */
-  public double cv() {
+  public double cv(Figures figures) {
     return standardError()
-        .map(se -> Math.max(0.02, se / Math.max(1, mean().poundsPerAcre())))
-        .orElse(CurveScale.LONE_SAMPLE_CV);
+        .map(se -> Math.max(figures.of(LEAST_CV), se / Math.max(1, mean().poundsPerAcre())))
+        .orElse(figures.of(LONE_SAMPLE_CV));
   }
 }

@@ -1,6 +1,8 @@
 package nimblefurrow.core.scouting;
 
 import nimblefurrow.core.cover.StageForecast;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Share;
@@ -12,12 +14,12 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
  * alike, so they count for less than as many from all over.
  */
 public record StemCount(int spots, int stems, int past) {
-  private static final double LIKENESS = 0.10;
-  private static final double READY = 0.80;
-  private static final double NOT_READY = 0.60;
-  private static final double SURE = Math.log(9); // alpha and beta 0.10
-  private static final int LEAST_SPOTS = 5;
-  private static final int MOST_STEMS = 100;
+  private static final FigureKey WRONG = FigureKey.of("scouting", "wrong_verdict");
+  private static final FigureKey LIKENESS = FigureKey.of("scouting", "spot_likeness");
+  private static final FigureKey READY = FigureKey.of("scouting", "ready_share");
+  private static final FigureKey NOT_READY = FigureKey.of("scouting", "not_ready_share");
+  private static final FigureKey LEAST_SPOTS = FigureKey.of("scouting", "least_spots");
+  private static final FigureKey MOST_STEMS = FigureKey.of("scouting", "most_stems");
   private static final NormalDistribution UNIT = NormalDistribution.of(0, 1);
 
   /** What a count says: roll, come back later, or count on. */
@@ -40,33 +42,39 @@ public record StemCount(int spots, int stems, int past) {
     return Share.of((double) past / stems);
   }
 
-  private double designEffect() {
-    return 1 + ((double) stems / spots - 1) * LIKENESS;
+  private double designEffect(Figures figures) {
+    return 1 + ((double) stems / spots - 1) * figures.of(LIKENESS);
   }
 
-  private double effectiveStems() {
-    return stems / designEffect();
+  private double effectiveStems(Figures figures) {
+    return stems / designEffect(figures);
   }
 
   /** Sequential test of 80 % or more against 60 % or less; no verdict before the fifth spot. */
-  public Verdict verdict() {
-    if (spots < LEAST_SPOTS) {
+  public Verdict verdict(Figures figures) {
+    double ready = figures.of(READY);
+    double notReady = figures.of(NOT_READY);
+    double wrong = figures.of(WRONG);
+    double sure = Math.log((1 - wrong) / wrong);
+    if (spots < figures.whole(LEAST_SPOTS)) {
       return Verdict.COUNT_ON;
     }
     double evidence =
-        (past * Math.log(READY / NOT_READY)
-                + (stems - past) * Math.log((1 - READY) / (1 - NOT_READY)))
-            / designEffect();
-    if (evidence >= SURE) {
+        (past * Math.log(ready / notReady)
+                + (stems - past) * Math.log((1 - ready) / (1 - notReady)))
+            / designEffect(figures);
+    if (evidence >= sure) {
       return Verdict.READY;
     }
-    return evidence <= -SURE || stems >= MOST_STEMS ? Verdict.WAIT : Verdict.COUNT_ON;
+    return evidence <= -sure || stems >= figures.whole(MOST_STEMS)
+        ? Verdict.WAIT
+        : Verdict.COUNT_ON;
   }
 
   /** Wilson interval of the share at 90 %, on the effective number of stems. */
-  public Share[] interval() {
+  public Share[] interval(Figures figures) {
     double z = UNIT.inverseCumulativeProbability(0.95);
-    double n = effectiveStems();
+    double n = effectiveStems(figures);
     double p = share().fraction();
     double middle = (p + z * z / (2 * n)) / (1 + z * z / n);
     double half = z / (1 + z * z / n) * Math.sqrt(p * (1 - p) / n + z * z / (4 * n * n));
@@ -80,10 +88,11 @@ public record StemCount(int spots, int stems, int past) {
    * @param heatToday °F-days of the field's count on the day of counting
    * @param meanBefore the mean taken so far
    */
-  public double anchoredMean(double heatToday, double meanBefore) {
-    double edge = 0.5 / effectiveStems();
+  public double anchoredMean(double heatToday, double meanBefore, Figures figures) {
+    double edge = 0.5 / effectiveStems(figures);
     double p = Math.max(edge, Math.min(1 - edge, share().fraction()));
-    double mean = heatToday - StageForecast.STEM_SPREAD * UNIT.inverseCumulativeProbability(p);
+    double mean =
+        heatToday - figures.of(StageForecast.STEM_SPREAD) * UNIT.inverseCumulativeProbability(p);
     if (past == stems) {
       return Math.min(meanBefore, mean);
     }

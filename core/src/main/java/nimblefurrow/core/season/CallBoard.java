@@ -10,6 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropStage;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.seeding.SeedingWindow;
@@ -24,13 +26,15 @@ import nimblefurrow.core.weather.WeatherTrace;
  * it was read.
  */
 public final class CallBoard {
-  private static final int SEEDING_AHEAD_DAYS = 21;
-  private static final int CHOOSING_AHEAD_DAYS = 45;
-  private static final int GO_NO_GO_DAYS = 21;
-  private static final int CLEARING_DAYS = 10;
-  private static final int CHANGING_AHEAD_DAYS = 60;
-  private static final int COUNT_AHEAD_DAYS = 10;
-  private static final double RAIN_WANTED_IN = 0.3;
+  private static final FigureKey CALL_GONE = FigureKey.of("season", "call_gone");
+  private static final FigureKey COUNT_AGAIN = FigureKey.of("season", "count_again");
+  private static final FigureKey SEEDING_AHEAD_DAYS = FigureKey.of("season", "call_seeding");
+  private static final FigureKey CHOOSING_AHEAD_DAYS = FigureKey.of("season", "call_choosing");
+  private static final FigureKey GO_NO_GO_DAYS = FigureKey.of("season", "call_ending");
+  private static final FigureKey CLEARING_DAYS = FigureKey.of("season", "call_clearing");
+  private static final FigureKey CHANGING_AHEAD_DAYS = FigureKey.of("season", "call_changing");
+  private static final FigureKey COUNT_AHEAD_DAYS = FigureKey.of("season", "call_counting");
+  private static final FigureKey RAIN_WANTED_IN = FigureKey.of("season", "rain_wanted");
 
   /**
    * A field as the board sees it: what it is called, what is placed, when stems were last counted.
@@ -46,9 +50,11 @@ public final class CallBoard {
 
   private final Outlook outlook;
   private final LocalDate today;
+  private final Figures figures;
 
   public CallBoard(Outlook outlook) {
     this.outlook = outlook;
+    this.figures = outlook.figures();
     this.today = outlook.today();
   }
 
@@ -92,7 +98,11 @@ public final class CallBoard {
       lane.season()
           .field()
           .cover()
-          .filter(c -> c.seeded() != null && c.ended() == null && near(c.clears(), CLEARING_DAYS))
+          .filter(
+              c ->
+                  c.seeded() != null
+                      && c.ended() == null
+                      && near(c.clears(), figures.whole(CLEARING_DAYS)))
           .ifPresent(
               c ->
                   calls.add(
@@ -141,7 +151,8 @@ public final class CallBoard {
   /** Whether one would not sow it as planned, and the time to say so has come. */
   private boolean needsAnother(Verdict verdict, SeedingWindow window) {
     boolean comes =
-        verdict.kind() == Verdict.Kind.SHUT || near(window.opens().median(), CHANGING_AHEAD_DAYS);
+        verdict.kind() == Verdict.Kind.SHUT
+            || near(window.opens().median(), figures.whole(CHANGING_AHEAD_DAYS));
     return !verdict.worthwhile() && comes;
   }
 
@@ -172,7 +183,7 @@ public final class CallBoard {
       }
       SeedingWindow window = lane.season().window().orElseThrow();
       if (lane.season().verdict().filter(Verdict::worthwhile).isPresent()
-          && near(window.opens().median(), SEEDING_AHEAD_DAYS)) {
+          && near(window.opens().median(), figures.whole(SEEDING_AHEAD_DAYS))) {
         groups
             .computeIfAbsent(
                 new Group(lane.season().field().crop().kind(), plan.way()), g -> new ArrayList<>())
@@ -214,7 +225,7 @@ public final class CallBoard {
                 "Window about {} days; {} chance of {} in of rain within a week of {}.",
                 days,
                 rainWithin(from, 7),
-                RAIN_WANTED_IN,
+                figures.of(RAIN_WANTED_IN),
                 from)
             : Reason.of("Window about {} days; the first closes {}.", days, closes);
     return new Call(Call.Kind.PLACE_SEEDING, says, detail, keys(members), closes);
@@ -236,7 +247,7 @@ public final class CallBoard {
               .anyMatch(k -> k.startsWith(lane.key()) && Step.of(k).ends())) {
         continue;
       }
-      if (near(route.opens().median().or(route::aim), GO_NO_GO_DAYS)) {
+      if (near(route.opens().median().or(route::aim), figures.whole(GO_NO_GO_DAYS))) {
         byRoute.computeIfAbsent(route.route(), r -> new ArrayList<>()).add(lane);
       }
     }
@@ -285,9 +296,13 @@ public final class CallBoard {
                     l.season()
                         .route()
                         .flatMap(r -> r.opens().median())
-                        .filter(d -> near(Optional.of(d), COUNT_AHEAD_DAYS))
+                        .filter(d -> near(Optional.of(d), figures.whole(COUNT_AHEAD_DAYS)))
                         .isPresent())
-            .filter(l -> l.counted().filter(d -> d.isAfter(today.minusDays(7))).isEmpty())
+            .filter(
+                l ->
+                    l.counted()
+                        .filter(d -> d.isAfter(today.minusDays(figures.whole(COUNT_AGAIN))))
+                        .isEmpty())
             .toList();
     if (due.isEmpty()) {
       return Optional.empty();
@@ -308,7 +323,10 @@ public final class CallBoard {
         lanes.stream()
             .filter(l -> l.season().field().cover().isEmpty())
             .filter(
-                l -> near(l.season().crop().when(CropStage.HARVEST).median(), CHOOSING_AHEAD_DAYS))
+                l ->
+                    near(
+                        l.season().crop().when(CropStage.HARVEST).median(),
+                        figures.whole(CHOOSING_AHEAD_DAYS)))
             .toList();
     if (bare.isEmpty()) {
       return Optional.empty();
@@ -337,13 +355,16 @@ public final class CallBoard {
       for (int i = 0; i < days; i++) {
         rain += trace.on(from.plusDays(i)).rainIn();
       }
-      enough += rain >= RAIN_WANTED_IN ? 1 : 0;
+      enough += rain >= figures.of(RAIN_WANTED_IN) ? 1 : 0;
     }
     return Share.of((double) enough / outlook.traces().size());
   }
 
   private boolean near(Optional<LocalDate> date, int days) {
-    return date.filter(d -> !d.isAfter(today.plusDays(days)) && d.isAfter(today.minusDays(90)))
+    return date.filter(
+            d ->
+                !d.isAfter(today.plusDays(days))
+                    && d.isAfter(today.minusDays(figures.whole(CALL_GONE))))
         .isPresent();
   }
 

@@ -15,6 +15,8 @@ import nimblefurrow.core.cover.Nitrogen;
 import nimblefurrow.core.cover.Residue;
 import nimblefurrow.core.cover.Spread;
 import nimblefurrow.core.cover.StageForecast;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Heat;
 import nimblefurrow.core.quantity.HeatBase;
 import nimblefurrow.core.quantity.OutOfRange;
@@ -30,16 +32,20 @@ import nimblefurrow.core.weather.Outlook;
 
 /** The pipeline field → calendar → window → growth → end, for one field. */
 public final class SeasonComposer {
-  private static final Heat EARLY_ENOUGH = Heat.of(600, HeatBase.BASE_40);
+  private static final FigureKey NO_AIM_TO = FigureKey.of("season", "no_aim_to");
+  private static final FigureKey WINTER_KILLED_TO = FigureKey.of("season", "winter_killed_to");
+  private static final FigureKey EARLY_ENOUGH = FigureKey.of("season", "early_enough");
   private static final int RIDGE_STEP_DAYS = 7;
-  private static final int LIES_DAYS = 70;
+  private static final FigureKey LIES_DAYS = FigureKey.of("season", "mat_shown");
 
   private final Outlook outlook;
   private final HouseRules rules;
+  private final Figures figures;
 
   public SeasonComposer(Outlook outlook, HouseRules rules) {
     this.outlook = outlook;
     this.rules = rules;
+    this.figures = outlook.figures();
   }
 
   public FieldSeason compose(FieldCase field) {
@@ -63,7 +69,7 @@ public final class SeasonComposer {
             .window(plan.way());
     Optional<Verdict> verdict =
         plan.seeded() == null && plan.ended() == null
-            ? Optional.of(Verdict.of(window, outlook.today()))
+            ? Optional.of(Verdict.of(window, outlook.today(), figures))
             : Optional.empty();
     Optional<CoverStand> stand = seedingDay(plan, window).map(day -> stand(plan, day));
     Optional<RouteOutlook> route =
@@ -129,9 +135,12 @@ public final class SeasonComposer {
   public double weeksLate(CoverStand stand) {
     LocalDate seeded = stand.seeded();
     LocalDate spring = stand.spring(outlook.site());
+    Heat enough = Heat.of(figures.of(EARLY_ENOUGH), HeatBase.BASE_40);
     return DateForecast.of(
             outlook.each(
-                t -> t.lastDayLeaving(Dormancy.in(t, outlook.site(), spring).date(), EARLY_ENOUGH)))
+                t ->
+                    t.lastDayLeaving(
+                        Dormancy.in(t, outlook.site(), spring, figures).date(), enough)))
         .median()
         .map(early -> Math.max(0, ChronoUnit.DAYS.between(early, seeded) / 7.0))
         .orElse(0.0);
@@ -155,9 +164,10 @@ public final class SeasonComposer {
       return ridge;
     }
     double carbon = Nitrogen.carbonOfMix(stand, outlook, end);
-    for (int lies = RIDGE_STEP_DAYS; lies <= LIES_DAYS; lies += RIDGE_STEP_DAYS) {
+    int shown = figures.whole(LIES_DAYS);
+    for (int lies = RIDGE_STEP_DAYS; lies <= shown; lies += RIDGE_STEP_DAYS) {
       LocalDate then = end.plusDays(lies);
-      double left = Residue.left(carbon, end, then);
+      double left = Residue.left(figures, carbon, end, then);
       ridge.add(
           new RidgePoint(
               then,
@@ -167,7 +177,7 @@ public final class SeasonComposer {
     return ridge;
   }
 
-  private static LocalDate end(CoverPlan plan, Optional<RouteOutlook> route, LocalDate spring) {
+  private LocalDate end(CoverPlan plan, Optional<RouteOutlook> route, LocalDate spring) {
     if (plan.ended() != null) {
       return plan.ended();
     }
@@ -175,8 +185,8 @@ public final class SeasonComposer {
       return plan.clears().get();
     }
     return plan.route() == Route.WINTER_KILL
-        ? spring.plusDays(100)
-        : route.flatMap(RouteOutlook::aim).orElse(spring.plusDays(150));
+        ? spring.plusDays(figures.whole(WINTER_KILLED_TO))
+        : route.flatMap(RouteOutlook::aim).orElse(spring.plusDays(figures.whole(NO_AIM_TO)));
   }
 
   private Map<CoverStage, DateForecast> stages(CoverStand stand) {

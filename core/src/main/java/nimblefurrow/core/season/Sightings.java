@@ -45,7 +45,10 @@ public record Sightings(List<Stems> stems, List<Sample> samples) {
     MatForecast curve = new MatForecast(CoverStand.sown(plan.mix(), plan.seeded()), outlook);
     for (Sample sample : samples) {
       scale =
-          scale.after(curve.curveOn(sample.date()), sample.frames().mean(), sample.frames().cv());
+          scale.after(
+              curve.curveOn(sample.date()),
+              sample.frames().mean(),
+              sample.frames().cv(outlook.figures()));
     }
     return plan.seen(shift, scale);
   }
@@ -66,7 +69,7 @@ public record Sightings(List<Stems> stems, List<Sample> samples) {
     double before = stages.mean(CoverStage.FLOWERING).orElseThrow();
     double[] heat = stages.heatOn(counted.date());
     java.util.Arrays.sort(heat);
-    double after = counted.count().anchoredMean(heat[heat.length / 2], before);
+    double after = counted.count().anchoredMean(heat[heat.length / 2], before, outlook.figures());
     shift.merge(species.id(), after - before, Double::sum);
   }
 }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.schedule.After;
 import nimblefurrow.core.schedule.Job;
 import nimblefurrow.core.schedule.JobWindow;
@@ -18,7 +19,12 @@ import nimblefurrow.core.weather.DateForecast;
  * over the sown ground. Each is a job that waits for the one before.
  */
 record SowingJobs(
-    String key, String field, FieldSeason season, CoverPlan plan, SeedingWindow window) {
+    String key,
+    String field,
+    FieldSeason season,
+    CoverPlan plan,
+    SeedingWindow window,
+    Figures figures) {
 
   List<Job> all() {
     List<Job> jobs = new ArrayList<>();
@@ -36,8 +42,8 @@ record SowingJobs(
                 new After(
                     key + ":" + step,
                     "disc pass " + pass,
-                    WorkSequence.DISC_WAIT,
-                    WorkSequence.DISC_WAIT_AT_MOST,
+                    figures.whole(WorkSequence.DISC_WAIT),
+                    figures.whole(WorkSequence.DISC_WAIT_AT_MOST),
                     done));
       }
       jobs.add(sowing(before));
@@ -50,7 +56,7 @@ record SowingJobs(
 
   /** A pass must leave the passes after it their waits before the window closes. */
   private Job disc(String step, int after, Optional<After> before) {
-    int early = after * WorkSequence.DISC_WAIT;
+    int early = after * figures.whole(WorkSequence.DISC_WAIT);
     JobWindow open =
         new JobWindow(window.opens(), useful().plusDays(-early), by().minusDays(early));
     return job(step, MachineKind.DISC_PASSES, "shallow disc pass", open, 1, before);
@@ -58,7 +64,7 @@ record SowingJobs(
 
   private Job sowing(Optional<After> before) {
     boolean small = plan.mix().members().stream().allMatch(m -> m.species().smallSeeded());
-    double goes = plan.way() == WayIn.DISC_PASSES ? WorkSequence.sowingGoes(small) : 1;
+    double goes = plan.way() == WayIn.DISC_PASSES ? WorkSequence.sowingGoes(small, figures) : 1;
     MachineKind kind = MachineKind.valueOf(window.way().name());
     JobWindow open = new JobWindow(window.opens(), useful(), by());
     return job("seed", kind, kind.words(), open, goes, before);
@@ -69,15 +75,16 @@ record SowingJobs(
         plan.seeded() == null ? window.opens() : DateForecast.certain(plan.seeded());
     DateForecast to =
         (plan.seeded() == null ? useful() : DateForecast.certain(plan.seeded()))
-            .plusDays(WorkSequence.SLURRY_WITHIN);
+            .plusDays(figures.whole(WorkSequence.SLURRY_WITHIN));
     LocalDate end =
-        (plan.seeded() == null ? by() : plan.seeded()).plusDays(WorkSequence.SLURRY_WITHIN);
+        (plan.seeded() == null ? by() : plan.seeded())
+            .plusDays(figures.whole(WorkSequence.SLURRY_WITHIN));
     After sown =
         new After(
             key + ":seed",
             "sowing",
             0,
-            WorkSequence.SLURRY_WITHIN,
+            figures.whole(WorkSequence.SLURRY_WITHIN),
             Optional.ofNullable(plan.seeded()));
     return job(
         SideWork.SLURRY,

@@ -3,6 +3,8 @@ package nimblefurrow.core.season;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.stream.Stream;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.seeding.SeedingWindow;
@@ -24,9 +26,9 @@ import nimblefurrow.core.weather.DateForecast;
  */
 public record Verdict(
     Kind kind, Optional<LocalDate> by, Share inTime, boolean worthwhile, Reason says) {
-  private static final double SURE = 0.8;
-  private static final double HALF = 0.5;
-  private static final double TOO_SELDOM = 0.35;
+  private static final FigureKey SURE = FigureKey.of("season", "sow_by_sure");
+  private static final FigureKey HALF = FigureKey.of("season", "sow_by_half");
+  private static final FigureKey TOO_SELDOM = FigureKey.of("season", "too_seldom");
 
   /** How a sowing stands. */
   public enum Kind {
@@ -45,7 +47,7 @@ public record Verdict(
   }
 
   /** The verdict on a window as seen on a day. */
-  public static Verdict of(SeedingWindow window, LocalDate today) {
+  public static Verdict of(SeedingWindow window, LocalDate today, Figures figures) {
     if (window.impossible().isPresent()) {
       return new Verdict(
           Kind.IMPOSSIBLE, Optional.empty(), Share.of(0), false, Reason.of("cannot be sown so"));
@@ -53,14 +55,18 @@ public record Verdict(
     LocalDate opens = window.opens().median().orElse(LocalDate.MAX);
     LocalDate from = opens.isAfter(today) ? opens : today;
     Share inTime = window.chanceFrom(today);
-    Optional<LocalDate> useful = lastDay(window.closes(), from);
-    Optional<LocalDate> living = lastDay(window.lives(), from);
-    Optional<LocalDate> atAll = lastDay(window.shuts(), from);
-    boolean worthwhile = inTime.fraction() >= TOO_SELDOM || living.isPresent();
+    Optional<LocalDate> useful = lastDay(window.closes(), from, figures);
+    Optional<LocalDate> living = lastDay(window.lives(), from, figures);
+    Optional<LocalDate> atAll = lastDay(window.shuts(), from, figures);
+    boolean worthwhile = inTime.fraction() >= figures.of(TOO_SELDOM) || living.isPresent();
     boolean ahead = opens.isAfter(today);
     if (ahead && (useful.isPresent() || living.isPresent())) {
       return new Verdict(
-          Kind.NOT_YET, useful.or(() -> living), inTime, worthwhile, opening(opens, inTime));
+          Kind.NOT_YET,
+          useful.or(() -> living),
+          inTime,
+          worthwhile,
+          opening(opens, inTime, figures));
     }
     if (useful.isPresent()) {
       return new Verdict(
@@ -88,15 +94,15 @@ public record Verdict(
         Kind.SHUT, Optional.empty(), inTime, false, Reason.of("too late as planned"));
   }
 
-  private static Reason opening(LocalDate opens, Share inTime) {
-    return inTime.fraction() >= HALF
+  private static Reason opening(LocalDate opens, Share inTime, Figures figures) {
+    return inTime.fraction() >= figures.of(HALF)
         ? Reason.of("opens about {}", opens)
         : Reason.of("opens about {}, in time in {} of years", opens, inTime);
   }
 
   /** The last day that works in 80 % of years, else in half, that is not before another. */
-  private static Optional<LocalDate> lastDay(DateForecast last, LocalDate from) {
-    return Stream.of(SURE, HALF)
+  private static Optional<LocalDate> lastDay(DateForecast last, LocalDate from, Figures figures) {
+    return Stream.of(figures.of(SURE), figures.of(HALF))
         .flatMap(chance -> last.lastDayWithChance(chance).stream())
         .filter(d -> !d.isBefore(from))
         .findFirst();

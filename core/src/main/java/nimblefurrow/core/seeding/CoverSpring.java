@@ -5,6 +5,8 @@ import static nimblefurrow.core.cashcrop.CropStage.HARVEST;
 import java.time.LocalDate;
 import nimblefurrow.core.cashcrop.CropCalendar;
 import nimblefurrow.core.cashcrop.CropKind;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.weather.Site;
 
 /**
@@ -14,12 +16,12 @@ import nimblefurrow.core.weather.Site;
  * autumn.
  */
 public final class CoverSpring {
-  private static final int USUAL_SEASON_DAYS = 130;
+  private static final FigureKey USUAL_SEASON_DAYS = FigureKey.of("seeding", "usual_season");
 
   private CoverSpring() {}
 
   /** The first day of the spring after a crop in its middle year. */
-  public static LocalDate after(CropCalendar crop, Site site) {
+  public static LocalDate after(CropCalendar crop, Site site, Figures figures) {
     LocalDate planted = crop.planting().planted();
     LocalDate harvest =
         crop.when(HARVEST)
@@ -27,7 +29,7 @@ public final class CoverSpring {
             .orElse(
                 crop.planting().kind() == CropKind.WINTER_WHEAT
                     ? site.turnAfter(planted).plusMonths(6)
-                    : planted.plusDays(USUAL_SEASON_DAYS));
+                    : planted.plusDays(figures.whole(USUAL_SEASON_DAYS)));
     LocalDate turn = site.turnOfYear(harvest.getYear());
     boolean overdue =
         plantedInSpring(crop.planting().kind())

@@ -6,21 +6,38 @@ import java.time.LocalDate;
 import nimblefurrow.core.cashcrop.CropCalendar;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropStage;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.weather.Outlook;
 
 /** Opens, best and closes of each way in around the cash crop, whatever is sown. */
 final class CropWindows {
-  private static final int BEST_DAYS_AFTER_HARVEST = 5;
+  private static final FigureKey BEANS_RYE_AFTER_DROP =
+      FigureKey.of("seeding", "beans_rye_after_drop");
+  private static final FigureKey BEANS_AFTER_DROP = FigureKey.of("seeding", "beans_after_drop");
+  private static final FigureKey SILAGE_BEST_TO = FigureKey.of("seeding", "silage_best_to");
+  private static final FigureKey SILAGE_BEST_FROM = FigureKey.of("seeding", "silage_best_from");
+  private static final FigureKey SILAGE_OPENS = FigureKey.of("seeding", "silage_opens");
+  private static final FigureKey CORN_CLOSES = FigureKey.of("seeding", "corn_closes");
+  private static final FigureKey CORN_BEST_TO = FigureKey.of("seeding", "corn_best_to");
+  private static final FigureKey CORN_BEST_FROM = FigureKey.of("seeding", "corn_best_from");
+  private static final FigureKey OTHER_CLOSES = FigureKey.of("seeding", "other_closes_before");
+  private static final FigureKey OTHER_BEST = FigureKey.of("seeding", "other_best_before");
+  private static final FigureKey COMBINE_DAYS = FigureKey.of("seeding", "with_harvest");
+  private static final FigureKey BEST_DAYS_AFTER_HARVEST =
+      FigureKey.of("seeding", "best_after_harvest");
 
   private final CropCalendar crop;
   private final HouseRules rules;
   private final Outlook outlook;
+  private final Figures figures;
 
   CropWindows(CropCalendar crop, HouseRules rules, Outlook outlook) {
     this.crop = crop;
     this.rules = rules;
     this.outlook = outlook;
+    this.figures = outlook.figures();
   }
 
   /**
@@ -73,17 +90,22 @@ final class CropWindows {
   private CropWindow overOther() {
     LocalDate[] open = crop.each(CANOPY_OPEN);
     LocalDate[] harvest = crop.each(HARVEST);
-    return CropWindow.open(open, open, plus(harvest, -14), plus(harvest, -7));
+    return CropWindow.open(
+        open,
+        open,
+        plus(harvest, -figures.whole(OTHER_BEST)),
+        plus(harvest, -figures.whole(OTHER_CLOSES)));
   }
 
   private CropWindow afterHarvest() {
     LocalDate[] harvest = crop.each(HARVEST);
-    return CropWindow.open(harvest, harvest, plus(harvest, BEST_DAYS_AFTER_HARVEST), null);
+    return CropWindow.open(
+        harvest, harvest, plus(harvest, figures.whole(BEST_DAYS_AFTER_HARVEST)), null);
   }
 
   private CropWindow withHarvest() {
     LocalDate[] harvest = crop.each(HARVEST);
-    return CropWindow.open(harvest, harvest, harvest, plus(harvest, 1));
+    return CropWindow.open(harvest, harvest, harvest, plus(harvest, figures.whole(COMBINE_DAYS)));
   }
 
   private CropWindow between() {
@@ -95,14 +117,18 @@ final class CropWindows {
     LocalDate[] harvest = crop.each(HARVEST);
     return CropWindow.open(
         crop.each(brassicas ? R5 : HALF_MILK),
-        leaves ? crop.each(LEAVES_GOING) : plus(harvest, -42),
-        leaves ? crop.each(LEAVES_GONE) : plus(harvest, -28),
-        plus(harvest, -7));
+        leaves ? crop.each(LEAVES_GOING) : plus(harvest, -figures.whole(CORN_BEST_FROM)),
+        leaves ? crop.each(LEAVES_GONE) : plus(harvest, -figures.whole(CORN_BEST_TO)),
+        plus(harvest, -figures.whole(CORN_CLOSES)));
   }
 
   private CropWindow overSilage() {
     LocalDate[] chop = crop.each(HARVEST);
-    return CropWindow.open(plus(chop, -14), plus(chop, -10), plus(chop, -3), chop);
+    return CropWindow.open(
+        plus(chop, -figures.whole(SILAGE_OPENS)),
+        plus(chop, -figures.whole(SILAGE_BEST_FROM)),
+        plus(chop, -figures.whole(SILAGE_BEST_TO)),
+        chop);
   }
 
   private CropWindow overBeans(boolean onlyRye) {
@@ -112,8 +138,8 @@ final class CropWindows {
     return CropWindow.open(
         crop.each(FIRST_YELLOW),
         crop.each(from),
-        before ? drop : plus(drop, 4),
-        plus(drop, onlyRye ? 10 : 4));
+        before ? drop : plus(drop, figures.whole(BEANS_AFTER_DROP)),
+        plus(drop, figures.whole(onlyRye ? BEANS_RYE_AFTER_DROP : BEANS_AFTER_DROP)));
   }
 
   static LocalDate[] plus(LocalDate[] dates, int days) {

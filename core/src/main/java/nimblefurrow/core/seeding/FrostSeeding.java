@@ -1,6 +1,8 @@
 package nimblefurrow.core.seeding;
 
 import java.time.LocalDate;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.DateForecast;
@@ -13,12 +15,12 @@ import nimblefurrow.core.weather.WeatherTrace;
  * 28 °F and thaw past 36 °F.
  */
 final class FrostSeeding {
-  private static final int OPENS_WEEKS = 10;
-  private static final int CLOSES_WEEKS = 4;
-  private static final int SPAN_DAYS = 14;
-  private static final double FREEZE_F = 28;
-  private static final double THAW_F = 36;
-  private static final double QUARTER = 0.25;
+  private static final FigureKey OPENS_WEEKS = FigureKey.of("seeding", "frost_opens");
+  private static final FigureKey CLOSES_WEEKS = FigureKey.of("seeding", "frost_closes");
+  private static final FigureKey SPAN_DAYS = FigureKey.of("seeding", "frost_span");
+  private static final FigureKey FREEZE_F = FigureKey.of("seeding", "frost_freeze");
+  private static final FigureKey THAW_F = FigureKey.of("seeding", "frost_thaw");
+  private static final FigureKey QUARTER = FigureKey.of("seeding", "frost_share");
 
   private FrostSeeding() {}
 
@@ -34,27 +36,30 @@ final class FrostSeeding {
   }
 
   private static CropWindow around(LocalDate jointing, Outlook outlook) {
-    LocalDate opens = jointing.minusWeeks(OPENS_WEEKS);
-    LocalDate closes = jointing.minusWeeks(CLOSES_WEEKS);
+    Figures figures = outlook.figures();
+    LocalDate opens = jointing.minusWeeks(figures.whole(OPENS_WEEKS));
+    LocalDate closes = jointing.minusWeeks(figures.whole(CLOSES_WEEKS));
     return CropWindow.open(
         outlook.each(t -> opens),
-        outlook.each(t -> first(t, opens, closes)),
-        outlook.each(t -> last(t, opens, closes)),
+        outlook.each(t -> first(t, opens, closes, figures)),
+        outlook.each(t -> last(t, opens, closes, figures)),
         outlook.each(t -> closes));
   }
 
-  private static LocalDate first(WeatherTrace trace, LocalDate opens, LocalDate closes) {
+  private static LocalDate first(
+      WeatherTrace trace, LocalDate opens, LocalDate closes, Figures figures) {
     for (LocalDate day = opens; !day.isAfter(closes); day = day.plusDays(1)) {
-      if (heaving(trace, day)) {
+      if (heaving(trace, day, figures)) {
         return day;
       }
     }
     return opens;
   }
 
-  private static LocalDate last(WeatherTrace trace, LocalDate opens, LocalDate closes) {
+  private static LocalDate last(
+      WeatherTrace trace, LocalDate opens, LocalDate closes, Figures figures) {
     for (LocalDate day = closes; !day.isBefore(opens); day = day.minusDays(1)) {
-      if (heaving(trace, day)) {
+      if (heaving(trace, day, figures)) {
         return day;
       }
     }
@@ -62,12 +67,15 @@ final class FrostSeeding {
   }
 
   /** Whether at least a quarter of the two weeks about a day freeze and thaw. */
-  static boolean heaving(WeatherTrace trace, LocalDate day) {
+  static boolean heaving(WeatherTrace trace, LocalDate day, Figures figures) {
+    int span = figures.whole(SPAN_DAYS);
+    double freezes = figures.of(FREEZE_F);
+    double thaws = figures.of(THAW_F);
     int both = 0;
-    for (int i = -SPAN_DAYS / 2; i < SPAN_DAYS / 2; i++) {
+    for (int i = -span / 2; i < span / 2; i++) {
       DailyWeather weather = trace.on(day.plusDays(i));
-      both += weather.minF() <= FREEZE_F && weather.maxF() >= THAW_F ? 1 : 0;
+      both += weather.minF() <= freezes && weather.maxF() >= thaws ? 1 : 0;
     }
-    return both >= QUARTER * SPAN_DAYS;
+    return both >= figures.of(QUARTER) * span;
   }
 }

@@ -1,66 +1,55 @@
 package nimblefurrow.core.seeding;
 
-import java.util.EnumMap;
-import java.util.HashMap;
-import java.util.Map;
 import nimblefurrow.core.cover.Species;
-import nimblefurrow.core.figures.FigureTable;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 
 /** What a cover is for, and with it how thickly small grains are sown (times the usual rate). */
 public enum Goal {
-  HOLD_SOIL("hold the soil", 1.0),
-  KEEP_NITROGEN("keep nitrogen from leaching", 1.0),
-  FIX_NITROGEN("fix nitrogen", 1.0),
-  LOOSEN("loosen tight ground", 1.0),
-  SMOTHER_WEEDS("smother weeds", 1.5),
-  STOP_CRUSTING("stop crusting", 0.75),
-  CARRY_TRAFFIC("dry out and carry traffic in spring", 1.0),
-  FEED_CATTLE("feed cattle", 1.0),
-  BUILD_ORGANIC("build organic matter", 1.0),
-  BREAK_PESTS("break pest cycles", 1.0),
-  COST_SHARE("meet a cost-share contract", 0.75),
-  BREAK_RESIDUE("break down residue", 1.0),
-  REPLACE_CARBON("replace carbon where stalks are sold", 1.0);
+  HOLD_SOIL("hold_soil", "hold the soil"),
+  KEEP_NITROGEN("keep_nitrogen", "keep nitrogen from leaching"),
+  FIX_NITROGEN("fix_nitrogen", "fix nitrogen"),
+  LOOSEN("loosen", "loosen tight ground"),
+  SMOTHER_WEEDS("smother_weeds", "smother weeds"),
+  STOP_CRUSTING("stop_crusting", "stop crusting"),
+  CARRY_TRAFFIC("carry_traffic", "dry out and carry traffic in spring"),
+  FEED_CATTLE("feed_cattle", "feed cattle"),
+  BUILD_ORGANIC("build_organic", "build organic matter"),
+  BREAK_PESTS("break_pests", "break pest cycles"),
+  COST_SHARE("cost_share", "meet a cost-share contract"),
+  BREAK_RESIDUE("break_residue", "break down residue"),
+  REPLACE_CARBON("replace_carbon", "replace carbon where stalks are sold");
 
   /** A mat that is to die under the roller alone wants this many times the usual rate. */
-  public static final double ROLL_ONLY = 2.25;
+  public static final FigureKey ROLL_ONLY = FigureKey.of("seeding", "roll_only_rate");
 
-  private static final double BEST = 3;
-  private static final Map<String, Map<Goal, Double>> SERVED = load();
+  private static final FigureKey BEST = FigureKey.of("seeding", "goal_best");
 
+  private final String code;
   private final String words;
-  private final double smallGrainRate;
 
-  Goal(String words, double smallGrainRate) {
+  Goal(String code, String words) {
+    this.code = code;
     this.words = words;
-    this.smallGrainRate = smallGrainRate;
   }
 
   public String words() {
     return words;
   }
 
-  public double smallGrainRate() {
-    return smallGrainRate;
+  /** Its name on the sheets of figures, for example "hold_soil". */
+  public String code() {
+    return code;
+  }
+
+  /** How thickly small grains are sown for it, times the usual rate. */
+  public double smallGrainRate(Figures figures) {
+    return figures.sheet("goal-rates").row(code).number("small_grain");
   }
 
   /** How well a species serves this goal when it does well, 0 not at all to 1 best. */
   public double servedBy(Species species) {
-    return SERVED.get(species.id()).get(this) / BEST;
-  }
-
-  private static Map<String, Map<Goal, Double>> load() {
-    Map<String, Map<Goal, Double>> served = new HashMap<>();
-    FigureTable.shipped(Goal.class, "goals.csv")
-        .byKey()
-        .forEach(
-            (id, row) -> {
-              Map<Goal, Double> scores = new EnumMap<>(Goal.class);
-              for (Goal goal : values()) {
-                scores.put(goal, FigureTable.number(row, goal.name()));
-              }
-              served.put(id, scores);
-            });
-    return served;
+    return species.figures().sheet("goals").row(species.id()).number(code)
+        / species.figures().of(BEST);
   }
 }

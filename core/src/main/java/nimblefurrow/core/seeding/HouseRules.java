@@ -1,11 +1,12 @@
 package nimblefurrow.core.seeding;
 
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Limits;
 
 /**
  * Where growers disagree, the farm chooses once; a field follows unless it says otherwise.
  *
- * @param ways how seed fares by each way in on this farm
+ * @param figures what the farm takes as true, how seed fares by each way in among it
  */
 public record HouseRules(
     OverCorn overCorn,
@@ -13,7 +14,7 @@ public record HouseRules(
     Rolling rolling,
     Placing placing,
     Rows rows,
-    WayFigures ways) {
+    Figures figures) {
   /** When seed goes over standing corn for grain. */
   public enum OverCorn {
     HALF_LEAVES_GONE,
@@ -57,21 +58,25 @@ public record HouseRules(
     }
   }
 
-  public static final HouseRules USUAL =
-      new HouseRules(OverCorn.HALF_LEAVES_GONE, OverBeans.BEFORE_LEAF_DROP, Rolling.FULL_FLOWERING);
-
-  public HouseRules(OverCorn overCorn, OverBeans overBeans, Rolling rolling) {
-    this(overCorn, overBeans, rolling, Placing.ORDINARY, Rows.SHALLOW_ANGLE, WayFigures.shipped());
+  /** What a farm does until it says otherwise. */
+  public static HouseRules usual(Figures figures) {
+    return new HouseRules(
+        OverCorn.HALF_LEAVES_GONE,
+        OverBeans.BEFORE_LEAF_DROP,
+        Rolling.FULL_FLOWERING,
+        Placing.ORDINARY,
+        Rows.SHALLOW_ANGLE,
+        figures);
   }
 
-  /** The same with a farm's own figures of the ways in. */
-  public HouseRules with(WayFigures own) {
-    return new HouseRules(overCorn, overBeans, rolling, placing, rows, own);
+  /** How seed fares by each way in. */
+  public WayFigures ways() {
+    return new WayFigures(figures);
   }
 
   /** Times the drilled rate, by the farm's rule of placing. */
   public double rateFactor(WayIn way) {
-    return ways.rateFactor(way, even());
+    return ways().rateFactor(way, even());
   }
 
   public boolean even() {
@@ -84,6 +89,6 @@ public record HouseRules(
     Limits.given("rule for rolling", rolling);
     Limits.given("rule for placing", placing);
     Limits.given("rule for rows", rows);
-    Limits.given("figures of the ways in", ways);
+    Limits.given("figures", figures);
   }
 }

@@ -5,6 +5,8 @@ import java.util.Arrays;
 import java.util.Optional;
 import nimblefurrow.core.cover.Life;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Heat;
 import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.core.weather.Dormancy;
@@ -17,19 +19,21 @@ import nimblefurrow.core.weather.WeatherTrace;
  * first 26 °F night. Useful is the last day with a chance of 80 %, possible with 50 %.
  */
 public final class LastUseful {
-  private static final double USEFUL = 0.8;
-  private static final double POSSIBLE = 0.5;
-  private static final double HARD_FREEZE_F = 26;
+  public static final FigureKey USEFUL = FigureKey.of("seeding", "useful_chance");
+  public static final FigureKey POSSIBLE = FigureKey.of("seeding", "possible_chance");
+  private static final FigureKey HARD_FREEZE_F = FigureKey.of("seeding", "hard_freeze");
 
   /** From here on nights are looked at, before the spring that follows. */
   private static final int SUMMER_MONTHS = 5;
 
   /** Less heat than useful, but enough to come up and give a little fall cover, °F-days. */
-  public static final double LITTLE_COVER = 250;
+  public static final FigureKey LITTLE_COVER = FigureKey.of("seeding", "little_cover");
 
   private final LocalDate[] perYear;
+  private final Figures figures;
 
-  private LastUseful(LocalDate[] perYear) {
+  private LastUseful(LocalDate[] perYear, Figures figures) {
+    this.figures = figures;
     this.perYear = perYear;
   }
 
@@ -60,7 +64,8 @@ public final class LastUseful {
   /** The last days that leave a given heat. */
   public static LastUseful leaving(
       Species species, Heat heat, Outlook outlook, LocalDate spring, Optional<LocalDate> clears) {
-    return new LastUseful(outlook.each(t -> in(t, species, heat, outlook, spring, clears)));
+    return new LastUseful(
+        outlook.each(t -> in(t, species, heat, outlook, spring, clears)), outlook.figures());
   }
 
   /** The last day of each climate year; null where none is left. */
@@ -73,7 +78,10 @@ public final class LastUseful {
     return species
         .survives()
         .map(
-            heat -> new LastUseful(outlook.each(t -> t.lastDayLeaving(spring.minusDays(1), heat))));
+            heat ->
+                new LastUseful(
+                    outlook.each(t -> t.lastDayLeaving(spring.minusDays(1), heat)),
+                    outlook.figures()));
   }
 
   /**
@@ -85,7 +93,9 @@ public final class LastUseful {
     Optional<LastUseful> survives =
         clears.isPresent() ? Optional.empty() : surviving(species, outlook, spring);
     Heat little =
-        Heat.of(Math.min(LITTLE_COVER, species.useful().degreeDays()), species.useful().base());
+        Heat.of(
+            Math.min(outlook.figures().of(LITTLE_COVER), species.useful().degreeDays()),
+            species.useful().base());
     return survives.orElseGet(() -> leaving(species, little, outlook, spring, clears));
   }
 
@@ -96,7 +106,7 @@ public final class LastUseful {
       Outlook outlook,
       LocalDate spring,
       Optional<LocalDate> clears) {
-    LocalDate dormant = Dormancy.in(trace, outlook.site(), spring).date();
+    LocalDate dormant = Dormancy.in(trace, outlook.site(), spring, outlook.figures()).date();
     LocalDate grows =
         species.life() == Life.WARM ? killed(species, trace, spring, dormant) : dormant;
     LocalDate end = clears.filter(grows::isAfter).orElse(grows);
@@ -105,7 +115,8 @@ public final class LastUseful {
       return byHeat;
     }
     LocalDate freeze =
-        trace.firstNightAtOrBelow(HARD_FREEZE_F, spring.minusMonths(SUMMER_MONTHS), spring);
+        trace.firstNightAtOrBelow(
+            outlook.figures().of(HARD_FREEZE_F), spring.minusMonths(SUMMER_MONTHS), spring);
     if (freeze == null) {
       return byHeat;
     }
@@ -126,10 +137,10 @@ public final class LastUseful {
   }
 
   public Optional<LocalDate> useful() {
-    return forecast().lastDayWithChance(USEFUL);
+    return forecast().lastDayWithChance(figures.of(USEFUL));
   }
 
   public Optional<LocalDate> possible() {
-    return forecast().lastDayWithChance(POSSIBLE);
+    return forecast().lastDayWithChance(figures.of(POSSIBLE));
   }
 }

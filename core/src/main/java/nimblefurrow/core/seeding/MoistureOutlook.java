@@ -5,6 +5,8 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.SoilTexture;
@@ -28,51 +30,72 @@ public record MoistureOutlook(
     int dryDaysBad,
     Share lossMiddle,
     Share lossBad) {
-  private static final int DAYS = 7;
-  private static final int LONGEST = 25;
-  private static final double MOIST = 0.7;
-  private static final double LOSS_A_DAY = 0.04;
-  private static final double LARGE_SEED = 10_000;
+  private static final FigureKey RAIN_LARGE = FigureKey.of("seeding", "rain_large_seed");
+  private static final FigureKey RAIN_MEDIUM = FigureKey.of("seeding", "rain_medium_seed");
+  private static final FigureKey RAIN_SMALL = FigureKey.of("seeding", "rain_small_seed");
+  private static final FigureKey DAYS = FigureKey.of("seeding", "rain_within");
+  private static final FigureKey LONGEST = FigureKey.of("seeding", "dry_longest");
+  private static final FigureKey MOIST = FigureKey.of("seeding", "moist_ground");
+  private static final FigureKey LOSS_A_DAY = FigureKey.of("seeding", "loss_a_dry_day");
+  private static final FigureKey LARGE_SEED = FigureKey.of("seeding", "large_seed");
 
   public static double wanted(Species species) {
-    return species.smallSeeded() ? 0.3 : species.seedsPerPound() < LARGE_SEED ? 1.0 : 0.6;
+    Figures figures = species.figures();
+    if (species.smallSeeded()) {
+      return figures.of(RAIN_SMALL);
+    }
+    return figures.of(species.seedsPerPound() < figures.of(LARGE_SEED) ? RAIN_LARGE : RAIN_MEDIUM);
   }
 
   public static MoistureOutlook of(
       List<Species> species, LocalDate seeded, SoilTexture soil, boolean tiled, Outlook outlook) {
-    double wanted = species.stream().mapToDouble(MoistureOutlook::wanted).max().orElse(0.6);
+    Figures figures = outlook.figures();
+    double wanted =
+        species.stream().mapToDouble(MoistureOutlook::wanted).max().orElse(figures.of(RAIN_MEDIUM));
     List<Integer> dry = new ArrayList<>();
     int inTime = 0;
     for (WeatherTrace trace : outlook.traces()) {
-      TopsoilWater water = TopsoilWater.run(trace, outlook.site(), soil, tiled, 0, 0);
-      int days = dryDays(trace, water, seeded, wanted);
+      TopsoilWater water = TopsoilWater.run(trace, outlook.site(), soil, tiled, 0, 0, figures);
+      int days = dryDays(trace, water, seeded, wanted, figures);
       dry.add(days);
-      inTime += days <= DAYS ? 1 : 0;
+      inTime += days <= figures.whole(DAYS) ? 1 : 0;
     }
     Collections.sort(dry);
     int middle = dry.get((dry.size() - 1) / 2);
     int bad = dry.get((int) Math.ceil(0.9 * dry.size()) - 1);
     return new MoistureOutlook(
-        wanted, Share.of((double) inTime / dry.size()), middle, bad, loss(middle), loss(bad));
+        wanted,
+        Share.of((double) inTime / dry.size()),
+        middle,
+        bad,
+        loss(middle, figures),
+        loss(bad, figures));
   }
 
-  /** Days from sowing until rain adds up or the topsoil is moist; at most {@link #LONGEST}. */
-  static int dryDays(WeatherTrace trace, TopsoilWater water, LocalDate seeded, double wanted) {
-    double[] last = new double[DAYS];
+  /**
+   * Days from sowing until rain adds up or the topsoil is moist; at most {@link
+   * #figures.whole(LONGEST)}.
+   */
+  static int dryDays(
+      WeatherTrace trace, TopsoilWater water, LocalDate seeded, double wanted, Figures figures) {
+    int window = figures.whole(DAYS);
+    int longest = figures.whole(LONGEST);
+    double moist = figures.of(MOIST);
+    double[] last = new double[window];
     double sum = 0;
-    for (int i = 0; i < LONGEST; i++) {
+    for (int i = 0; i < longest; i++) {
       LocalDate day = seeded.plusDays(i);
       double rain = trace.on(day).rainIn();
-      sum += rain - last[i % DAYS];
-      last[i % DAYS] = rain;
-      if (sum >= wanted || water.shareOfCapacity(day) > MOIST) {
+      sum += rain - last[i % window];
+      last[i % window] = rain;
+      if (sum >= wanted || water.shareOfCapacity(day) > moist) {
         return i;
       }
     }
-    return LONGEST;
+    return longest;
   }
 
-  static Share loss(int dryDays) {
-    return Share.of(Math.min(1, LOSS_A_DAY * dryDays));
+  static Share loss(int dryDays, Figures figures) {
+    return Share.of(Math.min(1, figures.of(LOSS_A_DAY) * dryDays));
   }
 }

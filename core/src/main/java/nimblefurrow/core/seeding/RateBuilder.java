@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
@@ -33,13 +35,16 @@ public record RateBuilder(
     HouseRules rules,
     SoilTexture soil,
     boolean thickSlurry) {
-  private static final double MOST_LB_AC = 200;
-  private static final double LATE_PER_WEEK = 0.08;
-  private static final double LATE_AT_MOST = 0.5;
-  private static final double BAG_LB = 50;
+  public static final FigureKey UNKNOWN_GERMINATION = FigureKey.of("seeding", "usual_germination");
+  public static final FigureKey UNKNOWN_PURITY = FigureKey.of("seeding", "assumed_purity");
+  private static final FigureKey THIN = FigureKey.of("seeding", "thin_rate");
+  private static final FigureKey MOST_LB_AC = FigureKey.of("seeding", "most_rate");
+  private static final FigureKey LATE_PER_WEEK = FigureKey.of("seeding", "thicker_per_week");
+  private static final FigureKey LATE_AT_MOST = FigureKey.of("seeding", "thicker_most");
+  private static final FigureKey BAG_LB = FigureKey.of("seeding", "bag");
 
   /** Seed ordered beyond what the rate needs. */
-  public static final double SPARE = 0.03;
+  public static final FigureKey SPARE = FigureKey.of("seeding", "spare");
 
   public RateBuilder {
     Limits.given("way in", way);
@@ -47,10 +52,6 @@ public record RateBuilder(
     Limits.within("weeks late", weeksLate, 0, 60, Unit.WEEK);
     Limits.given("house rules", rules);
     Limits.given("soil", soil);
-  }
-
-  public RateBuilder(WayIn way, Goal goal, boolean rollOnly, double weeksLate) {
-    this(way, goal, rollOnly, weeksLate, HouseRules.USUAL, SoilTexture.SILT_LOAM);
   }
 
   /** Rates where slurry, if that is the way in, is thin enough to carry seed into the ground. */
@@ -64,6 +65,10 @@ public record RateBuilder(
     this(way, goal, rollOnly, weeksLate, rules, soil, false);
   }
 
+  private Figures figures() {
+    return rules.figures();
+  }
+
   private double method() {
     return rules.rateFactor(way);
   }
@@ -73,11 +78,11 @@ public record RateBuilder(
     Species species = member.species();
     double wanted = member.share() * species.usual().poundsPerAcre();
     if (species.smallGrain()) {
-      wanted *= rollOnly ? Goal.ROLL_ONLY : goal.smallGrainRate();
-      wanted *= 1 + Math.min(LATE_AT_MOST, LATE_PER_WEEK * weeksLate);
+      wanted *= rollOnly ? figures().of(Goal.ROLL_ONLY) : goal.smallGrainRate(figures());
+      wanted *= 1 + Math.min(figures().of(LATE_AT_MOST), figures().of(LATE_PER_WEEK) * weeksLate);
     }
     double held = Math.min(wanted, ceiling(species).poundsPerAcre());
-    return SeedRate.poundsPerAcre(Math.min(MOST_LB_AC, held * method()));
+    return SeedRate.poundsPerAcre(Math.min(figures().of(MOST_LB_AC), held * method()));
   }
 
   private SeedRate ceiling(Species species) {
@@ -96,8 +101,8 @@ public record RateBuilder(
     for (Mix.Member member : mix.members()) {
       Species species = member.species();
       SeedRate live = typed.getOrDefault(species.id(), live(member));
-      SeedTag tag = tags.getOrDefault(species.id(), SeedTag.typed(98, 85, 0, null));
-      SeedRate bulk = tag.bulk(live, today);
+      SeedTag tag = tags.getOrDefault(species.id(), untested());
+      SeedRate bulk = tag.bulk(live, today, figures());
       double seeds = live.seedsPerSquareFoot(species.seedsPerPound());
       Mass pounds = bulk.over(area);
       rates.add(
@@ -116,15 +121,20 @@ public record RateBuilder(
     return rates;
   }
 
-  static int bags(Mass pounds) {
-    return (int) Math.ceil(pounds.pounds() * (1 + SPARE) / BAG_LB - 1e-9);
+  private SeedTag untested() {
+    return SeedTag.typed(figures().of(UNKNOWN_PURITY), figures().of(UNKNOWN_GERMINATION), 0, null);
+  }
+
+  private int bags(Mass pounds) {
+    return (int)
+        Math.ceil(pounds.pounds() * (1 + figures().of(SPARE)) / figures().of(BAG_LB) - 1e-9);
   }
 
   private List<Reason> notes(
       Mix mix, Mix.Member member, SeedRate live, boolean typed, SeedTag tag, LocalDate today) {
     List<Reason> notes = new ArrayList<>();
     Species species = member.species();
-    tag.caution(today).ifPresent(notes::add);
+    tag.caution(today, figures()).ifPresent(notes::add);
     // Purpose and lateness thicken a stand on purpose: a cap is set against the share itself.
     double full =
         typed
@@ -145,11 +155,13 @@ public record RateBuilder(
                         : Reason.of(
                             "may run above {} of its full rate here: nothing slower stands beside it",
                             Math.round(cap * 100) + " %")));
-    SeedRate most = ceiling(species).times(method()).atMost(SeedRate.poundsPerAcre(MOST_LB_AC));
+    SeedRate most =
+        ceiling(species).times(method()).atMost(SeedRate.poundsPerAcre(figures().of(MOST_LB_AC)));
     if (live.poundsPerAcre() >= most.poundsPerAcre() - 1e-9) {
       notes.add(Reason.of("held at its highest rate for this way in, {}", most));
     }
-    if (live.poundsPerAcre() < species.low().times(member.share()).poundsPerAcre() * 0.5) {
+    if (live.poundsPerAcre()
+        < species.low().times(member.share()).poundsPerAcre() * figures().of(THIN)) {
       notes.add(Reason.of("thin: under half of its lowest usual rate"));
     }
     return notes;

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Reason;
@@ -15,8 +17,8 @@ import nimblefurrow.core.quantity.Unit;
  * mixed.
  */
 public record SeedBlend(List<Part> parts) {
-  private static final double SEED_SIZE_APART = 8;
-  private static final double WEIGHT_APART = 0.4;
+  private static final FigureKey SEED_SIZE_APART = FigureKey.of("seeding", "sizes_apart");
+  private static final FigureKey WEIGHT_APART = FigureKey.of("seeding", "weights_apart");
 
   /** One species in the hopper at its bulk rate. */
   public record Part(Species species, SeedRate bulk) {}
@@ -51,9 +53,10 @@ public record SeedBlend(List<Part> parts) {
   }
 
   private static boolean apart(Part a, Part b) {
+    Figures figures = a.species().figures();
     double sizes = a.species().seedsPerPound() / b.species().seedsPerPound();
     double weights = a.species().bulkPoundsPerCubicFoot() / b.species().bulkPoundsPerCubicFoot();
-    return sizes > SEED_SIZE_APART || weights > 1 + WEIGHT_APART;
+    return sizes > figures.of(SEED_SIZE_APART) || weights > 1 + figures.of(WEIGHT_APART);
   }
 
   /** Groups that may share a hopper: each is flown or boxed by itself. */

@@ -2,6 +2,8 @@ package nimblefurrow.core.seeding;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.SeedRate;
@@ -15,9 +17,10 @@ import nimblefurrow.core.quantity.Unit;
  * @param tested day of the germination test, null when there was none
  */
 public record SeedTag(Share purity, Share germination, Share hardSeed, LocalDate tested) {
-  private static final int OLD_MONTHS = 12;
-  private static final int STALE_MONTHS = 18;
-  private static final double ASSUMED_GERMINATION = 0.75;
+  private static final FigureKey OLD_MONTHS = FigureKey.of("seeding", "test_old");
+  private static final FigureKey STALE_MONTHS = FigureKey.of("seeding", "test_stale");
+  private static final FigureKey ASSUMED_GERMINATION =
+      FigureKey.of("seeding", "assumed_germination");
 
   public SeedTag {
     Limits.given("purity", purity);
@@ -45,8 +48,8 @@ public record SeedTag(Share purity, Share germination, Share hardSeed, LocalDate
   }
 
   /** Whether germination is assumed because the test is missing or over 18 months old. */
-  public boolean assumed(LocalDate today) {
-    return tested == null || olderThan(STALE_MONTHS, today);
+  public boolean assumed(LocalDate today, Figures figures) {
+    return tested == null || olderThan(figures.whole(STALE_MONTHS), today);
   }
 
   private boolean olderThan(int months, LocalDate today) {
@@ -54,35 +57,40 @@ public record SeedTag(Share purity, Share germination, Share hardSeed, LocalDate
   }
 
   /** Live seed in a pound of bulk. */
-  public Share liveShare(LocalDate today) {
+  public Share liveShare(LocalDate today, Figures figures) {
     double sprouts =
-        assumed(today)
-            ? ASSUMED_GERMINATION
+        assumed(today, figures)
+            ? figures.of(ASSUMED_GERMINATION)
             : Math.min(1, germination.fraction() + hardSeed.fraction());
     return Share.of(purity.fraction() * sprouts);
   }
 
-  public SeedRate bulk(SeedRate live, LocalDate today) {
-    return live.times(1 / liveShare(today).fraction());
+  public SeedRate bulk(SeedRate live, LocalDate today, Figures figures) {
+    return live.times(1 / liveShare(today, figures).fraction());
   }
 
   /** What there is to say about the test's age. */
-  public Optional<Reason> caution(LocalDate today) {
+  public Optional<Reason> caution(LocalDate today, Figures figures) {
     if (tested == null) {
       return Optional.of(
           Reason.of(
               "no germination test: {} assumed, so every pound here rests on it",
-              Share.of(ASSUMED_GERMINATION)));
+              Share.of(figures.of(ASSUMED_GERMINATION))));
     }
-    if (assumed(today)) {
+    if (assumed(today, figures)) {
       return Optional.of(
           Reason.of(
-              "germination test of {} is over 18 months old: {} assumed",
+              "germination test of {} is over {} months old: {} assumed",
               tested,
-              Share.of(ASSUMED_GERMINATION)));
+              figures.whole(STALE_MONTHS),
+              Share.of(figures.of(ASSUMED_GERMINATION))));
     }
-    return olderThan(OLD_MONTHS, today)
-        ? Optional.of(Reason.of("germination test of {} is over 12 months old: test again", tested))
+    return olderThan(figures.whole(OLD_MONTHS), today)
+        ? Optional.of(
+            Reason.of(
+                "germination test of {} is over {} months old: test again",
+                tested,
+                figures.whole(OLD_MONTHS)))
         : Optional.empty();
   }
 }

@@ -8,6 +8,7 @@ import nimblefurrow.core.cashcrop.CropCalendar;
 import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.weather.Dormancy;
 import nimblefurrow.core.weather.Outlook;
@@ -20,7 +21,7 @@ public final class WindowRules {
   private static final String RYE = "cereal-rye";
 
   /** Dormant seeding goes on this long after the turn of the year, days. */
-  private static final int DORMANT_DAYS = 75;
+  private static final FigureKey DORMANT_DAYS = FigureKey.of("seeding", "dormant_days");
 
   private final CropCalendar crop;
   private final Mix mix;
@@ -85,7 +86,7 @@ public final class WindowRules {
     }
     LocalDate[] closes =
         window.closes() == null
-            ? shut(way, CoverSpring.after(crop, outlook.site()))
+            ? shut(way, CoverSpring.after(crop, outlook.site(), outlook.figures()))
             : window.closes();
     return SeedingWindow.open(way, window.opens(), window.from(), window.to(), closes, List.of());
   }
@@ -121,7 +122,7 @@ public final class WindowRules {
    * until the crop's rule, or the winter, shuts it.
    */
   private SeedingWindow capped(WayIn way, CropWindow window) {
-    LocalDate spring = CoverSpring.after(crop, outlook.site());
+    LocalDate spring = CoverSpring.after(crop, outlook.site(), outlook.figures());
     LocalDate[] shuts = window.closes() == null ? shut(way, spring) : window.closes();
     LocalDate[] closes = shuts;
     LocalDate[] lives = shuts;
@@ -157,8 +158,8 @@ public final class WindowRules {
       return outlook.each(t -> clears.get().minusDays(1));
     }
     return way.dormant()
-        ? outlook.each(t -> spring.plusDays(DORMANT_DAYS))
-        : outlook.each(t -> Dormancy.in(t, outlook.site(), spring).date());
+        ? outlook.each(t -> spring.plusDays(outlook.figures().whole(DORMANT_DAYS)))
+        : outlook.each(t -> Dormancy.in(t, outlook.site(), spring, outlook.figures()).date());
   }
 
   /** Days of the years in which a stretch does not end before it begins; other years have none. */

@@ -2,6 +2,8 @@ package nimblefurrow.core.seeding;
 
 import java.util.ArrayList;
 import java.util.List;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Unit;
@@ -18,20 +20,20 @@ public final class WorkSequence {
   public record Step(String what, int afterDays, int withinDays, double hours) {}
 
   /** Days between two shallow disc passes, least and most: weeds sprout, the ground dries. */
-  public static final int DISC_WAIT = 5;
+  public static final FigureKey DISC_WAIT = FigureKey.of("seeding", "disc_wait");
 
-  public static final int DISC_WAIT_AT_MOST = 10;
+  public static final FigureKey DISC_WAIT_AT_MOST = FigureKey.of("seeding", "disc_wait_most");
 
   /** Slurry may follow the seed for so many days. */
-  public static final int SLURRY_WITHIN = 21;
+  public static final FigureKey SLURRY_WITHIN = FigureKey.of("seeding", "slurry_within");
 
-  private static final double HAND_SPREADING = 1.5;
+  private static final FigureKey HAND_SPREADING = FigureKey.of("seeding", "hand_spreading");
 
   private WorkSequence() {}
 
   /** The goes over the field on the day of sowing: the last disc pass, spreading, covering. */
-  public static double sowingGoes(boolean smallSeed) {
-    return 1 + HAND_SPREADING + (smallSeed ? 0 : 1);
+  public static double sowingGoes(boolean smallSeed, Figures figures) {
+    return 1 + figures.of(HAND_SPREADING) + (smallSeed ? 0 : 1);
   }
 
   /**
@@ -40,7 +42,8 @@ public final class WorkSequence {
    *
    * @param passes one to three
    */
-  public static List<Step> discPasses(int passes, boolean smallSeed, Area field, WorkRate rate) {
+  public static List<Step> discPasses(
+      int passes, boolean smallSeed, Area field, WorkRate rate, Figures figures) {
     Limits.within("disc passes", passes, 1, 3, Unit.NONE);
     double hours = rate.hoursFor(field);
     List<Step> steps = new ArrayList<>();
@@ -48,18 +51,18 @@ public final class WorkSequence {
       steps.add(
           new Step(
               "shallow disc pass " + i,
-              i == 1 ? 0 : DISC_WAIT,
-              i == 1 ? 0 : DISC_WAIT_AT_MOST,
+              i == 1 ? 0 : figures.whole(DISC_WAIT),
+              i == 1 ? 0 : figures.whole(DISC_WAIT_AT_MOST),
               hours));
     }
     boolean only = passes == 1;
     steps.add(
         new Step(
             "shallow disc pass " + passes,
-            only ? 0 : DISC_WAIT,
-            only ? 0 : DISC_WAIT_AT_MOST,
+            only ? 0 : figures.whole(DISC_WAIT),
+            only ? 0 : figures.whole(DISC_WAIT_AT_MOST),
             hours));
-    steps.add(new Step("spread the seed by hand", 0, 1, hours * HAND_SPREADING));
+    steps.add(new Step("spread the seed by hand", 0, 1, hours * figures.of(HAND_SPREADING)));
     steps.add(
         smallSeed
             ? new Step("leave small seed on top, or roll it in", 0, 1, 0)
@@ -91,16 +94,22 @@ public final class WorkSequence {
    *     later
    */
   public static List<Step> of(
-      WayIn way, int discPasses, boolean slurryOver, boolean smallSeed, Area field, WorkRate rate) {
+      WayIn way,
+      int discPasses,
+      boolean slurryOver,
+      boolean smallSeed,
+      Area field,
+      WorkRate rate,
+      Figures figures) {
     List<Step> steps =
         new ArrayList<>(
             switch (way) {
-              case DISC_PASSES -> discPasses(discPasses, smallSeed, field, rate);
+              case DISC_PASSES -> discPasses(discPasses, smallSeed, field, rate, figures);
               case HARVEST_SPREADER -> behindTheCombine(field, rate);
               default -> List.of();
             });
     if (slurryOver) {
-      steps.add(new Step("slurry over the sown ground", 0, SLURRY_WITHIN, 0));
+      steps.add(new Step("slurry over the sown ground", 0, figures.whole(SLURRY_WITHIN), 0));
     }
     return steps;
   }

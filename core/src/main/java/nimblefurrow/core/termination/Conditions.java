@@ -1,5 +1,7 @@
 package nimblefurrow.core.termination;
 
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Limits;
 
@@ -15,11 +17,15 @@ public record Conditions(
     boolean ruts,
     boolean thinMat,
     Length height) {
-  /** Under this height a roller crimps poorly. */
-  public static final Length LOW = Length.ofInches(24);
-
-  /** Under this height it does not crimp at all. */
-  public static final Length TOO_LOW = Length.ofInches(12);
+  private static final FigureKey SHORT = FigureKey.of("termination", "roll_short");
+  private static final FigureKey THIN = FigureKey.of("termination", "roll_thin");
+  private static final FigureKey RUTS = FigureKey.of("termination", "roll_ruts");
+  private static final FigureKey SOFT = FigureKey.of("termination", "roll_soft");
+  private static final FigureKey OVERCAST = FigureKey.of("termination", "roll_overcast");
+  private static final FigureKey HUMID = FigureKey.of("termination", "roll_humid");
+  private static final FigureKey WET = FigureKey.of("termination", "roll_wet");
+  static final FigureKey TOO_LOW = FigureKey.of("termination", "roll_too_low");
+  static final FigureKey LOW = FigureKey.of("termination", "roll_low");
 
   public static final Conditions GOOD =
       new Conditions(false, false, false, false, false, false, Length.ofInches(48));
@@ -29,11 +35,20 @@ public record Conditions(
   }
 
   /** Product of the conditions: 1 on a good day in a tall stand, 0 where it is too low to roll. */
-  public double factor() {
-    double air = wetLeaves ? 0.85 : humid ? 0.92 : overcast ? 0.95 : 1;
+  public double factor(Figures figures) {
+    double air =
+        wetLeaves
+            ? figures.of(WET)
+            : humid ? figures.of(HUMID) : overcast ? figures.of(OVERCAST) : 1;
     double tall =
-        height.inches() < TOO_LOW.inches() ? 0 : height.inches() < LOW.inches() ? 0.80 : 1;
-    return air * (softSoil ? 0.90 : 1) * (ruts ? 0.92 : 1) * (thinMat ? 0.88 : 1) * tall;
+        height.inches() < figures.of(TOO_LOW)
+            ? 0
+            : height.inches() < figures.of(LOW) ? figures.of(SHORT) : 1;
+    return air
+        * (softSoil ? figures.of(SOFT) : 1)
+        * (ruts ? figures.of(RUTS) : 1)
+        * (thinMat ? figures.of(THIN) : 1)
+        * tall;
   }
 
   public Conditions withThinMat(boolean thin) {

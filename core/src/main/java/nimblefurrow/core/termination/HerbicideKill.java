@@ -1,11 +1,8 @@
 package nimblefurrow.core.termination;
 
-import java.util.Map;
 import java.util.Optional;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.Species;
-import nimblefurrow.core.figures.FigureTable;
-import org.apache.commons.csv.CSVRecord;
 
 /**
  * Expected kill by a systemic burndown, for planning only: the label decides rate, stage and
@@ -24,22 +21,20 @@ public record HerbicideKill(
     double killRightSize,
     double killPast) {
 
-  private static final Map<String, CSVRecord> TABLE =
-      FigureTable.shipped(HerbicideKill.class, "herbicide.csv").byKey();
-
   public static Optional<HerbicideKill> of(Species species) {
-    return Optional.ofNullable(TABLE.get(species.id()))
+    return species
+        .figures()
+        .sheet("herbicide")
+        .find(species.id())
         .map(
             row ->
                 new HerbicideKill(
-                    FigureTable.number(row, "glyphosate_low"),
-                    FigureTable.number(row, "glyphosate_high"),
-                    Optional.of(row.get("partner")).filter(p -> !p.isBlank()),
-                    Optional.of(row.get("right_size_until"))
-                        .filter(s -> !s.isBlank())
-                        .map(CoverStage::valueOf),
-                    FigureTable.number(row, "kill_right_size"),
-                    FigureTable.number(row, "kill_past")));
+                    row.number("glyphosate_low"),
+                    row.number("glyphosate_high"),
+                    Optional.of(row.text("partner")).filter(p -> !p.isBlank()),
+                    CoverStage.coded(row.text("right_size_until")),
+                    row.number("kill_right_size"),
+                    row.number("kill_past")));
   }
 
   /** Kill when a share of the stems is past the right size. */

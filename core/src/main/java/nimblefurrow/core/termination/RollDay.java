@@ -8,6 +8,8 @@ import java.util.Optional;
 import nimblefurrow.core.cover.CoverHeight;
 import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.StageForecast;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Reason;
@@ -20,16 +22,18 @@ import nimblefurrow.core.termination.RouteOutlook.MemberKill;
  * under 12 in not at all.
  */
 final class RollDay {
-  private static final double THIN_MAT = 4000;
-  private static final double ROLLER_MAT = 8000;
-  private static final double LIKELY = 0.5;
-  private static final double SURE_KILL = 0.9;
+  private static final FigureKey THIN_MAT = FigureKey.of("termination", "thin_mat");
+  private static final FigureKey ROLLER_MAT = FigureKey.of("termination", "roller_mat");
+  private static final FigureKey LIKELY = FigureKey.of("termination", "mat_likely");
+  private static final FigureKey SURE_KILL = FigureKey.of("termination", "sure_kill");
 
   private final List<StageForecast> alive;
   private final MatForecast mat;
   private final LocalDate day;
+  private final Figures figures;
 
-  RollDay(List<StageForecast> alive, MatForecast mat, LocalDate day) {
+  RollDay(List<StageForecast> alive, MatForecast mat, LocalDate day, Figures figures) {
+    this.figures = figures;
     this.alive = alive;
     this.mat = mat;
     this.day = day;
@@ -41,7 +45,9 @@ final class RollDay {
 
   private Optional<Double> kill(StageForecast stages) {
     Conditions conditions =
-        Conditions.GOOD.withThinMat(mat.on(day).middle() < THIN_MAT).withHeight(height(stages));
+        Conditions.GOOD
+            .withThinMat(mat.on(day).middle() < figures.of(THIN_MAT))
+            .withHeight(height(stages));
     return RollerKill.of(
         stages.species(), RollerKill.classes(stages, stages.middleHeatOn(day)), conditions);
   }
@@ -52,7 +58,7 @@ final class RollDay {
 
   List<Reason> reasons() {
     List<Reason> reasons = new ArrayList<>();
-    DryMatter wanted = DryMatter.poundsPerAcre(ROLLER_MAT);
+    DryMatter wanted = DryMatter.poundsPerAcre(figures.of(ROLLER_MAT));
     reasons.add(
         Reason.of(
             "chance that the mat weighs {} by then: {}",
@@ -60,40 +66,42 @@ final class RollDay {
             Share.of(mat.chanceOfAtLeast(wanted, day))));
     for (StageForecast stages : alive) {
       kill(stages)
-          .filter(k -> k > 0 && k < SURE_KILL)
+          .filter(k -> k > 0 && k < figures.of(SURE_KILL))
           .ifPresent(
               k ->
                   reasons.add(
                       Reason.of(
                           "{}: a second pass 5 to 7 days later brings {} in all",
                           name(stages),
-                          Share.of(RollerKill.second(k, k)))));
+                          Share.of(RollerKill.second(k, k, figures)))));
     }
     return reasons;
   }
 
   List<Reason> against() {
     List<Reason> against = new ArrayList<>();
-    DryMatter wanted = DryMatter.poundsPerAcre(ROLLER_MAT);
-    if (mat.chanceOfAtLeast(wanted, day) < LIKELY) {
+    DryMatter wanted = DryMatter.poundsPerAcre(figures.of(ROLLER_MAT));
+    if (mat.chanceOfAtLeast(wanted, day) < figures.of(LIKELY)) {
       against.add(Reason.of("mat likely under {}: plan a second pass or a rescue", wanted));
     }
     for (StageForecast stages : alive) {
       Length height = height(stages);
-      if (height.inches() < Conditions.TOO_LOW.inches()) {
+      Length tooLow = Length.ofInches(figures.of(Conditions.TOO_LOW));
+      Length low = Length.ofInches(figures.of(Conditions.LOW));
+      if (height.inches() < tooLow.inches()) {
         against.add(
             Reason.of(
                 "{} stands only about {} high: under {} do not roll",
                 name(stages),
                 height,
-                Conditions.TOO_LOW));
-      } else if (height.inches() < Conditions.LOW.inches()) {
+                tooLow));
+      } else if (height.inches() < low.inches()) {
         against.add(
             Reason.of(
                 "{} stands about {} high: under {} the roller kills less",
                 name(stages),
                 height,
-                Conditions.LOW));
+                low));
       }
     }
     return against;

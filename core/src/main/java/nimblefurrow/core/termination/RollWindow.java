@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.Optional;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.StageForecast;
+import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.seeding.HouseRules;
 import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.core.weather.Outlook;
@@ -17,13 +19,14 @@ import nimblefurrow.core.weather.Outlook;
  * both members are named.
  */
 final class RollWindow {
+  static final FigureKey MOST_FLOWER = FigureKey.of("termination", "roll_ready");
+
   /** °F-days before the mean of viable seed at which 5 % of the stems carry some. */
-  private static final double SEED_RISK_BEFORE = 74;
+  private static final FigureKey SEED_RISK_BEFORE = FigureKey.of("termination", "seed_risk_before");
 
   /** °F-days past the mean of flowering at which 80 % of the stems flower. */
-  private static final double MOST_FLOWER_AFTER = 0.8416 * StageForecast.STEM_SPREAD;
-
   private final List<StageForecast> alive;
+
   private final HouseRules.Rolling school;
   private final Outlook outlook;
 
@@ -44,7 +47,10 @@ final class RollWindow {
   }
 
   private double ready(StageForecast stages) {
-    double flowering = stages.mean(CoverStage.FLOWERING).orElseThrow() + MOST_FLOWER_AFTER;
+    double flowering =
+        stages
+            .heatAt(CoverStage.FLOWERING, Share.of(outlook.figures().of(MOST_FLOWER)))
+            .orElseThrow();
     return school == HouseRules.Rolling.MILK
         ? stages.mean(CoverStage.MILK).orElse(flowering)
         : flowering;
@@ -61,7 +67,11 @@ final class RollWindow {
     for (StageForecast stages : alive) {
       Optional<Double> viable = stages.mean(CoverStage.VIABLE_SEED);
       if (viable.isPresent()) {
-        earliest = combine(earliest, stages.reached(viable.get() - SEED_RISK_BEFORE), false);
+        earliest =
+            combine(
+                earliest,
+                stages.reached(viable.get() - outlook.figures().of(SEED_RISK_BEFORE)),
+                false);
       }
     }
     return DateForecast.of(earliest);

@@ -1,24 +1,24 @@
 package nimblefurrow.core.termination;
 
-import java.util.Map;
 import java.util.Optional;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.StageForecast;
-import nimblefurrow.core.figures.FigureTable;
-import org.apache.commons.csv.CSVRecord;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.figures.Row;
 
 /**
  * Share of stems that one pass of a roller-crimper kills, from how many stems have reached what. A
  * species without figures has none: "no figure", not zero.
  */
 public final class RollerKill {
+  private static final FigureKey SECOND_PASS = FigureKey.of("termination", "second_pass");
   private static final String[] CLASSES = {
     "vegetative", "boot", "headed", "early_flower", "flowering", "milk", "dough"
   };
-  private static final double EARLY_FLOWER_BEFORE = 60;
-  private static final Map<String, CSVRecord> TABLE =
-      FigureTable.shipped(RollerKill.class, "roller-kill.csv").byKey();
+  private static final FigureKey EARLY_FLOWER_BEFORE =
+      FigureKey.of("termination", "early_flower_before");
 
   private RollerKill() {}
 
@@ -28,15 +28,15 @@ public final class RollerKill {
    * @param shares shares of stems: vegetative, boot, headed, early flower, flowering, milk, dough
    */
   public static Optional<Double> of(Species species, double[] shares, Conditions conditions) {
-    CSVRecord row = TABLE.get(species.id());
-    if (row == null) {
+    Optional<Row> row = species.figures().sheet("roller-kill").find(species.id());
+    if (row.isEmpty()) {
       return Optional.empty();
     }
     double kill = 0;
     for (int i = 0; i < CLASSES.length; i++) {
-      kill += shares[i] * FigureTable.number(row, CLASSES[i]);
+      kill += shares[i] * row.get().number(CLASSES[i]);
     }
-    return Optional.of(kill * conditions.factor());
+    return Optional.of(kill * conditions.factor(species.figures()));
   }
 
   /** Shares of a field's stems by class at a heat, in the order of the table. */
@@ -45,7 +45,7 @@ public final class RollerKill {
     double[] starts = {
       stages.mean(CoverStage.BOOT).orElseThrow(),
       stages.mean(CoverStage.HEADING).orElseThrow(),
-      flowering - EARLY_FLOWER_BEFORE,
+      flowering - stages.species().figures().of(EARLY_FLOWER_BEFORE),
       flowering,
       stages.mean(CoverStage.MILK).orElseThrow(),
       stages.mean(CoverStage.DOUGH).orElseThrow()
@@ -53,7 +53,7 @@ public final class RollerKill {
     double[] shares = new double[CLASSES.length];
     double reached = 1;
     for (int i = 0; i < starts.length; i++) {
-      double past = Math.min(reached, StageForecast.sharePast(heat, starts[i]));
+      double past = Math.min(reached, stages.sharePast(heat, starts[i]));
       shares[i] = reached - past;
       reached = past;
     }
@@ -62,7 +62,7 @@ public final class RollerKill {
   }
 
   /** What is left of a kill when the pass is repeated 5–7 days later: 0.6 of that day's table. */
-  public static double second(double firstKill, double secondDayTable) {
-    return firstKill + (1 - firstKill) * 0.6 * secondDayTable;
+  public static double second(double firstKill, double secondDayTable, Figures figures) {
+    return firstKill + (1 - firstKill) * figures.of(SECOND_PASS) * secondDayTable;
   }
 }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import nimblefurrow.core.cover.Spread;
+import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.weather.DateForecast;
 
@@ -27,7 +28,7 @@ public record RouteOutlook(
     List<Reason> against,
     Optional<Reason> impossible,
     Optional<Reason> remedy) {
-  public static final double KILL_RANGE = 0.10;
+  public static final FigureKey KILL_RANGE = FigureKey.of("termination", "kill_range");
 
   /** What it does to one member of the mix; empty where there is no figure. */
   public record MemberKill(String species, Optional<Double> kill) {}

@@ -15,6 +15,8 @@ import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.Spread;
 import nimblefurrow.core.cover.StageForecast;
 import nimblefurrow.core.cover.Winter;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Measure;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Share;
@@ -28,17 +30,27 @@ import nimblefurrow.core.weather.WeatherTrace;
 
 /** Works out each way of ending a cover on a field: dates, mat, kill, reasons for and against. */
 public final class RouteRules {
-  /** Grasses dead this many days before corn, or starter nitrogen. */
-  public static final int LEAD_DAYS_CORN = 14;
+  private static final FigureKey BARE_FROM = FigureKey.of("termination", "bare_from");
+  private static final FigureKey SPRAY_RUN = FigureKey.of("termination", "spray_run");
+  private static final FigureKey SPRAY_NIGHT_F = FigureKey.of("termination", "spray_low");
+  private static final FigureKey SPRAY_DAY_F = FigureKey.of("termination", "spray_high");
+  private static final FigureKey SPRAY_FROM = FigureKey.of("termination", "spray_from");
+  private static final FigureKey STARTER = FigureKey.of("termination", "starter");
+  private static final FigureKey DRAG_SAID = FigureKey.of("termination", "drag_said");
+  private static final FigureKey SEED_RISK_SAID = FigureKey.of("termination", "seed_risk_said");
 
-  private static final int PLANT_GREEN_SPRAY_DAYS = 5;
-  private static final Share ROLL_READY = Share.of(0.8);
+  /** Grasses dead this many days before corn, or starter nitrogen. */
+  public static final FigureKey LEAD_DAYS_CORN = FigureKey.of("termination", "lead_days_corn");
+
+  private static final FigureKey PLANT_GREEN_SPRAY_DAYS =
+      FigureKey.of("termination", "plant_green_spray");
 
   private final CoverStand stand;
   private final NextCrop next;
   private final boolean organic;
   private final HouseRules rules;
   private final Outlook outlook;
+  private final Figures figures;
   private final MatForecast mat;
   private final List<StageForecast> alive = new ArrayList<>();
 
@@ -49,6 +61,7 @@ public final class RouteRules {
     this.organic = organic;
     this.rules = rules;
     this.outlook = outlook;
+    this.figures = outlook.figures();
     this.mat = new MatForecast(stand, outlook);
     for (Species species : stand.mix().winterHardy()) {
       alive.add(new StageForecast(species, stand, outlook));
@@ -81,7 +94,8 @@ public final class RouteRules {
   private RouteOutlook earlySpray() {
     LocalDate spring = alive.get(0).start();
     LocalDate latest = next.planned().minusDays(leadDays());
-    LocalDate[] opens = outlook.each(t -> sprayWeather(t, spring.plusDays(59), latest));
+    LocalDate[] opens =
+        outlook.each(t -> sprayWeather(t, spring.plusDays(figures.whole(SPRAY_FROM)), latest));
     LocalDate[] closes = new LocalDate[opens.length];
     Arrays.fill(closes, latest);
     List<Reason> reasons = new ArrayList<>();
@@ -123,26 +137,26 @@ public final class RouteRules {
   private RouteOutlook plantGreen() {
     LocalDate planned = next.planned();
     DateForecast seed = RollWindow.seedRisk(alive, outlook);
-    LocalDate[] closes = outlook.each(t -> planned.plusDays(PLANT_GREEN_SPRAY_DAYS));
+    LocalDate[] closes = outlook.each(t -> planned.plusDays(figures.whole(PLANT_GREEN_SPRAY_DAYS)));
     List<Reason> reasons = new ArrayList<>();
     reasons.add(
         Reason.of(
             "plant on {} into the living stand; spray the same day or within {} days",
             planned,
-            PLANT_GREEN_SPRAY_DAYS));
+            figures.whole(PLANT_GREEN_SPRAY_DAYS)));
     for (StageForecast stages : alive) {
       reasons.add(Reason.of("{} is then {}", lower(stages), stageWords(stages, planned)));
     }
     List<Reason> against = new ArrayList<>();
     double risky = seed.chanceBy(planned).fraction();
-    if (risky > 0.1) {
+    if (risky > figures.of(SEED_RISK_SAID)) {
       against.add(Reason.of("chance of viable seed by then: {}", Share.of(risky)));
     }
     if (next.kind().corn() && grassAlive()) {
       against.add(
           Reason.of(
               "corn after living grass goes short of nitrogen: {} or more in the starter, and expect risk",
-              Measure.of(30, Unit.POUND_PER_ACRE)));
+              Measure.of(figures.of(STARTER), Unit.POUND_PER_ACRE)));
     }
     List<MemberKill> kills = sprayKills(planned);
     noFigure(kills, "spraying").ifPresent(against::add);
@@ -173,26 +187,29 @@ public final class RouteRules {
     if (blocked.isPresent()) {
       return blocked.get();
     }
+    Share rollReady = Share.of(figures.of(RollWindow.MOST_FLOWER));
     List<Reason> reasons = new ArrayList<>();
     for (StageForecast stages : alive) {
       stages
-          .when(CoverStage.FLOWERING, ROLL_READY)
+          .when(CoverStage.FLOWERING, rollReady)
           .flatMap(DateForecast::median)
           .ifPresent(
-              d -> reasons.add(Reason.of("{}: 80 % of stems flower about {}", lower(stages), d)));
+              d ->
+                  reasons.add(
+                      Reason.of("{}: {} of stems flower about {}", lower(stages), rollReady, d)));
     }
     Optional<LocalDate> aim = aimed(opens, closes, false);
     List<Reason> against = new ArrayList<>();
     List<MemberKill> kills = List.of();
     if (aim.isPresent()) {
       LocalDate day = aim.get();
-      RollDay roll = new RollDay(alive, mat, day);
+      RollDay roll = new RollDay(alive, mat, day, figures);
       kills = roll.kills();
       reasons.addAll(roll.reasons());
       against.addAll(roll.against());
       noFigure(kills, "the roller").ifPresent(against::add);
-      double drag = YieldDrag.bushels(next.kind(), next.planned(), day, outlook.site());
-      if (drag > 0.05) {
+      double drag = YieldDrag.bushels(next.kind(), next.planned(), day, outlook.site(), figures);
+      if (drag > figures.of(DRAG_SAID)) {
         against.add(
             Reason.of(
                 "planting waits from {} to {}: about {} bu/ac lost", next.planned(), day, drag));
@@ -219,8 +236,8 @@ public final class RouteRules {
         Reason.of("bare from late winter: less soil held and fewer weeds kept down in spring"));
     return result(
         Route.WINTER_KILL,
-        DateForecast.certain(spring.minusDays(45)),
-        DateForecast.certain(spring.plusDays(59)),
+        DateForecast.certain(spring.minusDays(figures.whole(BARE_FROM))),
+        DateForecast.certain(spring.plusDays(figures.whole(SPRAY_FROM))),
         Optional.of(spring),
         kills,
         List.of(
@@ -294,12 +311,15 @@ public final class RouteRules {
   }
 
   /** First of three days running warm enough for a systemic spray; the last date when none. */
-  private static LocalDate sprayWeather(WeatherTrace trace, LocalDate from, LocalDate to) {
+  private LocalDate sprayWeather(WeatherTrace trace, LocalDate from, LocalDate to) {
+    int wanted = figures.whole(SPRAY_RUN);
+    double high = figures.of(SPRAY_DAY_F);
+    double low = figures.of(SPRAY_NIGHT_F);
     int run = 0;
     for (LocalDate day = from; !day.isAfter(to); day = day.plusDays(1)) {
       DailyWeather weather = trace.on(day);
-      run = weather.maxF() >= 60 && weather.minF() >= 40 ? run + 1 : 0;
-      if (run == 3) {
+      run = weather.maxF() >= high && weather.minF() >= low ? run + 1 : 0;
+      if (run == wanted) {
         return day;
       }
     }
@@ -336,7 +356,7 @@ public final class RouteRules {
   }
 
   private int leadDays() {
-    return next.kind().corn() && grassAlive() ? LEAD_DAYS_CORN : 0;
+    return next.kind().corn() && grassAlive() ? figures.whole(LEAD_DAYS_CORN) : 0;
   }
 
   private boolean grassAlive() {

@@ -1,5 +1,7 @@
 package nimblefurrow.core.weather;
 
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Unit;
 
@@ -9,15 +11,16 @@ import nimblefurrow.core.quantity.Unit;
  * forecaster who knows nothing says the normal.
  */
 final class ForecastError {
-  private static final double FIRST_DAY_F = 2.5;
-  private static final double TENTH_DAY_F = 6.5;
+  private static final FigureKey FIRST_DAY_F = FigureKey.of("weather", "forecast_first_day");
+  private static final FigureKey TENTH_DAY_F = FigureKey.of("weather", "forecast_tenth_day");
 
   private ForecastError() {}
 
   /** Spread of the truth about a forecast, °F. */
-  static double spreadF(int lead) {
+  static double spreadF(int lead, Figures figures) {
     Limits.within("lead", lead, 1, 60, Unit.DAY);
-    return FIRST_DAY_F + (TENTH_DAY_F - FIRST_DAY_F) * (lead - 1) / 9.0;
+    return figures.of(FIRST_DAY_F)
+        + (figures.of(TENTH_DAY_F) - figures.of(FIRST_DAY_F)) * (lead - 1) / 9.0;
   }
 
   /**
@@ -25,8 +28,8 @@ final class ForecastError {
    *
    * @param strayF spread of that day about its normal, °F
    */
-  static double known(int lead, double strayF) {
-    double share = spreadF(lead) / strayF;
+  static double known(int lead, double strayF, Figures figures) {
+    double share = spreadF(lead, figures) / strayF;
     return Math.max(0, 1 - share * share);
   }
 }

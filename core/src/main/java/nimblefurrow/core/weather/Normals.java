@@ -3,8 +3,9 @@ package nimblefurrow.core.weather;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.TreeMap;
-import nimblefurrow.core.figures.FigureTable;
-import org.apache.commons.csv.CSVRecord;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.figures.Row;
+import nimblefurrow.core.figures.Sheet;
 
 /**
  * What a day is like in an ordinary year at a latitude, mid-continent: its high and low, the rain
@@ -21,31 +22,34 @@ final class Normals {
   private static final double POLEWARD = 52;
   private static final double LEAST_RAIN_IN = 0.2;
   private static final int MONTHS = 12;
-  private static final TreeMap<Double, Map<String, CSVRecord>> BY_LATITUDE = load();
-  private static final Map<String, CSVRecord> VARIABILITY =
-      FigureTable.shipped(Normals.class, "variability.csv").byKey();
 
   private final boolean southern;
   private final double[] maxF;
   private final double[] minF;
   private final double[] rainIn;
-  private final double[] spreadF = months(VARIABILITY.get("spread_f"));
-  private final double[] coldTail = months(VARIABILITY.get("cold_tail"));
-  private final double[] wetShare = months(VARIABILITY.get("wet_share"));
+  private final double[] spreadF;
+  private final double[] coldTail;
+  private final double[] wetShare;
 
-  private Normals(double latitude) {
+  private Normals(double latitude, Figures figures) {
+    Sheet variability = figures.sheet("variability");
+    this.spreadF = months(variability.row("spread_f"));
+    this.coldTail = months(variability.row("cold_tail"));
+    this.wetShare = months(variability.row("wet_share"));
+    double[] moved = months(variability.row("mean_moved_f"));
+    TreeMap<Double, Map<String, Row>> byLatitude = byLatitude(figures.sheet("normals"));
     double at = Math.max(EQUATORWARD, Math.min(POLEWARD, Math.abs(latitude)));
     this.southern = latitude < 0;
-    this.maxF = smooth(moved(at(at, "max_f")));
-    this.minF = smooth(moved(at(at, "min_f")));
-    this.rainIn = at(at, "rain_in");
+    this.maxF = smooth(moved(at(byLatitude, at, "max_f"), moved));
+    this.minF = smooth(moved(at(byLatitude, at, "min_f"), moved));
+    this.rainIn = at(byLatitude, at, "rain_in");
     for (int m = 0; m < MONTHS; m++) {
       rainIn[m] = Math.max(LEAST_RAIN_IN, rainIn[m]);
     }
   }
 
-  static Normals at(double latitude) {
-    return new Normals(latitude);
+  static Normals at(double latitude, Figures figures) {
+    return new Normals(latitude, figures);
   }
 
   double maxF(LocalDate date) {
@@ -104,26 +108,26 @@ final class Normals {
     return middles;
   }
 
-  private static double[] moved(double[] means) {
-    double[] by = months(VARIABILITY.get("mean_moved_f"));
+  private static double[] moved(double[] means, double[] by) {
     for (int m = 0; m < MONTHS; m++) {
       means[m] += by[m];
     }
     return means;
   }
 
-  private static double[] at(double latitude, String what) {
-    Double south = BY_LATITUDE.floorKey(latitude);
-    Double north = BY_LATITUDE.higherKey(latitude);
+  private static double[] at(
+      TreeMap<Double, Map<String, Row>> byLatitude, double latitude, String what) {
+    Double south = byLatitude.floorKey(latitude);
+    Double north = byLatitude.higherKey(latitude);
     if (south == null) {
-      south = BY_LATITUDE.firstKey();
-      north = BY_LATITUDE.higherKey(south);
+      south = byLatitude.firstKey();
+      north = byLatitude.higherKey(south);
     } else if (north == null) {
-      north = BY_LATITUDE.lastKey();
-      south = BY_LATITUDE.lowerKey(north);
+      north = byLatitude.lastKey();
+      south = byLatitude.lowerKey(north);
     }
-    double[] a = months(BY_LATITUDE.get(south).get(what));
-    double[] b = months(BY_LATITUDE.get(north).get(what));
+    double[] a = months(byLatitude.get(south).get(what));
+    double[] b = months(byLatitude.get(north).get(what));
     double[] values = new double[MONTHS];
     for (int m = 0; m < MONTHS; m++) {
       values[m] = a[m] + (b[m] - a[m]) * (latitude - south) / (north - south);
@@ -131,19 +135,18 @@ final class Normals {
     return values;
   }
 
-  private static double[] months(CSVRecord row) {
+  private static double[] months(Row row) {
     double[] values = new double[MONTHS];
     for (int m = 0; m < MONTHS; m++) {
-      values[m] = FigureTable.number(row, String.valueOf(m + 1));
+      values[m] = row.number(String.valueOf(m + 1));
     }
     return values;
   }
 
-  private static TreeMap<Double, Map<String, CSVRecord>> load() {
-    TreeMap<Double, Map<String, CSVRecord>> all = new TreeMap<>();
-    for (CSVRecord row : FigureTable.shipped(Normals.class, "normals.csv").rows()) {
-      all.computeIfAbsent(FigureTable.number(row, "latitude"), l -> new TreeMap<>())
-          .put(row.get("what"), row);
+  private static TreeMap<Double, Map<String, Row>> byLatitude(Sheet normals) {
+    TreeMap<Double, Map<String, Row>> all = new TreeMap<>();
+    for (Row row : normals.rows()) {
+      all.computeIfAbsent(row.number("latitude"), l -> new TreeMap<>()).put(row.text("what"), row);
     }
     return all;
   }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
 import java.util.function.Function;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Unit;
@@ -23,8 +24,10 @@ public final class Outlook {
   private final LocalDate today;
   private final List<WeatherTrace> traces;
   private final Site site;
+  private final Figures figures;
 
-  private Outlook(LocalDate today, List<WeatherTrace> traces, Site site) {
+  private Outlook(LocalDate today, List<WeatherTrace> traces, Site site, Figures figures) {
+    this.figures = figures;
     this.today = today;
     this.traces = List.copyOf(traces);
     this.site = site;
@@ -33,12 +36,14 @@ public final class Outlook {
   /**
    * Composes the ensemble.
    *
+   * @param figures what is taken as true of the weather, and of all that is worked out with it
    * @param climate past years, at least {@link #LEAST_YEARS} whole ones
    * @param observed the running season as far as known on {@code today}; days it lacks come from
    *     climate
    * @param forecast the next days as forecast on {@code today}, may be empty
    */
   public static Outlook of(
+      Figures figures,
       Site site,
       WeatherRecord climate,
       WeatherRecord observed,
@@ -56,14 +61,15 @@ public final class Outlook {
     Limits.within("season length", to.toEpochDay() - from.toEpochDay(), 1, 1500, Unit.DAY);
     List<WeatherTrace> traces = new ArrayList<>();
     List<ClimateDay> usual =
-        forecast.stream().map(day -> ClimateDay.of(climate, years, day.date())).toList();
+        forecast.stream().map(day -> ClimateDay.of(climate, years, day.date(), figures)).toList();
     for (int year : years) {
-      traces.add(trace(climate, years, year, observed, forecast, usual, today, from, to));
+      traces.add(trace(figures, climate, years, year, observed, forecast, usual, today, from, to));
     }
-    return new Outlook(today, traces, site);
+    return new Outlook(today, traces, site, figures);
   }
 
   private static WeatherTrace trace(
+      Figures figures,
       WeatherRecord climate,
       List<Integer> years,
       int year,
@@ -85,7 +91,13 @@ public final class Outlook {
         DailyWeather own = likely(climate, years, year, today, date);
         days[i] =
             lead > 0 && lead <= forecast.size()
-                ? leaning(forecast.get(lead - 1), own, usual.get(lead - 1), lead, random)
+                ? leaning(
+                    forecast.get(lead - 1),
+                    own,
+                    usual.get(lead - 1),
+                    ForecastError.spreadF(lead, figures),
+                    lead,
+                    random)
                 : own;
       }
     }
@@ -116,9 +128,10 @@ public final class Outlook {
       DailyWeather forecast,
       DailyWeather own,
       ClimateDay usual,
+      double errorF,
       int lead,
       SplittableRandom random) {
-    double held = Math.min(1, ForecastError.spreadF(lead) / usual.spreadF());
+    double held = Math.min(1, errorF / usual.spreadF());
     double off = (own.meanF() - usual.meanF()) * held;
     boolean trusted = random.nextDouble() < Math.max(0.15, 1 - 0.09 * lead);
     DailyWeather sky = trusted ? forecast : own;
@@ -150,11 +163,21 @@ public final class Outlook {
 
   /** The same outlook with one trace only: enough for a season that lies wholly behind. */
   public Outlook known() {
-    return new Outlook(today, traces.subList(0, 1), site);
+    return new Outlook(today, traces.subList(0, 1), site, figures);
   }
 
   public LocalDate today() {
     return today;
+  }
+
+  /** What is taken as true of weather, plants and work where this outlook is looked at. */
+  public Figures figures() {
+    return figures;
+  }
+
+  /** The same weather seen with a farm's own figures; the traces are shared, not copied. */
+  public Outlook with(Figures own) {
+    return own.equals(figures) ? this : new Outlook(today, traces, site, own);
   }
 
   public Site site() {

@@ -4,6 +4,8 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import org.apache.commons.rng.UniformRandomProvider;
 import org.apache.commons.statistics.distribution.ContinuousDistribution.Sampler;
 import org.apache.commons.statistics.distribution.GammaDistribution;
@@ -16,28 +18,36 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
  * Normals}. The same seed gives the same weather.
  */
 public final class WeatherGenerator {
-  private static final double PERSISTENCE = 0.72;
+  private static final FigureKey PERSISTENCE = FigureKey.of("station", "persistence");
 
   /** How much likelier a wet day is after a wet one than after a dry one. */
-  private static final double WET_PERSISTENCE = 0.17;
+  private static final FigureKey WET_PERSISTENCE = FigureKey.of("station", "wet_persistence");
 
-  private static final double RAIN_SHAPE = 0.75;
-  private static final double MOST_RAIN_IN = 6;
-  private static final double YEARLY_SPREAD_F = 1.0;
+  private static final FigureKey RAIN_SHAPE = FigureKey.of("station", "rain_shape");
+  private static final FigureKey MOST_RAIN_IN = FigureKey.of("station", "most_rain");
+  private static final FigureKey YEARLY_SPREAD_F = FigureKey.of("station", "yearly_spread");
   private static final double LEAST_TAIL = 1e-3;
-  private static final double WET_COOLER_F = 1.3;
-  private static final double WET_SWING = 0.72;
-  private static final double SWING_VARIES = 0.15;
+  private static final FigureKey WET_COOLER_F = FigureKey.of("station", "wet_cooler");
+  private static final FigureKey WET_SWING = FigureKey.of("station", "wet_swing");
+  private static final FigureKey SWING_VARIES = FigureKey.of("station", "swing_varies");
 
+  private final Figures figures;
+  private final double yearlySpread;
+  private final double persistence;
+  private final double wetPersistence;
   private final double latitude;
   private final Normals normals;
   private final SplittableRandom random;
   private final Sampler gauss;
   private final UniformRandomProvider source;
 
-  public WeatherGenerator(double latitude, long seed) {
+  public WeatherGenerator(double latitude, long seed, Figures figures) {
+    this.figures = figures;
+    this.yearlySpread = figures.of(YEARLY_SPREAD_F);
+    this.persistence = figures.of(PERSISTENCE);
+    this.wetPersistence = figures.of(WET_PERSISTENCE);
     this.latitude = latitude;
-    this.normals = Normals.at(latitude);
+    this.normals = Normals.at(latitude, figures);
     this.random = new SplittableRandom(seed);
     this.source = random::nextLong;
     this.gauss = NormalDistribution.of(0, 1).createSampler(source);
@@ -52,12 +62,12 @@ public final class WeatherGenerator {
     double yearly = 0;
     for (LocalDate date = first; !date.isAfter(last); date = date.plusDays(1)) {
       if (date.getDayOfYear() == 1) {
-        yearly = YEARLY_SPREAD_F * gauss.sample();
+        yearly = yearlySpread * gauss.sample();
       }
       double share = normals.wetShare(date);
-      double afterDry = share * (1 - WET_PERSISTENCE);
-      wet = random.nextDouble() < (wet ? afterDry + WET_PERSISTENCE : afterDry);
-      wander = PERSISTENCE * wander + Math.sqrt(1 - PERSISTENCE * PERSISTENCE) * gauss.sample();
+      double afterDry = share * (1 - wetPersistence);
+      wet = random.nextDouble() < (wet ? afterDry + wetPersistence : afterDry);
+      wander = persistence * wander + Math.sqrt(1 - persistence * persistence) * gauss.sample();
       double stray =
           spread(normals.spreadF(date)) * coldTailed(wander, normals.coldTail(date)) + yearly;
       days.add(day(date, stray, wet, share, snow));
@@ -67,8 +77,8 @@ public final class WeatherGenerator {
   }
 
   /** What is left for the wandering itself, so that year and rain do not add to the spread. */
-  private static double spread(double wholeF) {
-    return Math.sqrt(wholeF * wholeF - YEARLY_SPREAD_F * YEARLY_SPREAD_F - 0.4);
+  private double spread(double wholeF) {
+    return Math.sqrt(wholeF * wholeF - yearlySpread * yearlySpread - 0.4);
   }
 
   /**
@@ -86,13 +96,15 @@ public final class WeatherGenerator {
 
   /** A wet day is a little cooler than the mean, and the dry ones make up for it. */
   private DailyWeather day(LocalDate date, double stray, boolean wet, double share, double lying) {
-    double cooler = wet ? -WET_COOLER_F * (1 - share) : WET_COOLER_F * share;
-    double narrower = wet ? WET_SWING : (1 - WET_SWING * share) / (1 - share);
+    double cooler =
+        wet ? -figures.of(WET_COOLER_F) * (1 - share) : figures.of(WET_COOLER_F) * share;
+    double narrower =
+        wet ? figures.of(WET_SWING) : (1 - figures.of(WET_SWING) * share) / (1 - share);
     double mean = (normals.maxF(date) + normals.minF(date)) / 2 + stray + cooler;
     double swing =
         (normals.maxF(date) - normals.minF(date))
             * narrower
-            * (1 - SWING_VARIES + 2 * SWING_VARIES * random.nextDouble());
+            * (1 - figures.of(SWING_VARIES) + 2 * figures.of(SWING_VARIES) * random.nextDouble());
     double rain = wet ? rain(date) : 0;
     double snow = snow(lying, mean, rain);
     double wind = Math.max(1, 9.5 + 3.8 * gauss.sample() + (wet ? 1.5 : 0));
@@ -113,8 +125,10 @@ public final class WeatherGenerator {
   private double rain(LocalDate date) {
     double mean = normals.wetDayRainIn(date);
     double inches =
-        GammaDistribution.of(RAIN_SHAPE, mean / RAIN_SHAPE).createSampler(source).sample();
-    return Math.min(MOST_RAIN_IN, Math.max(0.01, Math.round(inches * 100) / 100.0));
+        GammaDistribution.of(figures.of(RAIN_SHAPE), mean / figures.of(RAIN_SHAPE))
+            .createSampler(source)
+            .sample();
+    return Math.min(figures.of(MOST_RAIN_IN), Math.max(0.01, Math.round(inches * 100) / 100.0));
   }
 
   private static double snow(double lying, double meanF, double rain) {
@@ -139,9 +153,9 @@ public final class WeatherGenerator {
     double error = errors.sample();
     for (int lead = 1; lead <= days && truth.covers(today.plusDays(lead)); lead++) {
       DailyWeather day = truth.on(today.plusDays(lead));
-      error = PERSISTENCE * error + Math.sqrt(1 - PERSISTENCE * PERSISTENCE) * errors.sample();
-      double knows = ForecastError.known(lead, normals.spreadF(day.date()));
-      double off = ForecastError.spreadF(lead) * Math.sqrt(knows) * error;
+      error = persistence * error + Math.sqrt(1 - persistence * persistence) * errors.sample();
+      double knows = ForecastError.known(lead, normals.spreadF(day.date()), figures);
+      double off = ForecastError.spreadF(lead, figures) * Math.sqrt(knows) * error;
       double max = leaning(normals.maxF(day.date()), day.maxF(), knows) + off;
       double min = leaning(normals.minF(day.date()), day.minF(), knows) + off;
       boolean wrong = dice.nextDouble() < 0.04 * lead;

@@ -2,6 +2,7 @@ package nimblefurrow.core.weather;
 
 import java.time.LocalDate;
 import java.util.Arrays;
+import nimblefurrow.core.figures.FigureKey;
 
 /**
  * An outlook summed up by day: as measured until today, after that the 10, 50 and 90 % of the low,
@@ -17,11 +18,12 @@ public record WeatherStrip(
     int[] highF,
     double[] rainIn,
     int[] frostPercent) {
-  private static final double FROST_F = 32;
+  private static final FigureKey FROST_F = FigureKey.of("weather", "frost");
 
   public static WeatherStrip of(Outlook outlook) {
     int length = (int) (outlook.last().toEpochDay() - outlook.first().toEpochDay() + 1);
     int years = outlook.traces().size();
+    double frostF = outlook.figures().of(FROST_F);
     int[] low = new int[length];
     int[] middle = new int[length];
     int[] high = new int[length];
@@ -39,7 +41,7 @@ public record WeatherStrip(
         highs[y] = day.maxF();
         means[y] = day.meanF();
         water += day.rainIn();
-        nights += day.minF() <= FROST_F ? 1 : 0;
+        nights += day.minF() <= frostF ? 1 : 0;
       }
       Arrays.sort(lows);
       Arrays.sort(highs);

@@ -15,6 +15,7 @@ import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropPlanting;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Family;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.HouseRules;
@@ -52,13 +53,13 @@ class AdviceTest {
         organic,
         List.of(),
         Map.of(),
-        HouseRules.USUAL,
+        HouseRules.usual(Figures.shipped()),
         3,
         Optional.empty());
   }
 
   private static Advice advice(Ask ask) {
-    return Advice.of(ask, Catalogue.shipped(), LORE);
+    return Advice.of(ask, Catalogue.of(Figures.shipped()), LORE);
   }
 
   private static WhyNot whyNot(Advice advice, String species) {
@@ -133,7 +134,7 @@ class AdviceTest {
     Advice advice = advice(ask(OATS, Map.of(Goal.HOLD_SOIL, 1.0), ALL, Route.EARLY_SPRAY, false));
     assertThat(advice.whyNot().stream().map(WhyNot::species)).doesNotHaveDuplicates();
     assertThat(advice.whyNot().size()).isLessThan(10);
-    assertThat(advice.ranked()).hasSize(Advice.SHOWN);
+    assertThat(advice.ranked()).hasSize(12);
     assertThat(advice.ranked()).noneMatch(o -> o.chance() < 0.5);
     for (int i = 1; i < advice.ranked().size(); i++) {
       assertThat(advice.ranked().get(i).score())
@@ -307,7 +308,7 @@ class AdviceTest {
 
   @Test
   void aSmallGrainOpensWhatSoybeansDoNot() {
-    CoverOpenings openings = new CoverOpenings(Catalogue.shipped(), LORE);
+    CoverOpenings openings = new CoverOpenings(Catalogue.of(Figures.shipped()), LORE);
     var after =
         openings.after(
             new CropPlanting(

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.SplittableRandom;
 import nimblefurrow.core.calibration.NextSetting.Tried;
 import nimblefurrow.core.calibration.NextSetting.Verdict;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
@@ -150,7 +151,7 @@ class CalibrationTest {
     "53.9,OFF"
   })
   void fivePercentIsGoodTenIsNear(double got, Verdict verdict) {
-    assertThat(NextSetting.verdict(rate(got), rate(60))).isEqualTo(verdict);
+    assertThat(NextSetting.verdict(rate(got), rate(60), Figures.shipped())).isEqualTo(verdict);
   }
 
   @Test
@@ -158,16 +159,16 @@ class CalibrationTest {
     AirMeter meter = new AirMeter(rate(24), 20, 5.5);
     assertThat(meter.poundsPerMinute()).isCloseTo(5.33, within(0.005));
     assertThat(meter.at(2.75).poundsPerAcre()).as("half as fast, twice the seed").isEqualTo(48);
-    assertThat(meter.table()).hasSize(10);
-    assertThat(meter.table().get(0).mph()).isCloseTo(3.3, within(1e-9));
-    assertThat(meter.table().get(9).mph()).isCloseTo(8.25, within(1e-9));
-    assertThat(meter.safeSpeeds().slowest()).isCloseTo(5.0, within(1e-9));
-    assertThat(meter.safeSpeeds().fastest()).isCloseTo(6.11, within(0.005));
-    assertThat(meter.at(meter.safeSpeeds().slowest()).poundsPerAcre())
+    assertThat(meter.table(Figures.shipped())).hasSize(10);
+    assertThat(meter.table(Figures.shipped()).get(0).mph()).isCloseTo(3.3, within(1e-9));
+    assertThat(meter.table(Figures.shipped()).get(9).mph()).isCloseTo(8.25, within(1e-9));
+    assertThat(meter.safeSpeeds(Figures.shipped()).slowest()).isCloseTo(5.0, within(1e-9));
+    assertThat(meter.safeSpeeds(Figures.shipped()).fastest()).isCloseTo(6.11, within(0.005));
+    assertThat(meter.at(meter.safeSpeeds(Figures.shipped()).slowest()).poundsPerAcre())
         .isCloseTo(26.4, within(1e-9));
-    assertThat(meter.at(meter.safeSpeeds().fastest()).poundsPerAcre())
+    assertThat(meter.at(meter.safeSpeeds(Figures.shipped()).fastest()).poundsPerAcre())
         .isCloseTo(21.6, within(1e-9));
-    for (AirMeter.AtSpeed at : meter.table()) {
+    for (AirMeter.AtSpeed at : meter.table(Figures.shipped())) {
       boolean near = Math.abs(at.rate().poundsPerAcre() / 24 - 1) <= 0.1 + 1e-9;
       assertThat(at.within()).isEqualTo(near);
     }

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
 import nimblefurrow.core.calibration.PanTest.Driving;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.OutOfRange;
 import org.junit.jupiter.api.Test;
 
@@ -86,12 +87,19 @@ class PanTestTest {
 
   @Test
   void theWidestSwathIsOfferedEvenWhereTheCurveTurnsBack() {
-    var offered = LOPSIDED.widest(Driving.BACK_AND_FORTH, PanTest.COVER_CROPS).orElseThrow();
+    var offered =
+        LOPSIDED
+            .widest(Driving.BACK_AND_FORTH, Figures.shipped().of(PanTest.COVER_CROPS))
+            .orElseThrow();
     assertThat(offered.cv()).isLessThanOrEqualTo(0.20);
     LOPSIDED.curve(Driving.BACK_AND_FORTH).stream()
         .filter(p -> p.swathFt() > offered.swathFt())
         .forEach(p -> assertThat(p.cv()).isGreaterThan(0.20));
-    assertThat(LOPSIDED.widest(Driving.BACK_AND_FORTH, PanTest.EVEN).orElseThrow().swathFt())
+    assertThat(
+            LOPSIDED
+                .widest(Driving.BACK_AND_FORTH, Figures.shipped().of(PanTest.EVEN))
+                .orElseThrow()
+                .swathFt())
         .as("a stricter limit never offers more")
         .isLessThanOrEqualTo(offered.swathFt());
     PanTest spikes = new PanTest(5, List.of(0.0, 0.0, 50.0, 0.0, 0.0, 0.0, 0.0));

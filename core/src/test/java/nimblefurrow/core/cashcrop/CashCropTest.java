@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
 import nimblefurrow.core.TestWeather;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.Site;
@@ -26,7 +27,7 @@ class CashCropTest {
     "2026-04-20,100,1246,2401"
   })
   void heatOfAHybrid(LocalDate planted, double maturity, double silking, double blackLayer) {
-    CornHeat heat = CornHeat.of(planted, maturity, TestWeather.SITE);
+    CornHeat heat = CornHeat.of(planted, maturity, TestWeather.SITE, Figures.shipped());
     assertThat(heat.silking()).isCloseTo(silking, within(1e-9));
     assertThat(heat.blackLayer()).isCloseTo(blackLayer, within(1e-9));
   }
@@ -34,7 +35,10 @@ class CashCropTest {
   @ParameterizedTest
   @CsvSource({"3,361", "6,607", "10,935", "12,1035"})
   void heatOfALeafCollar(int n, double expected) {
-    assertThat(CornHeat.collar(n)).isEqualTo(expected);
+    assertThat(
+            CornHeat.of(LocalDate.of(2026, 5, 1), 110, TestWeather.SITE, Figures.shipped())
+                .collar(n))
+        .isEqualTo(expected);
   }
 
   @Test
@@ -42,7 +46,9 @@ class CashCropTest {
     // 80/60 °F gives 20 °F-days 86/50 a day: V3 needs 361, so it comes on the 19th day counted.
     WeatherTrace even =
         TestWeather.trace(LocalDate.of(2026, 1, 1), LocalDate.of(2027, 12, 31), d -> 70);
-    StageWalk walk = new StageWalk(CropPlanting.corn(PLANTED, 100, 20), even, TestWeather.SITE);
+    StageWalk walk =
+        new StageWalk(
+            CropPlanting.corn(PLANTED, 100, 20), even, TestWeather.SITE, Figures.shipped());
     assertThat(walk.stages().get(CropStage.V3)).isEqualTo(PLANTED.plusDays(18));
     // Black layer 2401 needs 121 days.
     assertThat(walk.stages().get(CropStage.BLACK_LAYER)).isEqualTo(PLANTED.plusDays(120));
@@ -57,7 +63,9 @@ class CashCropTest {
     WeatherTrace cold =
         TestWeather.trace(
             LocalDate.of(2026, 1, 1), LocalDate.of(2027, 12, 31), d -> d.isBefore(frost) ? 70 : 37);
-    StageWalk walk = new StageWalk(CropPlanting.corn(PLANTED, 110, 20), cold, TestWeather.SITE);
+    StageWalk walk =
+        new StageWalk(
+            CropPlanting.corn(PLANTED, 110, 20), cold, TestWeather.SITE, Figures.shipped());
     assertThat(walk.stages().get(CropStage.BLACK_LAYER)).isEqualTo(frost);
     assertThat(walk.frostedBeforeMaturity()).isTrue();
   }
@@ -70,7 +78,8 @@ class CashCropTest {
     "2.5,2026-04-30,2026-09-11"
   })
   void soybeansByGroupAndDay(double group, LocalDate planted, LocalDate brown) {
-    assertThat(SoybeanDays.brownPods(planted, group, TestWeather.SITE)).isEqualTo(brown);
+    assertThat(SoybeanDays.brownPods(planted, group, TestWeather.SITE, Figures.shipped()))
+        .isEqualTo(brown);
   }
 
   @Test
@@ -85,7 +94,8 @@ class CashCropTest {
   @ParameterizedTest
   @CsvSource({"36", "46", "-35"})
   void soybeanDaysAreRefusedElsewhere(double latitude) {
-    assertThatThrownBy(() -> SoybeanDays.brownPods(PLANTED, 2.5, new Site(latitude, 0)))
+    assertThatThrownBy(
+            () -> SoybeanDays.brownPods(PLANTED, 2.5, new Site(latitude, 0), Figures.shipped()))
         .isInstanceOf(OutOfRange.class)
         .hasMessageContaining("37 to 45");
   }
@@ -125,7 +135,7 @@ class CashCropTest {
     "CORN_GRAIN,2026-05-20,2026-06-02,18.3"
   })
   void yieldLostByWaiting(CropKind crop, LocalDate planned, LocalDate actual, double bushels) {
-    assertThat(YieldDrag.bushels(crop, planned, actual, TestWeather.SITE))
+    assertThat(YieldDrag.bushels(crop, planned, actual, TestWeather.SITE, Figures.shipped()))
         .isCloseTo(bushels, within(1e-9));
   }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import nimblefurrow.core.TestWeather;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.weather.WeatherTrace;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -21,7 +22,7 @@ class DryDownTest {
 
   private static long days(WeatherTrace trace, LocalDate mature, double moisture) {
     return ChronoUnit.DAYS.between(
-        mature, DryDown.reaches(trace, TestWeather.SITE, mature, moisture));
+        mature, DryDown.reaches(trace, TestWeather.SITE, mature, moisture, Figures.shipped()));
   }
 
   @ParameterizedTest
@@ -45,23 +46,25 @@ class DryDownTest {
     LocalDate mature = LocalDate.of(2026, 10, 1);
     // 14 days at 0.45 to the 15th take 6.3 points, 16 at 0.35 take 5.6: 23.1 % on the 31st; 12.4
     // more days to 20 %.
-    assertThat(DryDown.reaches(even(45, 0), TestWeather.SITE, mature, 20))
+    assertThat(DryDown.reaches(even(45, 0), TestWeather.SITE, mature, 20, Figures.shipped()))
         .isEqualTo(LocalDate.of(2026, 11, 13));
   }
 
   @Test
   void wetOrColdDaysTakeNothing() {
     LocalDate mature = LocalDate.of(2026, 10, 1);
-    assertThat(DryDown.reaches(even(45, 0.3), TestWeather.SITE, mature, 20)).isNull();
-    assertThat(DryDown.reaches(even(30, 0), TestWeather.SITE, mature, 20)).isNull();
+    assertThat(DryDown.reaches(even(45, 0.3), TestWeather.SITE, mature, 20, Figures.shipped()))
+        .isNull();
+    assertThat(DryDown.reaches(even(30, 0), TestWeather.SITE, mature, 20, Figures.shipped()))
+        .isNull();
   }
 
   @Test
   void nobodyWaitsForLessThanFourteen() {
     LocalDate mature = LocalDate.of(2026, 8, 1);
     WeatherTrace warm = even(80, 0);
-    assertThat(DryDown.reaches(warm, TestWeather.SITE, mature, 5))
-        .isEqualTo(DryDown.reaches(warm, TestWeather.SITE, mature, 14));
+    assertThat(DryDown.reaches(warm, TestWeather.SITE, mature, 5, Figures.shipped()))
+        .isEqualTo(DryDown.reaches(warm, TestWeather.SITE, mature, 14, Figures.shipped()));
   }
 
   @Test

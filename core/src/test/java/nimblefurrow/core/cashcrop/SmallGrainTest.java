@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import nimblefurrow.core.TestWeather;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.weather.Site;
 import nimblefurrow.core.weather.WeatherTrace;
 import org.junit.jupiter.api.Test;
@@ -22,7 +23,10 @@ class SmallGrainTest {
   private static Map<CropStage, LocalDate> walk(
       CropKind kind, LocalDate planted, Map<CropStage, LocalDate> dates) {
     return new StageWalk(
-            new CropPlanting(kind, planted, 0, 20, dates, List.of()), EVEN, TestWeather.SITE)
+            new CropPlanting(kind, planted, 0, 20, dates, List.of()),
+            EVEN,
+            TestWeather.SITE,
+            Figures.shipped())
         .stages();
   }
 
@@ -71,7 +75,8 @@ class SmallGrainTest {
     CropPlanting wheat =
         new CropPlanting(
             CropKind.WINTER_WHEAT, LocalDate.of(2026, 5, 10), 0, 20, Map.of(), List.of());
-    Map<CropStage, LocalDate> stages = new StageWalk(wheat, EVEN, new Site(-34, 148)).stages();
+    Map<CropStage, LocalDate> stages =
+        new StageWalk(wheat, EVEN, new Site(-34, 148), Figures.shipped()).stages();
     assertThat(stages.get(CropStage.JOINTING)).isEqualTo(LocalDate.of(2026, 7, 1).plusDays(32));
   }
 
@@ -82,7 +87,8 @@ class SmallGrainTest {
     CropPlanting corn =
         new CropPlanting(
             CropKind.CORN_SILAGE, LocalDate.of(2026, 5, 1), 100, 20, Map.of(), List.of());
-    Map<CropStage, LocalDate> stages = new StageWalk(corn, warm, TestWeather.SITE).stages();
+    Map<CropStage, LocalDate> stages =
+        new StageWalk(corn, warm, TestWeather.SITE, Figures.shipped()).stages();
     // Black layer 2401 less 280 is 2121, at 20 a day the 107th day.
     assertThat(stages.get(CropStage.HALF_MILK)).isEqualTo(LocalDate.of(2026, 5, 1).plusDays(106));
     assertThat(stages.get(CropStage.HARVEST)).isEqualTo(stages.get(CropStage.HALF_MILK));

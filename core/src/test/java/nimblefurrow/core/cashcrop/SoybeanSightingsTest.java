@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import nimblefurrow.core.TestWeather;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.weather.Site;
 import nimblefurrow.core.weather.WeatherTrace;
 import org.junit.jupiter.api.Test;
@@ -25,7 +26,7 @@ class SoybeanSightingsTest {
   }
 
   private static Map<CropStage, LocalDate> walk(CropPlanting beans, LocalDate coldNight) {
-    return new StageWalk(beans, trace(coldNight), TestWeather.SITE).stages();
+    return new StageWalk(beans, trace(coldNight), TestWeather.SITE, Figures.shipped()).stages();
   }
 
   private static CropPlanting beans() {
@@ -63,12 +64,14 @@ class SoybeanSightingsTest {
             Map.of(CropStage.HARVEST, LocalDate.of(2026, 9, 20)),
             List.of());
     Map<CropStage, LocalDate> stages =
-        new StageWalk(north, trace(null), new Site(48, -97)).stages();
+        new StageWalk(north, trace(null), new Site(48, -97), Figures.shipped()).stages();
     assertThat(stages).containsEntry(CropStage.LEAF_DROP, LocalDate.of(2026, 9, 2));
-    assertThatThrownBy(() -> CropPlanting.soybeans(PLANTED, 2.0).checkedAt(new Site(48, -97)))
+    assertThatThrownBy(
+            () ->
+                CropPlanting.soybeans(PLANTED, 2.0).checkedAt(new Site(48, -97), Figures.shipped()))
         .hasMessageContaining("37 to 45°N")
         .hasMessageContaining("harvest day");
-    assertThat(north.checkedAt(new Site(48, -97))).isEqualTo(north);
+    assertThat(north.checkedAt(new Site(48, -97), Figures.shipped())).isEqualTo(north);
   }
 
   @Test
@@ -102,7 +105,7 @@ class SoybeanSightingsTest {
   @Test
   void aDayThatCannotBeIsRefused() {
     CropPlanting early = beans().dated(CropStage.HARVEST, PLANTED.minusDays(1));
-    assertThatThrownBy(() -> early.checkedAt(TestWeather.SITE))
+    assertThatThrownBy(() -> early.checkedAt(TestWeather.SITE, Figures.shipped()))
         .hasMessageContaining("harvest is within 400 days after planting");
   }
 
@@ -113,7 +116,8 @@ class SoybeanSightingsTest {
         new StageWalk(
                 CropPlanting.corn(LocalDate.of(2026, 5, 2), 110, 20),
                 trace(night),
-                TestWeather.SITE)
+                TestWeather.SITE,
+                Figures.shipped())
             .stages();
     assertThat(stages).containsEntry(CropStage.LEAVES_GONE, night.plusDays(3));
     assertThat(stages.get(CropStage.LEAVES_GOING)).isAfter(night);

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.Map;
+import nimblefurrow.core.figures.FigureId;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.HeatBase;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -29,7 +31,7 @@ class CatalogueTest {
       double soil,
       double cold,
       double heat) {
-    Species s = Catalogue.shipped().species(id);
+    Species s = Catalogue.of(Figures.shipped()).species(id);
     assertThat(s.seedsPerPound()).isEqualTo(seeds);
     assertThat(s.bulkPoundsPerCubicFoot()).isEqualTo(density);
     assertThat(s.usual().poundsPerAcre()).isEqualTo(usual);
@@ -42,7 +44,7 @@ class CatalogueTest {
 
   @Test
   void noFigureIsOutOfOrder() {
-    for (Species s : Catalogue.shipped().all()) {
+    for (Species s : Catalogue.of(Figures.shipped()).all()) {
       assertThat(s.low().poundsPerAcre()).as(s.id()).isLessThanOrEqualTo(s.usual().poundsPerAcre());
       assertThat(s.usual().poundsPerAcre())
           .as(s.id())
@@ -65,21 +67,21 @@ class CatalogueTest {
 
   @Test
   void ryeAloneKnowsItsThreeHeats() {
-    Species rye = Catalogue.shipped().species("cereal-rye");
+    Species rye = Catalogue.of(Figures.shipped()).species("cereal-rye");
     assertThat(rye.survives().orElseThrow().degreeDays()).isEqualTo(60);
     assertThat(rye.rollOnly().orElseThrow().degreeDays()).isEqualTo(320);
     assertThat(rye.rollHigh().orElseThrow().poundsPerAcre()).isEqualTo(170);
-    assertThat(Catalogue.shipped().all())
+    assertThat(Catalogue.of(Figures.shipped()).all())
         .filteredOn(s -> s.survives().isPresent())
         .containsExactly(rye);
   }
 
   @Test
   void residueHalvesByItsCarbon() {
-    assertThat(Residue.halfLifeWeeks(24)).isEqualTo(6);
+    assertThat(Residue.halfLifeWeeks(Figures.shipped(), 24)).isEqualTo(6);
     java.time.LocalDate dead = java.time.LocalDate.of(2027, 5, 1);
-    assertThat(Residue.left(24, dead, dead.plusWeeks(6))).isEqualTo(0.5);
-    assertThat(Residue.left(24, dead, dead.minusDays(3))).isEqualTo(1);
+    assertThat(Residue.left(Figures.shipped(), 24, dead, dead.plusWeeks(6))).isEqualTo(0.5);
+    assertThat(Residue.left(Figures.shipped(), 24, dead, dead.minusDays(3))).isEqualTo(1);
   }
 
   @ParameterizedTest(name = "{0}")
@@ -125,7 +127,7 @@ class CatalogueTest {
       double heat,
       Double cap,
       int air) {
-    Species s = Catalogue.shipped().species(id);
+    Species s = Catalogue.of(Figures.shipped()).species(id);
     assertThat(
             new double[] {
               s.seedsPerPound(),
@@ -148,33 +150,42 @@ class CatalogueTest {
 
   @Test
   void twentySixSpeciesAndNoMore() {
-    assertThat(Catalogue.shipped().all()).hasSize(26);
+    assertThat(Catalogue.of(Figures.shipped()).all()).hasSize(26);
   }
 
   @Test
   void aFarmsOwnFigureReplacesTheStartingValueAndNothingElse() {
     Catalogue own =
-        Catalogue.shipped().with(Map.of("cereal-rye", Map.of("price_per_lb", 0.42, "cap", 0.5)));
+        Catalogue.of(
+            Figures.shipped()
+                .with(
+                    Map.of(
+                        new FigureId("species", "cereal-rye", "price_per_lb"),
+                        0.42,
+                        new FigureId("species", "cereal-rye", "cap"),
+                        0.5)));
     assertThat(own.species("cereal-rye").pricePerPound()).isEqualTo(0.42);
     assertThat(own.species("cereal-rye").cap()).contains(0.5);
     assertThat(own.species("cereal-rye").useful())
-        .isEqualTo(Catalogue.shipped().species("cereal-rye").useful());
-    assertThat(own.species("oats")).isEqualTo(Catalogue.shipped().species("oats"));
-    assertThat(Catalogue.shipped().species("cereal-rye").pricePerPound()).isEqualTo(0.30);
-    assertThat(own.figure("cereal-rye", "price_per_lb")).contains(0.42);
-    assertThat(own.figure("hairy-vetch", "cap")).as("a dash is missing, not 0").isEmpty();
+        .isEqualTo(Catalogue.of(Figures.shipped()).species("cereal-rye").useful());
+    assertThat(own.species("oats").cap())
+        .isEqualTo(Catalogue.of(Figures.shipped()).species("oats").cap());
+    assertThat(Catalogue.of(Figures.shipped()).species("cereal-rye").pricePerPound())
+        .isEqualTo(0.30);
+    assertThat(own.species("hairy-vetch").cap()).as("a dash is missing, not 0").isEmpty();
   }
 
   @ParameterizedTest
   @CsvSource({
-    "price_per_lb,-1,price is 0–100 $/lb",
-    "seeds_per_lb,3,seeds per pound is 500–2,000,000",
-    "rate_low,70,lowest full rate of Cereal rye is at most its usual full rate",
-    "flowering,1200,comes after the stage before it",
-    "colour,3,figure is one of the catalogue's"
+    "species,price_per_lb,-1,price is 0–100 $/lb",
+    "species,seeds_per_lb,3,seeds per pound is 500–2,000,000",
+    "species,rate_low,70,lowest full rate of Cereal rye is at most its usual full rate",
+    "stages,flowering,1200,comes after the stage before it",
+    "species,colour,3,figure is one of the catalogue's"
   })
-  void anImpossibleFigureIsRefusedByName(String key, double value, String said) {
-    assertThatThrownBy(() -> Catalogue.shipped().with(Map.of("cereal-rye", Map.of(key, value))))
+  void anImpossibleFigureIsRefusedByName(String sheet, String key, double value, String said) {
+    FigureId figure = new FigureId(sheet, "cereal-rye", key);
+    assertThatThrownBy(() -> Catalogue.of(Figures.shipped().with(Map.of(figure, value))))
         .isInstanceOf(nimblefurrow.core.quantity.OutOfRange.class)
         .hasMessageContaining(said);
   }

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.Map;
 import nimblefurrow.core.TestWeather;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Share;
@@ -17,16 +18,16 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class CoverTest {
-  private static final Species RYE = Catalogue.shipped().species("cereal-rye");
-  private static final Species VETCH = Catalogue.shipped().species("hairy-vetch");
-  private static final Species OATS = Catalogue.shipped().species("oats");
+  private static final Species RYE = Catalogue.of(Figures.shipped()).species("cereal-rye");
+  private static final Species VETCH = Catalogue.of(Figures.shipped()).species("hairy-vetch");
+  private static final Species OATS = Catalogue.of(Figures.shipped()).species("oats");
   private static final Outlook OUTLOOK = TestWeather.outlook(LocalDate.of(2026, 6, 1));
   private static final LocalDate SOWN = LocalDate.of(2026, 9, 25);
 
   @ParameterizedTest
   @CsvSource({"963,421,3854", "963,980,7662", "203,980,4963", "1474,0,1898"})
   void ryeGrowthCheckValues(double fall, double spring, double expected) {
-    assertThat(Growth.winter(RYE.growth(), fall, spring).poundsPerAcre())
+    assertThat(new Growth(Figures.shipped()).winter(RYE.growth(), fall, spring).poundsPerAcre())
         .isCloseTo(expected, within(0.5));
   }
 
@@ -35,7 +36,8 @@ class CoverTest {
     double before = 0;
     for (double heat = 0; heat < 3000; heat += 7) {
       double now =
-          Growth.winter(VETCH.growth(), Math.min(heat, 900), Math.max(0, heat - 900))
+          new Growth(Figures.shipped())
+              .winter(VETCH.growth(), Math.min(heat, 900), Math.max(0, heat - 900))
               .poundsPerAcre();
       assertThat(now).isGreaterThanOrEqualTo(before);
       before = now;
@@ -45,7 +47,7 @@ class CoverTest {
   @ParameterizedTest
   @CsvSource({"-4,0,6.6", "-4,6,21.2", "33,0,33"})
   void crownUnderSnow(double air, double snow, double crown) {
-    assertThat(Winter.crown(Temperature.fahrenheit(air), snow).fahrenheit())
+    assertThat(Winter.crown(Temperature.fahrenheit(air), snow, Figures.shipped()).fahrenheit())
         .isCloseTo(crown, within(0.05));
   }
 
@@ -66,7 +68,13 @@ class CoverTest {
 
   @Test
   void eightyPercentComesThirtyEightDegreeDaysAfterHalf() {
-    assertThat(StageForecast.sharePast(916.5, 878.6)).isCloseTo(0.80, within(0.001));
+    assertThat(
+            new StageForecast(
+                    RYE,
+                    CoverStand.sown(Mix.of(RYE), LocalDate.of(2026, 9, 20)),
+                    TestWeather.outlook(LocalDate.of(2026, 9, 1)))
+                .sharePast(916.5, 878.6))
+        .isCloseTo(0.80, within(0.001));
     StageForecast stages = new StageForecast(RYE, CoverStand.sown(Mix.of(RYE), SOWN), OUTLOOK);
     LocalDate half = stages.when(CoverStage.FLOWERING).orElseThrow().median().orElseThrow();
     LocalDate most =
@@ -115,13 +123,13 @@ class CoverTest {
     CurveScale after =
         CurveScale.UNSAMPLED.after(
             DryMatter.poundsPerAcre(4000), DryMatter.poundsPerAcre(2000), 0.10);
-    assertThat(after.factor()).isCloseTo(Math.pow(0.5, 0.92453), within(1e-4));
-    assertThat(after.spread()).isCloseTo(0.09615, within(1e-4));
+    assertThat(after.factor(Figures.shipped())).isCloseTo(Math.pow(0.5, 0.92453), within(1e-4));
+    assertThat(after.spread(Figures.shipped())).isCloseTo(0.09615, within(1e-4));
     CoverStand stand = new CoverStand(Mix.of(RYE), SOWN, 1, Map.of(), after);
     MatForecast sampled = new MatForecast(stand, OUTLOOK);
     LocalDate may = LocalDate.of(2027, 5, 10);
     assertThat(sampled.on(may).middle())
-        .isCloseTo(after.factor() * middle(Mix.of(RYE), may), within(1e-6));
+        .isCloseTo(after.factor(Figures.shipped()) * middle(Mix.of(RYE), may), within(1e-6));
     assertThat(sampled.curveOn(may).poundsPerAcre())
         .isCloseTo(middle(Mix.of(RYE), may), within(1e-6));
   }
@@ -140,8 +148,8 @@ class CoverTest {
 
   @Test
   void aThinStandGrowsLess() {
-    assertThat(Growth.standFactor(12, 12)).isCloseTo(0.9502, within(1e-4));
-    assertThat(Growth.standFactor(3, 12)).isCloseTo(0.5276, within(1e-4));
+    assertThat(new Growth(Figures.shipped()).standFactor(12, 12)).isCloseTo(0.9502, within(1e-4));
+    assertThat(new Growth(Figures.shipped()).standFactor(3, 12)).isCloseTo(0.5276, within(1e-4));
     assertThat(Growth.nitrogenFactor(25, 100)).isEqualTo(0.5);
     assertThat(Growth.nitrogenFactor(300, 100)).isEqualTo(1);
   }
@@ -153,7 +161,7 @@ class CoverTest {
         .hasMessageContaining("twice");
     assertThatThrownBy(() -> Mix.of(RYE).and(VETCH, 0))
         .hasMessageContaining("share of a full rate of Hairy vetch");
-    assertThatThrownBy(() -> Catalogue.shipped().species("kudzu"))
+    assertThatThrownBy(() -> Catalogue.of(Figures.shipped()).species("kudzu"))
         .hasMessageContaining("catalogue");
   }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import nimblefurrow.core.TestWeather;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.core.weather.Outlook;
@@ -20,7 +21,10 @@ class FitDaysTest {
 
   private static Job job(MachineKind kind, SoilTexture soil, boolean tiled) {
     JobWindow window =
-        new JobWindow(DateForecast.certain(TODAY), DateForecast.certain(TODAY.plusDays(400)));
+        JobWindow.of(
+            DateForecast.certain(TODAY),
+            DateForecast.certain(TODAY.plusDays(400)),
+            Figures.shipped());
     return new Job("j", "Field", kind, Area.ofAcres(40), soil, tiled, false, window);
   }
 
@@ -68,16 +72,18 @@ class FitDaysTest {
     for (LocalDate day = TODAY; day.isBefore(TODAY.plusDays(400)); day = day.plusDays(7)) {
       Job job = job(kind, SoilTexture.SILT_LOAM, false);
       assertThat(FIT.chance(job, day)).isBetween(0.0, 1.0);
-      assertThat(FIT.hours(job, day)).isBetween(0.0, FitDays.hoursPerDay(kind));
+      assertThat(FIT.hours(job, day)).isBetween(0.0, FIT.hoursPerDay(kind));
     }
-    assertThat(Cautions.of(kind)).as("every kind of work carries its cautions").isNotEmpty();
+    assertThat(Cautions.of(kind, Figures.shipped()))
+        .as("every kind of work carries its cautions")
+        .isNotEmpty();
   }
 
   @Test
   void windowChancesCountBothEnds() {
     DateForecast opens = DateForecast.of(java.util.List.of(TODAY, TODAY.plusDays(4)));
     DateForecast closes = DateForecast.of(java.util.List.of(TODAY.plusDays(6), TODAY.plusDays(10)));
-    JobWindow window = new JobWindow(opens, closes);
+    JobWindow window = JobWindow.of(opens, closes, Figures.shipped());
     assertThat(window.chanceOpen(TODAY.minusDays(1))).isZero();
     assertThat(window.chanceOpen(TODAY)).isEqualTo(0.5);
     assertThat(window.chanceOpen(TODAY.plusDays(4))).isEqualTo(1);

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.core.TestWeather;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.UnitSystem;
@@ -105,7 +106,10 @@ class ScheduleTest {
 
   static Job job(String id, double acres, int days) {
     JobWindow window =
-        new JobWindow(DateForecast.certain(TODAY), DateForecast.certain(TODAY.plusDays(days)));
+        JobWindow.of(
+            DateForecast.certain(TODAY),
+            DateForecast.certain(TODAY.plusDays(days)),
+            Figures.shipped());
     return new Job(
         id,
         id,

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import nimblefurrow.core.figures.Figures;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -12,16 +13,18 @@ import org.junit.jupiter.params.provider.CsvSource;
 class ScoutingTest {
   @Test
   void sixtyPercentCountedAt890PutsTheMeanAt878() {
-    double mean = new StemCount(5, 50, 30).anchoredMean(890, 900);
+    double mean = new StemCount(5, 50, 30).anchoredMean(890, 900, Figures.shipped());
     assertThat(mean).isCloseTo(878.6, within(0.05));
   }
 
   @Test
   void allOrNoneIsOnlyABound() {
-    assertThat(new StemCount(5, 50, 50).anchoredMean(950, 900)).isCloseTo(856.6, within(0.05));
-    assertThat(new StemCount(5, 50, 50).anchoredMean(950, 800)).isEqualTo(800);
-    assertThat(new StemCount(5, 50, 0).anchoredMean(700, 900)).isEqualTo(900);
-    assertThat(new StemCount(5, 50, 0).anchoredMean(880, 900)).isCloseTo(880 + 93.4, within(0.1));
+    assertThat(new StemCount(5, 50, 50).anchoredMean(950, 900, Figures.shipped()))
+        .isCloseTo(856.6, within(0.05));
+    assertThat(new StemCount(5, 50, 50).anchoredMean(950, 800, Figures.shipped())).isEqualTo(800);
+    assertThat(new StemCount(5, 50, 0).anchoredMean(700, 900, Figures.shipped())).isEqualTo(900);
+    assertThat(new StemCount(5, 50, 0).anchoredMean(880, 900, Figures.shipped()))
+        .isCloseTo(880 + 93.4, within(0.1));
   }
 
   @ParameterizedTest
@@ -35,13 +38,13 @@ class ScoutingTest {
     "10,100,72,WAIT" // undecided at 100 stems
   })
   void theSequentialTest(int spots, int stems, int past, StemCount.Verdict verdict) {
-    assertThat(new StemCount(spots, stems, past).verdict()).isEqualTo(verdict);
+    assertThat(new StemCount(spots, stems, past).verdict(Figures.shipped())).isEqualTo(verdict);
   }
 
   @Test
   void theIntervalHoldsTheShareAndIsWiderForFewerStems() {
-    var few = new StemCount(5, 50, 40).interval();
-    var many = new StemCount(20, 200, 160).interval();
+    var few = new StemCount(5, 50, 40).interval(Figures.shipped());
+    var many = new StemCount(20, 200, 160).interval(Figures.shipped());
     assertThat(few[0].fraction()).isLessThan(0.8);
     assertThat(few[1].fraction()).isGreaterThan(0.8);
     assertThat(many[1].fraction() - many[0].fraction())
@@ -61,15 +64,15 @@ class ScoutingTest {
     assertThat(frames.mean().poundsPerAcre()).isCloseTo(4268.0, within(0.1));
     assertThat(frames.standardError().orElseThrow()).isCloseTo(11.547 / 2.7 * 96.03, within(0.1));
     assertThat(frames.halfWidth().orElseThrow()).isCloseTo(2.9200 * 410.7, within(1.0));
-    assertThat(frames.clipMore()).isTrue();
+    assertThat(frames.clipMore(Figures.shipped())).isTrue();
   }
 
   @Test
   void oneFrameHasNoInterval() {
     Quadrats one = new Quadrats(1, List.of(50.0));
     assertThat(one.halfWidth()).isEmpty();
-    assertThat(one.clipMore()).isTrue();
-    assertThat(one.cv()).isEqualTo(0.25);
+    assertThat(one.clipMore(Figures.shipped())).isTrue();
+    assertThat(one.cv(Figures.shipped())).isEqualTo(0.25);
     assertThatThrownBy(() -> new Quadrats(1, List.of())).hasMessageContaining("got none");
     assertThatThrownBy(() -> new Quadrats(0, List.of(1.0))).hasMessageContaining("frame");
   }

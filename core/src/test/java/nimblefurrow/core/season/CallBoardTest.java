@@ -11,6 +11,7 @@ import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropPlanting;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Mix;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.seeding.Goal;
@@ -24,7 +25,7 @@ import org.junit.jupiter.api.Test;
 
 /** Calls follow from the season and go when their cause goes. */
 class CallBoardTest {
-  private static final Mix RYE = Mix.of(Catalogue.shipped().species("cereal-rye"));
+  private static final Mix RYE = Mix.of(Catalogue.of(Figures.shipped()).species("cereal-rye"));
   private static final CropPlanting BEANS = CropPlanting.soybeans(LocalDate.of(2026, 5, 12), 3.0);
   private static final NextCrop NEXT = new NextCrop(CropKind.SOYBEANS, LocalDate.of(2027, 5, 12));
   // Group 3.0 planted on 12 May at 40.5°N: first yellow leaf on 29 August, harvest on 26 September.
@@ -45,7 +46,8 @@ class CallBoardTest {
       boolean organic) {
     FieldFacts land = new FieldFacts(Area.ofAcres(80), SoilTexture.SILT_LOAM, false, organic);
     FieldCase field = new FieldCase(land, BEANS, Optional.ofNullable(plan), NEXT);
-    FieldSeason season = new SeasonComposer(outlook(today), HouseRules.USUAL).compose(field);
+    FieldSeason season =
+        new SeasonComposer(outlook(today), HouseRules.usual(Figures.shipped())).compose(field);
     return new CallBoard.Lane(key, "Field " + key, season, placed, counted);
   }
 

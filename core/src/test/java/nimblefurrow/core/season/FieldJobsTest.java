@@ -12,6 +12,7 @@ import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropPlanting;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Mix;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.schedule.After;
@@ -30,10 +31,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Which jobs a cover asks for, and that they keep their names. */
 class FieldJobsTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 8, 1);
-  private static final Mix RYE = Mix.of(Catalogue.shipped().species("cereal-rye"));
-  private static final Mix OATS = Mix.of(Catalogue.shipped().species("oats"));
+  private static final Mix RYE = Mix.of(Catalogue.of(Figures.shipped()).species("cereal-rye"));
+  private static final Mix OATS = Mix.of(Catalogue.of(Figures.shipped()).species("oats"));
   private static final SeasonComposer COMPOSER =
-      new SeasonComposer(TestWeather.outlook(TODAY), HouseRules.USUAL);
+      new SeasonComposer(TestWeather.outlook(TODAY), HouseRules.usual(Figures.shipped()));
 
   private static List<Job> jobs(CoverPlan plan) {
     FieldFacts land = new FieldFacts(Area.ofAcres(64), SoilTexture.CLAY, true, false);
@@ -42,7 +43,8 @@ class FieldJobsTest {
     return FieldJobs.of(
         "k",
         "Field",
-        COMPOSER.compose(new FieldCase(land, beans, Optional.ofNullable(plan), next)));
+        COMPOSER.compose(new FieldCase(land, beans, Optional.ofNullable(plan), next)),
+        Figures.shipped());
   }
 
   @ParameterizedTest

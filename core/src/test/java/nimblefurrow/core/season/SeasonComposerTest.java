@@ -10,6 +10,7 @@ import nimblefurrow.core.cashcrop.CropPlanting;
 import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Mix;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.HouseRules;
@@ -21,7 +22,7 @@ import nimblefurrow.core.weather.SoilTexture;
 import org.junit.jupiter.api.Test;
 
 class SeasonComposerTest {
-  private static final Mix RYE = Mix.of(Catalogue.shipped().species("cereal-rye"));
+  private static final Mix RYE = Mix.of(Catalogue.of(Figures.shipped()).species("cereal-rye"));
   private static final FieldFacts LAND =
       new FieldFacts(Area.ofAcres(80), SoilTexture.SILT_LOAM, false, false);
   private static final CropPlanting BEANS = CropPlanting.soybeans(LocalDate.of(2026, 5, 10), 2.5);
@@ -100,6 +101,6 @@ class SeasonComposerTest {
 
   private static SeasonComposer composer(LocalDate today) {
     Outlook outlook = TestWeather.outlook(today);
-    return new SeasonComposer(outlook, HouseRules.USUAL);
+    return new SeasonComposer(outlook, HouseRules.usual(Figures.shipped()));
   }
 }

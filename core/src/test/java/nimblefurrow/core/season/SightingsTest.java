@@ -15,6 +15,7 @@ import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.StageForecast;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.scouting.Quadrats;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.seeding.Goal;
@@ -25,8 +26,8 @@ import org.junit.jupiter.api.Test;
 
 /** What is seen in the field moves its own forecast, by as much as it says and no more. */
 class SightingsTest {
-  private static final Species RYE = Catalogue.shipped().species("cereal-rye");
-  private static final Species VETCH = Catalogue.shipped().species("hairy-vetch");
+  private static final Species RYE = Catalogue.of(Figures.shipped()).species("cereal-rye");
+  private static final Species VETCH = Catalogue.of(Figures.shipped()).species("hairy-vetch");
   private static final LocalDate SOWN = LocalDate.of(2026, 9, 20);
   private static final LocalDate TODAY = LocalDate.of(2027, 5, 18);
   private static final Outlook OUTLOOK = TestWeather.outlook(TODAY);
@@ -114,8 +115,9 @@ class SightingsTest {
                     new Sightings.Sample(day, frames),
                     new Sightings.Sample(day.plusDays(1), frames)))
             .anchor(PLAN, OUTLOOK);
-    assertThat(once.scale().factor()).isBetween(1.7, 2.0);
-    assertThat(once.scale().spread()).isLessThan(CurveScale.MODEL_CV);
-    assertThat(twice.scale().spread()).isLessThan(once.scale().spread());
+    assertThat(once.scale().factor(Figures.shipped())).isBetween(1.7, 2.0);
+    assertThat(once.scale().spread(Figures.shipped())).isLessThan(0.35);
+    assertThat(twice.scale().spread(Figures.shipped()))
+        .isLessThan(once.scale().spread(Figures.shipped()));
   }
 }

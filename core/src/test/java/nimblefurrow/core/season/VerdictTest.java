@@ -11,6 +11,7 @@ import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropPlanting;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Mix;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.schedule.Job;
@@ -37,8 +38,12 @@ class VerdictTest {
   private static FieldSeason season(
       String species, WayIn way, Route route, CropPlanting crop, LocalDate today) {
     CoverPlan plan =
-        CoverPlan.of(Mix.of(Catalogue.shipped().species(species)), Goal.KEEP_NITROGEN, way, route);
-    return new SeasonComposer(TestWeather.outlook(today), HouseRules.USUAL)
+        CoverPlan.of(
+            Mix.of(Catalogue.of(Figures.shipped()).species(species)),
+            Goal.KEEP_NITROGEN,
+            way,
+            route);
+    return new SeasonComposer(TestWeather.outlook(today), HouseRules.usual(Figures.shipped()))
         .compose(new FieldCase(LAND, crop, Optional.of(plan), NEXT));
   }
 
@@ -72,7 +77,7 @@ class VerdictTest {
       FieldSeason season = rye(day);
       Verdict verdict = season.verdict().orElseThrow();
       assertThat(season.closes()).isEqualTo(verdict.by());
-      Job job = FieldJobs.of("k", "Field", season).get(0);
+      Job job = FieldJobs.of("k", "Field", season, Figures.shipped()).get(0);
       verdict.by().ifPresent(by -> assertThat(job.window().end()).isEqualTo(by));
       List<Call> calls =
           new CallBoard(TestWeather.outlook(day))
@@ -93,7 +98,8 @@ class VerdictTest {
   void aChanceIsCountedOverYearsNotMultiplied() {
     LocalDate[] opens = {day(1), day(1), day(20), day(20)};
     LocalDate[] closes = {day(10), day(10), day(30), day(30)};
-    JobWindow window = new JobWindow(DateForecast.of(opens), DateForecast.of(closes));
+    JobWindow window =
+        JobWindow.of(DateForecast.of(opens), DateForecast.of(closes), Figures.shipped());
     assertThat(window.chanceOpen(day(5))).as("not 0.5 × 1.0 × …").isEqualTo(0.5);
     assertThat(window.chanceOpen(day(15))).as("open in no year, not 0.5 × 0.5").isZero();
     assertThat(window.chanceOpen(day(25))).isEqualTo(0.5);

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.Money;
@@ -21,10 +22,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class BlendOrderTest {
-  private static final WayFigures WAYS = WayFigures.shipped();
+  private static final WayFigures WAYS = new WayFigures(Figures.shipped());
 
   private static Species species(String id) {
-    return Catalogue.shipped().species(id);
+    return Catalogue.of(Figures.shipped()).species(id);
   }
 
   private static SeedBlend blend(Object... idsAndRates) {
@@ -169,8 +170,8 @@ class BlendOrderTest {
   @EnumSource(WayIn.class)
   void everyWayInHasAMachineToDoIt(WayIn way) {
     var kind = nimblefurrow.core.schedule.MachineKind.valueOf(way.name());
-    assertThat(nimblefurrow.core.schedule.FitDays.hoursPerDay(kind)).isPositive();
-    assertThat(nimblefurrow.core.schedule.Cautions.of(kind)).isNotEmpty();
+    assertThat(Figures.shipped().sheet("fit-days").row(kind.code()).number("hours")).isPositive();
+    assertThat(nimblefurrow.core.schedule.Cautions.of(kind, Figures.shipped())).isNotEmpty();
   }
 
   @Test
@@ -187,14 +188,22 @@ class BlendOrderTest {
   void discPassesTakeDaysAndHours() {
     var steps =
         WorkSequence.discPasses(
-            3, false, Area.ofAcres(4), nimblefurrow.core.quantity.WorkRate.acresPerHour(2));
+            3,
+            false,
+            Area.ofAcres(4),
+            nimblefurrow.core.quantity.WorkRate.acresPerHour(2),
+            Figures.shipped());
     assertThat(steps).hasSize(5);
     assertThat(steps.get(1).afterDays()).isEqualTo(5);
     assertThat(steps.stream().mapToDouble(WorkSequence.Step::hours).sum()).isEqualTo(11);
     assertThatThrownBy(
             () ->
                 WorkSequence.discPasses(
-                    4, true, Area.ofAcres(4), nimblefurrow.core.quantity.WorkRate.acresPerHour(2)))
+                    4,
+                    true,
+                    Area.ofAcres(4),
+                    nimblefurrow.core.quantity.WorkRate.acresPerHour(2),
+                    Figures.shipped()))
         .hasMessageContaining("disc passes is 1–3");
     assertThat(WorkSequence.fallBurndown(true)).contains("kills the cover too");
   }
@@ -215,7 +224,8 @@ class BlendOrderTest {
             slurry,
             true,
             Area.ofAcres(4),
-            nimblefurrow.core.quantity.WorkRate.acresPerHour(2));
+            nimblefurrow.core.quantity.WorkRate.acresPerHour(2),
+            Figures.shipped());
     assertThat(steps).hasSize(goes);
     if (slurry) {
       assertThat(steps.get(goes - 1).what()).contains("slurry over the sown ground");

@@ -14,6 +14,7 @@ import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.SoilTexture;
@@ -26,7 +27,7 @@ class EveryWindowTest {
   private static final Outlook OUTLOOK = TestWeather.outlook(LocalDate.of(2026, 1, 10));
 
   private static Species species(String id) {
-    return Catalogue.shipped().species(id);
+    return Catalogue.of(Figures.shipped()).species(id);
   }
 
   private static SeedingWindow window(CropKind kind, LocalDate planted, WayIn way, String id) {
@@ -35,7 +36,9 @@ class EveryWindowTest {
             new CropPlanting(
                 kind, planted, kind == CropKind.SOYBEANS ? 2.5 : 104, 20, Map.of(), List.of()),
             OUTLOOK);
-    return new WindowRules(crop, Mix.of(species(id)), false, HouseRules.USUAL, OUTLOOK).window(way);
+    return new WindowRules(
+            crop, Mix.of(species(id)), false, HouseRules.usual(Figures.shipped()), OUTLOOK)
+        .window(way);
   }
 
   @Test
@@ -97,7 +100,12 @@ class EveryWindowTest {
         new CropPlanting(CropKind.OTHER, LocalDate.of(2026, 4, 20), 0, 20, dates, List.of());
     CropCalendar crop = CropCalendar.of(beets, OUTLOOK);
     SeedingWindow window =
-        new WindowRules(crop, Mix.of(species("cereal-rye")), false, HouseRules.USUAL, OUTLOOK)
+        new WindowRules(
+                crop,
+                Mix.of(species("cereal-rye")),
+                false,
+                HouseRules.usual(Figures.shipped()),
+                OUTLOOK)
             .window(WayIn.DRONE);
     assertThat(window.opens().median()).contains(LocalDate.of(2026, 8, 20));
     assertThat(window.closes().median()).contains(LocalDate.of(2026, 9, 13));
@@ -114,7 +122,7 @@ class EveryWindowTest {
                 CropCalendar.of(plain, OUTLOOK),
                 Mix.of(species("cereal-rye")),
                 false,
-                HouseRules.USUAL,
+                HouseRules.usual(Figures.shipped()),
                 OUTLOOK)
             .window(WayIn.DRONE);
     assertThat(none.remedy().orElseThrow().text()).contains("canopy opens");
@@ -125,7 +133,7 @@ class EveryWindowTest {
   void everyWindowIsOpenOrSaysWhyNot(WayIn way) {
     for (CropKind kind :
         List.of(CropKind.CORN_GRAIN, CropKind.CORN_SILAGE, CropKind.SOYBEANS, CropKind.OATS)) {
-      for (Species s : Catalogue.shipped().all()) {
+      for (Species s : Catalogue.of(Figures.shipped()).all()) {
         SeedingWindow window = window(kind, LocalDate.of(2026, 5, 1), way, s.id());
         if (window.impossible().isPresent()) {
           assertThat(window.remedy()).isPresent();
@@ -159,12 +167,12 @@ class EveryWindowTest {
     LocalDate sown = LocalDate.of(2026, 9, 1);
     var water =
         nimblefurrow.core.weather.TopsoilWater.run(
-            dry, TestWeather.SITE, SoilTexture.SAND, false, 0, 0);
-    assertThat(MoistureOutlook.dryDays(dry, water, sown, 0.3)).isEqualTo(25);
-    assertThat(MoistureOutlook.dryDays(rain, water, sown, 0.3)).isEqualTo(5);
-    assertThat(MoistureOutlook.dryDays(rain, water, sown, 0.6)).isEqualTo(7);
-    assertThat(MoistureOutlook.loss(5)).isEqualTo(Share.of(0.2));
-    assertThat(MoistureOutlook.loss(40)).isEqualTo(Share.of(1));
+            dry, TestWeather.SITE, SoilTexture.SAND, false, 0, 0, Figures.shipped());
+    assertThat(MoistureOutlook.dryDays(dry, water, sown, 0.3, Figures.shipped())).isEqualTo(25);
+    assertThat(MoistureOutlook.dryDays(rain, water, sown, 0.3, Figures.shipped())).isEqualTo(5);
+    assertThat(MoistureOutlook.dryDays(rain, water, sown, 0.6, Figures.shipped())).isEqualTo(7);
+    assertThat(MoistureOutlook.loss(5, Figures.shipped())).isEqualTo(Share.of(0.2));
+    assertThat(MoistureOutlook.loss(40, Figures.shipped())).isEqualTo(Share.of(1));
   }
 
   @Test

@@ -13,6 +13,8 @@ import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.figures.FigureId;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.UnitSystem;
@@ -23,12 +25,12 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class RulesOfSeedingTest {
-  private static final WayFigures WAYS = WayFigures.shipped();
+  private static final WayFigures WAYS = new WayFigures(Figures.shipped());
   private static final LocalDate TODAY = LocalDate.of(2026, 9, 1);
   private static final SeedTag TAG = SeedTag.typed(98, 85, 0, LocalDate.of(2026, 6, 1));
 
   private static Species species(String id) {
-    return Catalogue.shipped().species(id);
+    return Catalogue.of(Figures.shipped()).species(id);
   }
 
   private static List<MemberRate> rates(RateBuilder builder, Mix mix) {
@@ -52,7 +54,14 @@ class RulesOfSeedingTest {
   })
   void aBullyIsWarnedBesideSlowerPartnersOnly(
       String bully, double share, String partner, boolean warned) {
-    RateBuilder drill = new RateBuilder(WayIn.DRILL, Goal.KEEP_NITROGEN, false, 0);
+    RateBuilder drill =
+        new RateBuilder(
+            WayIn.DRILL,
+            Goal.KEEP_NITROGEN,
+            false,
+            0,
+            HouseRules.usual(Figures.shipped()),
+            SoilTexture.SILT_LOAM);
     Mix mix = new Mix(List.of(new Mix.Member(species(bully), share))).and(species(partner), 0.5);
     String said = notes(rates(drill, mix).get(0));
     assertThat(said.contains("crowds out its slower partners")).isEqualTo(warned);
@@ -60,7 +69,14 @@ class RulesOfSeedingTest {
 
   @Test
   void twoBrassicasOrRyegrassWithRadishMayRunHigher() {
-    RateBuilder drill = new RateBuilder(WayIn.DRILL, Goal.KEEP_NITROGEN, false, 0);
+    RateBuilder drill =
+        new RateBuilder(
+            WayIn.DRILL,
+            Goal.KEEP_NITROGEN,
+            false,
+            0,
+            HouseRules.usual(Figures.shipped()),
+            SoilTexture.SILT_LOAM);
     Mix mix =
         new Mix(List.of(new Mix.Member(species("annual-ryegrass"), 0.7)))
             .and(species("radish"), 0.6);
@@ -71,7 +87,14 @@ class RulesOfSeedingTest {
 
   @Test
   void sharesAreNeverChangedBehindTheSowersBack() {
-    RateBuilder drill = new RateBuilder(WayIn.DRILL, Goal.KEEP_NITROGEN, false, 0);
+    RateBuilder drill =
+        new RateBuilder(
+            WayIn.DRILL,
+            Goal.KEEP_NITROGEN,
+            false,
+            0,
+            HouseRules.usual(Figures.shipped()),
+            SoilTexture.SILT_LOAM);
     Mix heavy =
         new Mix(List.of(new Mix.Member(species("cereal-rye"), 1.2)))
             .and(species("hairy-vetch"), 1.3);
@@ -87,8 +110,10 @@ class RulesOfSeedingTest {
   void noRateEverPassesTwoHundredPounds(WayIn way) {
     for (Goal goal : Goal.values()) {
       for (boolean roll : new boolean[] {true, false}) {
-        RateBuilder builder = new RateBuilder(way, goal, roll, 30);
-        for (Species s : Catalogue.shipped().all()) {
+        RateBuilder builder =
+            new RateBuilder(
+                way, goal, roll, 30, HouseRules.usual(Figures.shipped()), SoilTexture.SILT_LOAM);
+        for (Species s : Catalogue.of(Figures.shipped()).all()) {
           SeedRate rate = builder.live(new Mix.Member(s, 3));
           assertThat(rate.poundsPerAcre()).as(s.id()).isPositive().isLessThanOrEqualTo(200);
           double ceiling =
@@ -102,8 +127,8 @@ class RulesOfSeedingTest {
 
   @Test
   void evenPlacementSowsTheCombineSeederThinner() {
-    RateBuilder ordinary = combine(HouseRules.USUAL);
-    HouseRules usual = HouseRules.USUAL;
+    RateBuilder ordinary = combine(HouseRules.usual(Figures.shipped()));
+    HouseRules usual = HouseRules.usual(Figures.shipped());
     RateBuilder even =
         combine(
             new HouseRules(
@@ -112,10 +137,14 @@ class RulesOfSeedingTest {
                 usual.rolling(),
                 HouseRules.Placing.EVEN,
                 usual.rows(),
-                usual.ways()));
+                usual.figures()));
     Mix.Member rye = new Mix.Member(species("cereal-rye"), 1);
     assertThat(ordinary.live(rye).poundsPerAcre()).isEqualTo(75);
     assertThat(even.live(rye).poundsPerAcre()).isEqualTo(60);
+  }
+
+  private static FigureId combine(String figure) {
+    return new FigureId("ways", "combine_seeder", figure);
   }
 
   private static RateBuilder combine(HouseRules rules) {
@@ -125,29 +154,46 @@ class RulesOfSeedingTest {
 
   @Test
   void aFarmsOwnFiguresOfAWayChangeItsRateAndItsStand() {
-    WayFigures own =
-        WAYS.with(Map.of(WayIn.COMBINE_SEEDER, Map.of("rate", 1.5, "emergence", 0.60)));
-    RateBuilder mine = combine(HouseRules.USUAL.with(own));
+    Figures figures =
+        Figures.shipped().with(Map.of(combine("rate"), 1.5, combine("emergence"), 0.60));
+    WayFigures own = new WayFigures(figures);
+    RateBuilder mine = combine(HouseRules.usual(figures));
     Mix rye = Mix.of(species("cereal-rye"));
     assertThat(mine.live(rye.members().get(0)).poundsPerAcre()).isEqualTo(90);
     MemberRate worked = rates(mine, rye).get(0);
     assertThat(worked.plantsPerSquareFoot() / worked.liveSeedsPerSquareFoot())
         .isCloseTo(0.60, within(1e-9));
     assertThat(own.rateFactor(WayIn.DRILL, false)).as("others stay").isEqualTo(1.0);
-    assertThat(own.figure(WayIn.DRILL, "rate_even")).as("a dash is no figure").isEmpty();
-    assertThatThrownBy(() -> WAYS.with(Map.of(WayIn.DRILL, Map.of("emergence", 1.4))))
+    assertThat(figures.find(new FigureId("ways", "drill", "rate_even")))
+        .as("a dash is no figure")
+        .isEmpty();
+    assertThatThrownBy(() -> figures.with(Map.of(combine("emergence"), 1.4)))
         .hasMessageContaining("live seed that comes up is 0.01–1");
-    assertThatThrownBy(() -> WAYS.with(Map.of(WayIn.DRILL, Map.of("speed", 1.0))))
+    assertThatThrownBy(() -> figures.with(Map.of(combine("speed"), 1.0)))
         .hasMessageContaining("figure is one of the catalogue's");
   }
 
   @Test
   void theStandIsJudgedByTheMembersShare() {
-    RateBuilder drill = new RateBuilder(WayIn.DRILL, Goal.KEEP_NITROGEN, false, 0);
+    RateBuilder drill =
+        new RateBuilder(
+            WayIn.DRILL,
+            Goal.KEEP_NITROGEN,
+            false,
+            0,
+            HouseRules.usual(Figures.shipped()),
+            SoilTexture.SILT_LOAM);
     assertThat(rates(drill, Mix.of(species("cereal-rye"))).get(0).stand())
         .as("19.8 plants, 12 make a good stand")
         .contains(MemberRate.Stand.GOOD);
-    RateBuilder air = new RateBuilder(WayIn.BROADCAST, Goal.HOLD_SOIL, false, 0);
+    RateBuilder air =
+        new RateBuilder(
+            WayIn.BROADCAST,
+            Goal.HOLD_SOIL,
+            false,
+            0,
+            HouseRules.usual(Figures.shipped()),
+            SoilTexture.SILT_LOAM);
     assertThat(rates(air, Mix.of(species("winter-pea"))).get(0).stand())
         .as("75 lb of pea left on top: 6.9 seeds × 0.14 = 0.96 plants, 1.5 are poor")
         .contains(MemberRate.Stand.POOR);
@@ -180,12 +226,12 @@ class RulesOfSeedingTest {
     var everyFifth =
         TestWeather.trace(from, from.plusDays(60), d -> d.toEpochDay() % 5 == 0 ? 30 : 50);
     LocalDate day = from.plusDays(30);
-    assertThat(FrostSeeding.heaving(heaving, day)).isTrue();
-    assertThat(FrostSeeding.heaving(mild, day)).isFalse();
-    assertThat(FrostSeeding.heaving(everyFifth, day)).isFalse();
+    assertThat(FrostSeeding.heaving(heaving, day, Figures.shipped())).isTrue();
+    assertThat(FrostSeeding.heaving(mild, day, Figures.shipped())).isFalse();
+    assertThat(FrostSeeding.heaving(everyFifth, day, Figures.shipped())).isFalse();
     boolean once = false;
     for (int i = 0; i < 4; i++) {
-      once |= FrostSeeding.heaving(everyFourth, day.plusDays(i));
+      once |= FrostSeeding.heaving(everyFourth, day.plusDays(i), Figures.shipped());
     }
     assertThat(once).isTrue();
   }
@@ -198,8 +244,9 @@ class RulesOfSeedingTest {
       var trace = TestWeather.trace(from, from.plusDays(90), d -> 72, d -> rain);
       var water =
           nimblefurrow.core.weather.TopsoilWater.run(
-              trace, TestWeather.SITE, SoilTexture.SAND, false, 0, 0);
-      double early = -MoistureOutlook.dryDays(trace, water, from.plusDays(40), 0.6);
+              trace, TestWeather.SITE, SoilTexture.SAND, false, 0, 0, Figures.shipped());
+      double early =
+          -MoistureOutlook.dryDays(trace, water, from.plusDays(40), 0.6, Figures.shipped());
       assertThat(early).isGreaterThanOrEqualTo(before == -1 ? early : before);
       before = early;
     }
@@ -208,7 +255,10 @@ class RulesOfSeedingTest {
   @Test
   void everyGoalIsServedByMoreThanOneSpecies() {
     for (Goal goal : Goal.values()) {
-      assertThat(Catalogue.shipped().all().stream().filter(s -> goal.servedBy(s) >= 0.66).count())
+      assertThat(
+              Catalogue.of(Figures.shipped()).all().stream()
+                  .filter(s -> goal.servedBy(s) >= 0.66)
+                  .count())
           .as(goal.words())
           .isGreaterThan(2);
     }

@@ -16,8 +16,8 @@ import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
-import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.weather.Outlook;
@@ -29,11 +29,11 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class SeedingTest {
-  private static final WayFigures WAYS = WayFigures.shipped();
-  private static final Species RYE = Catalogue.shipped().species("cereal-rye");
-  private static final Species VETCH = Catalogue.shipped().species("hairy-vetch");
-  private static final Species CLOVER = Catalogue.shipped().species("crimson-clover");
-  private static final Species RADISH = Catalogue.shipped().species("radish");
+  private static final WayFigures WAYS = new WayFigures(Figures.shipped());
+  private static final Species RYE = Catalogue.of(Figures.shipped()).species("cereal-rye");
+  private static final Species VETCH = Catalogue.of(Figures.shipped()).species("hairy-vetch");
+  private static final Species CLOVER = Catalogue.of(Figures.shipped()).species("crimson-clover");
+  private static final Species RADISH = Catalogue.of(Figures.shipped()).species("radish");
   private static final LocalDate TODAY = LocalDate.of(2026, 6, 1);
   private static final LocalDate SPRING = LocalDate.of(2027, 1, 1);
   private static final Outlook OUTLOOK = TestWeather.outlook(TODAY);
@@ -70,18 +70,31 @@ class SeedingTest {
 
   @Test
   void purposeAndLatenessDoNotTouchLegumes() {
-    RateBuilder late = new RateBuilder(WayIn.DRILL, Goal.SMOTHER_WEEDS, false, 6);
+    RateBuilder late =
+        new RateBuilder(
+            WayIn.DRILL,
+            Goal.SMOTHER_WEEDS,
+            false,
+            6,
+            HouseRules.usual(Figures.shipped()),
+            SoilTexture.SILT_LOAM);
     assertThat(late.live(new Mix.Member(VETCH, 0.5)).poundsPerAcre()).isEqualTo(10);
   }
 
   @ParameterizedTest
   @EnumSource(WayIn.class)
   void ratesStayUnderTheirCeilingsWhateverIsAsked(WayIn way) {
-    for (Species species : Catalogue.shipped().all()) {
+    for (Species species : Catalogue.of(Figures.shipped()).all()) {
       for (double share = 0.1; share <= 3; share += 0.3) {
         for (double weeks = 0; weeks < 20; weeks += 4) {
           double live =
-              new RateBuilder(way, Goal.SMOTHER_WEEDS, false, weeks)
+              new RateBuilder(
+                      way,
+                      Goal.SMOTHER_WEEDS,
+                      false,
+                      weeks,
+                      HouseRules.usual(Figures.shipped()),
+                      SoilTexture.SILT_LOAM)
                   .live(new Mix.Member(species, share))
                   .poundsPerAcre();
           assertThat(live)
@@ -116,8 +129,9 @@ class SeedingTest {
   @Test
   void hardSeedCountsWithGermination() {
     SeedTag vetch = SeedTag.typed(98, 70, 20, LocalDate.of(2026, 5, 1));
-    assertThat(vetch.liveShare(TODAY).fraction()).isCloseTo(0.98 * 0.90, within(1e-12));
-    assertThat(SeedTag.typed(98, 90, 30, TODAY).liveShare(TODAY).fraction())
+    assertThat(vetch.liveShare(TODAY, Figures.shipped()).fraction())
+        .isCloseTo(0.98 * 0.90, within(1e-12));
+    assertThat(SeedTag.typed(98, 90, 30, TODAY).liveShare(TODAY, Figures.shipped()).fraction())
         .isCloseTo(0.98, within(1e-12));
   }
 
@@ -131,8 +145,9 @@ class SeedingTest {
   })
   void oldTestsAreFlagged(LocalDate tested, double germination, String said) {
     SeedTag tag = SeedTag.typed(100, 85, 0, tested);
-    assertThat(tag.liveShare(TODAY).fraction()).isCloseTo(germination, within(1e-12));
-    String told = tag.caution(TODAY).map(r -> r.in(UnitSystem.US)).orElse("");
+    assertThat(tag.liveShare(TODAY, Figures.shipped()).fraction())
+        .isCloseTo(germination, within(1e-12));
+    String told = tag.caution(TODAY, Figures.shipped()).map(r -> r.in(UnitSystem.US)).orElse("");
     assertThat(told).contains(said);
     assertThat(told.isEmpty()).isEqualTo(said.isEmpty());
   }
@@ -140,8 +155,10 @@ class SeedingTest {
   @Test
   void untestedSeedIsAssumedPoorAndSaysSo() {
     SeedTag none = SeedTag.typed(98, 95, 0, null);
-    assertThat(none.liveShare(TODAY).fraction()).isCloseTo(0.98 * 0.75, within(1e-12));
-    assertThat(none.caution(TODAY).orElseThrow().in(UnitSystem.US)).contains("75 %");
+    assertThat(none.liveShare(TODAY, Figures.shipped()).fraction())
+        .isCloseTo(0.98 * 0.75, within(1e-12));
+    assertThat(none.caution(TODAY, Figures.shipped()).orElseThrow().in(UnitSystem.US))
+        .contains("75 %");
   }
 
   @Test
@@ -224,18 +241,23 @@ class SeedingTest {
   void overTheTopOfBeansFollowsTheHouseRule() {
     CropCalendar beans =
         CropCalendar.of(CropPlanting.soybeans(LocalDate.of(2026, 5, 10), 2.5), OUTLOOK);
-    SeedingWindow yellow = rules(beans, Mix.of(RYE), HouseRules.USUAL).window(WayIn.DRONE);
+    SeedingWindow yellow =
+        rules(beans, Mix.of(RYE), HouseRules.usual(Figures.shipped())).window(WayIn.DRONE);
     assertThat(yellow.opens().median()).contains(LocalDate.of(2026, 8, 23));
     assertThat(yellow.bestTo().median()).contains(LocalDate.of(2026, 9, 2));
     assertThat(yellow.closes().median()).contains(LocalDate.of(2026, 9, 12));
     SeedingWindow mixed =
-        rules(beans, Mix.of(RYE).and(CLOVER, 0.3), HouseRules.USUAL).window(WayIn.DRONE);
+        rules(beans, Mix.of(RYE).and(CLOVER, 0.3), HouseRules.usual(Figures.shipped()))
+            .window(WayIn.DRONE);
     assertThat(mixed.closes().median().orElseThrow()).isBeforeOrEqualTo(LocalDate.of(2026, 9, 6));
     HouseRules other =
         new HouseRules(
             HouseRules.OverCorn.HALF_LEAVES_GONE,
             HouseRules.OverBeans.HALF_DEFOLIATED,
-            HouseRules.Rolling.FULL_FLOWERING);
+            HouseRules.Rolling.FULL_FLOWERING,
+            HouseRules.Placing.ORDINARY,
+            HouseRules.Rows.SHALLOW_ANGLE,
+            Figures.shipped());
     assertThat(rules(beans, Mix.of(RYE), other).window(WayIn.DRONE).bestFrom().median())
         .contains(LocalDate.of(2026, 9, 2));
   }
@@ -244,7 +266,8 @@ class SeedingTest {
   void drillingWaitsForHarvestAndEndsWithTheCoversLastDay() {
     CropCalendar corn =
         CropCalendar.of(CropPlanting.corn(LocalDate.of(2026, 4, 28), 102, 20), OUTLOOK);
-    SeedingWindow window = rules(corn, Mix.of(RYE), HouseRules.USUAL).window(WayIn.DRILL);
+    SeedingWindow window =
+        rules(corn, Mix.of(RYE), HouseRules.usual(Figures.shipped())).window(WayIn.DRILL);
     assertThat(window.opens().median()).isEqualTo(corn.when(CropStage.HARVEST).median());
     assertThat(window.closes().lastDayWithChance(0.8))
         .isEqualTo(LastUseful.of(RYE, false, OUTLOOK, SPRING).useful());
@@ -257,7 +280,8 @@ class SeedingTest {
   void theLaterTheDayTheSmallerTheChanceThatIsLeft() {
     CropCalendar beans =
         CropCalendar.of(CropPlanting.soybeans(LocalDate.of(2026, 5, 10), 2.5), OUTLOOK);
-    SeedingWindow window = rules(beans, Mix.of(RYE), HouseRules.USUAL).window(WayIn.DRILL);
+    SeedingWindow window =
+        rules(beans, Mix.of(RYE), HouseRules.usual(Figures.shipped())).window(WayIn.DRILL);
     double before = 1;
     for (LocalDate day = OUTLOOK.today(); day.getYear() == 2026; day = day.plusDays(5)) {
       double left = window.chanceFrom(day).fraction();
@@ -289,12 +313,12 @@ class SeedingTest {
     CropCalendar late =
         CropCalendar.of(CropPlanting.corn(LocalDate.of(2026, 5, 14), 110, 18), OUTLOOK);
     double wide =
-        rules(early, Mix.of(RYE), HouseRules.USUAL)
+        rules(early, Mix.of(RYE), HouseRules.usual(Figures.shipped()))
             .window(WayIn.DRILL)
             .chanceFrom(OUTLOOK.today())
             .fraction();
     double narrow =
-        rules(late, Mix.of(RYE), HouseRules.USUAL)
+        rules(late, Mix.of(RYE), HouseRules.usual(Figures.shipped()))
             .window(WayIn.DRILL)
             .chanceFrom(OUTLOOK.today())
             .fraction();
@@ -305,7 +329,8 @@ class SeedingTest {
   void whatCannotBeSaysWhyAndWhatWouldHelp() {
     CropCalendar beans =
         CropCalendar.of(CropPlanting.soybeans(LocalDate.of(2026, 5, 10), 2.5), OUTLOOK);
-    SeedingWindow none = rules(beans, Mix.of(RYE), HouseRules.USUAL).window(WayIn.INTERSEEDER);
+    SeedingWindow none =
+        rules(beans, Mix.of(RYE), HouseRules.usual(Figures.shipped())).window(WayIn.INTERSEEDER);
     assertThat(none.impossible().orElseThrow().in(UnitSystem.US)).contains("corn rows");
     assertThat(none.remedy().orElseThrow().in(UnitSystem.US)).contains("drone");
     assertThat(none.pencilled()).isEmpty();
@@ -313,7 +338,7 @@ class SeedingTest {
         new CropPlanting(
             CropKind.WINTER_WHEAT, LocalDate.of(2026, 1, 5), 0, 0, Map.of(), List.of());
     assertThat(
-            rules(CropCalendar.of(wheat, OUTLOOK), Mix.of(RYE), HouseRules.USUAL)
+            rules(CropCalendar.of(wheat, OUTLOOK), Mix.of(RYE), HouseRules.usual(Figures.shipped()))
                 .window(WayIn.AIRPLANE)
                 .impossible())
         .isPresent();
@@ -323,7 +348,8 @@ class SeedingTest {
   void interseedingRunsFromThreeToSevenCollars() {
     CropCalendar corn =
         CropCalendar.of(CropPlanting.corn(LocalDate.of(2026, 5, 4), 104, 20), OUTLOOK);
-    SeedingWindow window = rules(corn, Mix.of(CLOVER), HouseRules.USUAL).window(WayIn.INTERSEEDER);
+    SeedingWindow window =
+        rules(corn, Mix.of(CLOVER), HouseRules.usual(Figures.shipped())).window(WayIn.INTERSEEDER);
     assertThat(window.opens().median()).isEqualTo(corn.when(CropStage.V3).median());
     assertThat(window.closes().median()).isEqualTo(corn.when(CropStage.V7).median());
     assertThat(window.pencilled().orElseThrow())
@@ -335,9 +361,16 @@ class SeedingTest {
     assertThatThrownBy(() -> SeedTag.typed(98, 850, 0, TODAY))
         .hasMessageContaining("germination")
         .hasMessageContaining("850");
-    assertThatThrownBy(() -> new RateBuilder(WayIn.DRILL, Goal.HOLD_SOIL, false, -1))
+    assertThatThrownBy(
+            () ->
+                new RateBuilder(
+                    WayIn.DRILL,
+                    Goal.HOLD_SOIL,
+                    false,
+                    -1,
+                    HouseRules.usual(Figures.shipped()),
+                    SoilTexture.SILT_LOAM))
         .hasMessageContaining("weeks late");
-    assertThat(RateBuilder.bags(Mass.ofPounds(0))).isZero();
   }
 
   private static WindowRules rules(CropCalendar crop, Mix mix, HouseRules rules) {
@@ -345,13 +378,20 @@ class SeedingTest {
   }
 
   private static MemberRate rye(WayIn way, Goal goal, boolean roll, double weeks) {
-    return new RateBuilder(way, goal, roll, weeks)
+    return new RateBuilder(
+            way, goal, roll, weeks, HouseRules.usual(Figures.shipped()), SoilTexture.SILT_LOAM)
         .members(Mix.of(RYE), Area.ofAcres(80), Map.of(RYE.id(), GOOD), Map.of(), TODAY)
         .get(0);
   }
 
   private static List<MemberRate> rates(Mix mix, WayIn way) {
-    return new RateBuilder(way, Goal.KEEP_NITROGEN, false, 0)
+    return new RateBuilder(
+            way,
+            Goal.KEEP_NITROGEN,
+            false,
+            0,
+            HouseRules.usual(Figures.shipped()),
+            SoilTexture.SILT_LOAM)
         .members(mix, Area.ofAcres(80), Map.of(), Map.<String, SeedRate>of(), TODAY);
   }
 
@@ -368,7 +408,14 @@ class SeedingTest {
   @Test
   void aCapIsSetAgainstTheTypedShare() {
     Mix within = Mix.of(CLOVER).and(RYE, 0.55);
-    RateBuilder weeds = new RateBuilder(WayIn.DRILL, Goal.SMOTHER_WEEDS, true, 5);
+    RateBuilder weeds =
+        new RateBuilder(
+            WayIn.DRILL,
+            Goal.SMOTHER_WEEDS,
+            true,
+            5,
+            HouseRules.usual(Figures.shipped()),
+            SoilTexture.SILT_LOAM);
     assertThat(weeds.members(within, Area.ofAcres(10), Map.of(), Map.of(), TODAY).get(1).notes())
         .as("purpose and lateness thicken, the share stays under 60 %")
         .noneSatisfy(r -> assertThat(r.text()).contains("crowds out"));
@@ -386,7 +433,13 @@ class SeedingTest {
 
   private static double stand(SoilTexture soil, boolean thick) {
     return new RateBuilder(
-            WayIn.SLURRY, Goal.KEEP_NITROGEN, false, 0, HouseRules.USUAL, soil, thick)
+            WayIn.SLURRY,
+            Goal.KEEP_NITROGEN,
+            false,
+            0,
+            HouseRules.usual(Figures.shipped()),
+            soil,
+            thick)
         .members(Mix.of(RYE), Area.ofAcres(10), Map.of(), Map.of(), TODAY)
         .get(0)
         .plantsPerSquareFoot();
@@ -395,7 +448,7 @@ class SeedingTest {
   /** Warm species gather heat to their killing frost, which comes weeks before dormancy. */
   @Test
   void warmSpeciesMustBeSownInTimeForTheirFrost() {
-    Species cowpea = Catalogue.shipped().species("cowpea");
+    Species cowpea = Catalogue.of(Figures.shipped()).species("cowpea");
     LocalDate[] last = LastUseful.of(cowpea, false, OUTLOOK, SPRING).days();
     int asked = 0;
     for (int i = 0; i < last.length; i++) {

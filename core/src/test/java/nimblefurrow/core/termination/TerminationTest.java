@@ -12,6 +12,7 @@ import nimblefurrow.core.cover.CoverStand;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.StageForecast;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.seeding.HouseRules;
@@ -22,10 +23,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class TerminationTest {
-  private static final Species RYE = Catalogue.shipped().species("cereal-rye");
-  private static final Species VETCH = Catalogue.shipped().species("hairy-vetch");
-  private static final Species CLOVER = Catalogue.shipped().species("crimson-clover");
-  private static final Species OATS = Catalogue.shipped().species("oats");
+  private static final Species RYE = Catalogue.of(Figures.shipped()).species("cereal-rye");
+  private static final Species VETCH = Catalogue.of(Figures.shipped()).species("hairy-vetch");
+  private static final Species CLOVER = Catalogue.of(Figures.shipped()).species("crimson-clover");
+  private static final Species OATS = Catalogue.of(Figures.shipped()).species("oats");
   private static final Outlook OUTLOOK = TestWeather.outlook(LocalDate.of(2026, 9, 1));
   private static final Length TALL = Length.ofInches(48);
   private static final LocalDate SOWN = LocalDate.of(2026, 9, 28);
@@ -43,16 +44,18 @@ class TerminationTest {
 
   @Test
   void onlyTheWorstOfTheAirCounts() {
-    assertThat(new Conditions(true, true, true, false, false, false, TALL).factor())
+    assertThat(
+            new Conditions(true, true, true, false, false, false, TALL).factor(Figures.shipped()))
         .isEqualTo(0.85);
-    assertThat(new Conditions(false, true, true, true, true, true, TALL).factor())
+    assertThat(new Conditions(false, true, true, true, true, true, TALL).factor(Figures.shipped()))
         .isCloseTo(0.92 * 0.90 * 0.92 * 0.88, within(1e-12));
   }
 
   @ParameterizedTest
   @CsvSource({"48,1", "24,1", "23.9,0.8", "12,0.8", "11.9,0"})
   void aLowStandIsCrimpedPoorlyOrNotAtAll(double inches, double factor) {
-    assertThat(Conditions.GOOD.withHeight(Length.ofInches(inches)).factor()).isEqualTo(factor);
+    assertThat(Conditions.GOOD.withHeight(Length.ofInches(inches)).factor(Figures.shipped()))
+        .isEqualTo(factor);
   }
 
   @Test
@@ -72,12 +75,13 @@ class TerminationTest {
 
   @Test
   void aSecondPassTakesSixTenthsOfWhatIsLeft() {
-    assertThat(RollerKill.second(0.7, 0.9)).isCloseTo(0.7 + 0.3 * 0.54, within(1e-12));
+    assertThat(RollerKill.second(0.7, 0.9, Figures.shipped()))
+        .isCloseTo(0.7 + 0.3 * 0.54, within(1e-12));
   }
 
   @Test
   void aSpeciesWithoutARowHasNoFigure() {
-    Species radish = Catalogue.shipped().species("radish");
+    Species radish = Catalogue.of(Figures.shipped()).species("radish");
     assertThat(RollerKill.of(radish, new double[7], Conditions.GOOD)).isEmpty();
     assertThat(HerbicideKill.of(radish)).isEmpty();
   }
@@ -113,7 +117,10 @@ class TerminationTest {
         new HouseRules(
             HouseRules.OverCorn.HALF_LEAVES_GONE,
             HouseRules.OverBeans.BEFORE_LEAF_DROP,
-            HouseRules.Rolling.MILK);
+            HouseRules.Rolling.MILK,
+            HouseRules.Placing.ORDINARY,
+            HouseRules.Rows.SHALLOW_ANGLE,
+            Figures.shipped());
     RouteOutlook later =
         new RouteRules(CoverStand.sown(Mix.of(RYE), SOWN), BEANS, true, milk, OUTLOOK)
             .route(Route.ROLL);
@@ -165,7 +172,8 @@ class TerminationTest {
   }
 
   private static RouteRules rules(Mix mix, NextCrop next, boolean organic) {
-    return new RouteRules(CoverStand.sown(mix, SOWN), next, organic, HouseRules.USUAL, OUTLOOK);
+    return new RouteRules(
+        CoverStand.sown(mix, SOWN), next, organic, HouseRules.usual(Figures.shipped()), OUTLOOK);
   }
 
   private static String said(RouteOutlook route) {

@@ -8,6 +8,7 @@ import java.time.Month;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.HeatBase;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -17,7 +18,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class WeatherGeneratorTest {
   private static final int FIRST = 1800;
   private static final int YEARS = 200;
-  private static final WeatherGenerator STATION = new WeatherGenerator(40.5, 42);
+  private static final WeatherGenerator STATION = new WeatherGenerator(40.5, 42, Figures.shipped());
   private static final WeatherRecord RECORD =
       STATION.generate(LocalDate.of(FIRST, 1, 1), LocalDate.of(FIRST + YEARS - 1, 12, 31));
 
@@ -68,10 +69,10 @@ class WeatherGeneratorTest {
   void theSameSeedGivesTheSameWeather() {
     LocalDate a = LocalDate.of(2020, 1, 1);
     LocalDate b = LocalDate.of(2021, 6, 30);
-    assertThat(new WeatherGenerator(40.5, 7).generate(a, b).days())
-        .isEqualTo(new WeatherGenerator(40.5, 7).generate(a, b).days());
-    assertThat(new WeatherGenerator(40.5, 8).generate(a, b).days())
-        .isNotEqualTo(new WeatherGenerator(40.5, 7).generate(a, b).days());
+    assertThat(new WeatherGenerator(40.5, 7, Figures.shipped()).generate(a, b).days())
+        .isEqualTo(new WeatherGenerator(40.5, 7, Figures.shipped()).generate(a, b).days());
+    assertThat(new WeatherGenerator(40.5, 8, Figures.shipped()).generate(a, b).days())
+        .isNotEqualTo(new WeatherGenerator(40.5, 7, Figures.shipped()).generate(a, b).days());
   }
 
   @Test
@@ -117,7 +118,7 @@ class WeatherGeneratorTest {
     WeatherRecord record =
         latitude == 40.5
             ? RECORD
-            : new WeatherGenerator(latitude, 42)
+            : new WeatherGenerator(latitude, 42, Figures.shipped())
                 .generate(LocalDate.of(FIRST, 1, 1), LocalDate.of(FIRST + YEARS - 1, 12, 31));
     double[] sums = new double[12];
     int[] days = new int[12];
@@ -143,7 +144,7 @@ class WeatherGeneratorTest {
   void daysStrayAndAreWetAsTheyShouldBe(int month, double spreadF, double wetShare) {
     List<DailyWeather> days =
         RECORD.days().stream().filter(d -> d.date().getMonthValue() == month).toList();
-    Normals normals = Normals.at(40.5);
+    Normals normals = Normals.at(40.5, Figures.shipped());
     double squares = 0;
     double pairs = 0;
     int wet = 0;
@@ -212,6 +213,7 @@ class WeatherGeneratorTest {
       List<DailyWeather> forecast = STATION.forecast(RECORD, today, 9, 5);
       Outlook outlook =
           Outlook.of(
+              Figures.shipped(),
               new Site(40.5, -97),
               RECORD.between(LocalDate.of(1800, 1, 1), LocalDate.of(1827, 12, 31)),
               RECORD.between(LocalDate.of(year, 1, 1), today),
@@ -238,6 +240,7 @@ class WeatherGeneratorTest {
       LocalDate today = LocalDate.of(year, 9, 2);
       Outlook outlook =
           Outlook.of(
+              Figures.shipped(),
               new Site(40, -97),
               RECORD.between(LocalDate.of(1800, 1, 1), LocalDate.of(1827, 12, 31)),
               RECORD.between(LocalDate.of(year, 1, 1), today),

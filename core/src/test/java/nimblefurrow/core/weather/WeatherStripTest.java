@@ -5,15 +5,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.core.TestWeather;
+import nimblefurrow.core.figures.Figures;
 import org.junit.jupiter.api.Test;
 
 /** The strip above the lanes says what was, and then what is likely. */
 class WeatherStripTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 7, 15);
   private static final WeatherRecord SEEN =
-      new WeatherGenerator(40.5, 5).generate(LocalDate.of(2026, 1, 1), TODAY);
+      new WeatherGenerator(40.5, 5, Figures.shipped()).generate(LocalDate.of(2026, 1, 1), TODAY);
   private static final Outlook OUTLOOK =
       Outlook.of(
+          Figures.shipped(),
           TestWeather.SITE,
           TestWeather.CLIMATE,
           SEEN,

@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import nimblefurrow.core.TestWeather;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Heat;
 import nimblefurrow.core.quantity.HeatBase;
 import nimblefurrow.core.quantity.OutOfRange;
@@ -69,12 +70,16 @@ class WeatherTest {
     LocalDate cold = LocalDate.of(2026, 11, 10);
     WeatherTrace trace = TestWeather.trace(SEP, MAY, d -> d.isBefore(cold) ? 50 : 30);
     // n cold days of 14 give a mean of 50 - 20n/14, below 40 from n = 8.
-    Dormancy dormancy = Dormancy.in(trace, TestWeather.SITE, LocalDate.of(2027, 1, 1));
+    Dormancy dormancy =
+        Dormancy.in(trace, TestWeather.SITE, LocalDate.of(2027, 1, 1), Figures.shipped());
     assertThat(dormancy.date()).isEqualTo(cold.plusDays(7));
     assertThat(dormancy.reached()).isTrue();
     Dormancy never =
         Dormancy.in(
-            TestWeather.trace(SEP, MAY, d -> 55), TestWeather.SITE, LocalDate.of(2027, 1, 1));
+            TestWeather.trace(SEP, MAY, d -> 55),
+            TestWeather.SITE,
+            LocalDate.of(2027, 1, 1),
+            Figures.shipped());
     assertThat(never.date()).isEqualTo(LocalDate.of(2026, 12, 31));
     assertThat(never.reached()).isFalse();
   }
@@ -114,10 +119,13 @@ class WeatherTest {
   void theOutlookKeepsWhatWasSeenAndSpreadsWhatIsToCome() {
     LocalDate today = LocalDate.of(2026, 9, 20);
     WeatherRecord seen =
-        new WeatherGenerator(40.5, 5).generate(LocalDate.of(2026, 1, 1), LocalDate.of(2027, 6, 30));
-    List<DailyWeather> forecast = new WeatherGenerator(40.5, 42).forecast(seen, today, 10, 5);
+        new WeatherGenerator(40.5, 5, Figures.shipped())
+            .generate(LocalDate.of(2026, 1, 1), LocalDate.of(2027, 6, 30));
+    List<DailyWeather> forecast =
+        new WeatherGenerator(40.5, 42, Figures.shipped()).forecast(seen, today, 10, 5);
     Outlook outlook =
         Outlook.of(
+            Figures.shipped(),
             TestWeather.SITE,
             TestWeather.CLIMATE,
             seen.until(today),
@@ -150,8 +158,10 @@ class WeatherTest {
             d -> 55,
             d -> d.getDayOfMonth() % 6 == 0 ? 0.5 : d.getDayOfMonth() % 9 == 0 ? 0.2 : 0);
     for (SoilTexture soil : SoilTexture.values()) {
-      TopsoilWater a = TopsoilWater.run(some, TestWeather.SITE, soil, false, 0.4, 0);
-      TopsoilWater b = TopsoilWater.run(more, TestWeather.SITE, soil, false, 0.4, 0);
+      TopsoilWater a =
+          TopsoilWater.run(some, TestWeather.SITE, soil, false, 0.4, 0, Figures.shipped());
+      TopsoilWater b =
+          TopsoilWater.run(more, TestWeather.SITE, soil, false, 0.4, 0, Figures.shipped());
       for (LocalDate day = SEP; day.isBefore(MAY); day = day.plusDays(1)) {
         assertThat(b.shareOfCapacity(day)).isGreaterThanOrEqualTo(a.shareOfCapacity(day) - 1e-9);
       }
@@ -164,16 +174,20 @@ class WeatherTest {
         TestWeather.trace(SEP, MAY, d -> 60, d -> d.getDayOfMonth() % 7 == 0 ? 0.8 : 0);
     LocalDate day = LocalDate.of(2026, 10, 10);
     double bare =
-        TopsoilWater.run(trace, TestWeather.SITE, SoilTexture.SILT_LOAM, false, 0, 0)
+        TopsoilWater.run(
+                trace, TestWeather.SITE, SoilTexture.SILT_LOAM, false, 0, 0, Figures.shipped())
             .shareOfCapacity(day);
     double mat =
-        TopsoilWater.run(trace, TestWeather.SITE, SoilTexture.SILT_LOAM, false, 0, 8000)
+        TopsoilWater.run(
+                trace, TestWeather.SITE, SoilTexture.SILT_LOAM, false, 0, 8000, Figures.shipped())
             .shareOfCapacity(day);
     double tiled =
-        TopsoilWater.run(trace, TestWeather.SITE, SoilTexture.SILT_LOAM, true, 0, 0)
+        TopsoilWater.run(
+                trace, TestWeather.SITE, SoilTexture.SILT_LOAM, true, 0, 0, Figures.shipped())
             .shareOfCapacity(LocalDate.of(2026, 10, 8));
     double untiled =
-        TopsoilWater.run(trace, TestWeather.SITE, SoilTexture.SILT_LOAM, false, 0, 0)
+        TopsoilWater.run(
+                trace, TestWeather.SITE, SoilTexture.SILT_LOAM, false, 0, 0, Figures.shipped())
             .shareOfCapacity(LocalDate.of(2026, 10, 8));
     assertThat(mat).isGreaterThan(bare);
     assertThat(tiled).isLessThanOrEqualTo(untiled);

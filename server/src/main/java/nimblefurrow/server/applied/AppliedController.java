@@ -8,7 +8,7 @@ import java.util.UUID;
 import nimblefurrow.core.coverage.AppliedMap;
 import nimblefurrow.core.coverage.AppliedPoint;
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.server.farm.Fields;
+import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.journal.Journal;
 import nimblefurrow.server.journal.Journal.Entry;

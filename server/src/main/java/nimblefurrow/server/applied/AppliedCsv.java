@@ -8,7 +8,7 @@ import java.util.Map;
 import nimblefurrow.core.coverage.AppliedPoint;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.server.platform.CsvIn;
-import nimblefurrow.server.platform.Figures;
+import nimblefurrow.server.platform.TypedNumber;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
@@ -84,7 +84,7 @@ public final class AppliedCsv {
   private static double figure(CSVRecord row, String column, double low, double high) {
     String text = row.isSet(column) ? row.get(column) : "";
     try {
-      double value = Figures.number(column, text);
+      double value = TypedNumber.number(column, text);
       if (value >= low && value <= high) {
         return value;
       }

@@ -10,6 +10,7 @@ import java.util.UUID;
 import nimblefurrow.core.calibration.AirMeter;
 import nimblefurrow.core.calibration.NextSetting;
 import nimblefurrow.core.calibration.PanTest;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.server.calibration.Calibrations.CalibrationView;
@@ -141,7 +142,7 @@ class CalibrationController {
         d.inBand() == null ? null : d.inBand().poundsPerAcre(),
         d.targetLbAc() == null || d.targetLbAc() <= 0
             ? null
-            : NextSetting.verdict(test.rate(), SeedRate.poundsPerAcre(d.targetLbAc())));
+            : NextSetting.verdict(test.rate(), SeedRate.poundsPerAcre(d.targetLbAc()), figures()));
   }
 
   @PostMapping("/pans")
@@ -156,7 +157,9 @@ class CalibrationController {
         pans.throwFt(),
         pans.curve(d.drivingOr()).stream().map(CalibrationController::point).toList(),
         offered.map(CalibrationController::point).orElse(null),
-        pans.widest(d.drivingOr(), PanTest.EVEN).map(CalibrationController::point).orElse(null),
+        pans.widest(d.drivingOr(), figures().of(PanTest.EVEN))
+            .map(CalibrationController::point)
+            .orElse(null),
         mostCv,
         shown == null ? new double[0] : pans.overlapped(shown, d.drivingOr()),
         shown);
@@ -167,13 +170,18 @@ class CalibrationController {
   MeterView meter(@Valid @RequestBody MeterForm form) {
     AirMeter meter =
         new AirMeter(SeedRate.poundsPerAcre(form.targetLbAc()), form.widthFt(), form.mph());
+    Figures figures = figures();
     return new MeterView(
         meter.poundsPerMinute(),
-        meter.safeSpeeds().slowest(),
-        meter.safeSpeeds().fastest(),
-        meter.table().stream()
+        meter.safeSpeeds(figures).slowest(),
+        meter.safeSpeeds(figures).fastest(),
+        meter.table(figures).stream()
             .map(t -> new MeterPoint(t.mph(), t.rate().poundsPerAcre(), t.within()))
             .toList());
+  }
+
+  private Figures figures() {
+    return farms.view(current.id()).rules().figures();
   }
 
   private static SwathPoint point(PanTest.AtSwath at) {

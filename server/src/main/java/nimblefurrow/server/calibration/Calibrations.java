@@ -14,8 +14,9 @@ import nimblefurrow.core.calibration.NextSetting.Verdict;
 import nimblefurrow.core.calibration.PanTest;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.SeedRate;
-import nimblefurrow.server.farm.MachineSetup;
-import nimblefurrow.server.farm.Machines;
+import nimblefurrow.server.catalogue.FarmFigures;
+import nimblefurrow.server.machine.MachineSetup;
+import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import org.springframework.stereotype.Service;
@@ -46,8 +47,10 @@ public class Calibrations {
 
   private final CalibrationRows rows;
   private final Machines machines;
+  private final FarmFigures figures;
 
-  Calibrations(CalibrationRows rows, Machines machines) {
+  Calibrations(CalibrationRows rows, Machines machines, FarmFigures figures) {
+    this.figures = figures;
     this.rows = rows;
     this.machines = machines;
   }
@@ -55,9 +58,7 @@ public class Calibrations {
   @Transactional(readOnly = true)
   public List<CalibrationView> of(UUID farm, UUID machine) {
     machines.one(farm, machine);
-    return rows.findByFarmIdAndMachineIdOrderBySeq(farm, machine).stream()
-        .map(Calibrations::view)
-        .toList();
+    return rows.findByFarmIdAndMachineIdOrderBySeq(farm, machine).stream().map(this::view).toList();
   }
 
   @Transactional
@@ -156,7 +157,7 @@ public class Calibrations {
     return corrections;
   }
 
-  private static CalibrationView view(Calibration c) {
+  private CalibrationView view(Calibration c) {
     CalibrationDetails d = c.details;
     Double rate = null;
     Double swath = null;
@@ -179,7 +180,7 @@ public class Calibrations {
     Verdict verdict =
         rate == null || meant == null || meant.poundsPerAcre() == 0
             ? null
-            : NextSetting.verdict(SeedRate.poundsPerAcre(rate), meant);
+            : NextSetting.verdict(SeedRate.poundsPerAcre(rate), meant, figures.of(c.farmId));
     return new CalibrationView(
         c.id, c.machineId, c.kind, c.madeOn, c.lot, c.byName, d, rate, verdict, swath, cv);
   }

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.cashcrop.CropKind;
-import nimblefurrow.core.figures.FigureTable;
 import nimblefurrow.core.land.Boundary;
 import nimblefurrow.core.season.Clearing;
 import nimblefurrow.core.seeding.Goal;
@@ -14,21 +13,21 @@ import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.server.account.Accounts;
-import nimblefurrow.server.farm.Chains;
-import nimblefurrow.server.farm.Chains.Link;
-import nimblefurrow.server.farm.CoverDetails;
-import nimblefurrow.server.farm.CropDetails;
-import nimblefurrow.server.farm.CutDetails;
-import nimblefurrow.server.farm.Drainage;
+import nimblefurrow.server.chain.Chains;
+import nimblefurrow.server.chain.Chains.Link;
+import nimblefurrow.server.chain.CoverDetails;
+import nimblefurrow.server.chain.CropDetails;
+import nimblefurrow.server.chain.CutDetails;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
-import nimblefurrow.server.farm.Fields;
-import nimblefurrow.server.farm.Fields.FieldView;
-import nimblefurrow.server.farm.Fields.Land;
-import nimblefurrow.server.farm.SeedLots;
-import nimblefurrow.server.farm.SeedLots.TypedLot;
+import nimblefurrow.server.field.Drainage;
+import nimblefurrow.server.field.Fields;
+import nimblefurrow.server.field.Fields.FieldView;
+import nimblefurrow.server.field.Fields.Land;
 import nimblefurrow.server.order.OrderDesk;
 import nimblefurrow.server.platform.FarmUser;
+import nimblefurrow.server.seed.SeedLots;
+import nimblefurrow.server.seed.SeedLots.TypedLot;
 import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -96,7 +95,7 @@ public class DemoFarm {
     marks.draw(farm.id());
     seed(farm.id());
     dealers(farm.id());
-    List<CSVRecord> rows = FigureTable.shipped(DemoFarm.class, "/demo/fields.csv").rows();
+    List<CSVRecord> rows = DemoTable.fields();
     for (int i = 0; i < count; i++) {
       field(farm, rows.get(i % rows.size()), i / rows.size());
     }
@@ -132,17 +131,13 @@ public class DemoFarm {
 
   private void field(FarmView farm, CSVRecord row, int copy) {
     String name = row.get("name") + (copy == 0 ? "" : " " + (copy + 1));
-    double x = FigureTable.number(row, "x") + (copy % 5) * 7;
-    double y = FigureTable.number(row, "y") + (copy / 5) * 7;
+    double x = DemoTable.number(row, "x") + (copy % 5) * 7;
+    double y = DemoTable.number(row, "y") + (copy / 5) * 7;
     Boundary boundary =
         Boundary.of(
             name,
             DemoShapes.shape(
-                row.get("shape"),
-                x,
-                y,
-                FigureTable.number(row, "w"),
-                FigureTable.number(row, "h")));
+                row.get("shape"), x, y, DemoTable.number(row, "w"), DemoTable.number(row, "h")));
     FieldView field =
         fields.add(
             farm.id(),
@@ -154,7 +149,7 @@ public class DemoFarm {
                 Drainage.valueOf(row.get("drainage")),
                 row.get("tiled").equals("yes"),
                 row.get("organic").equals("yes"),
-                FigureTable.number(row, "slope"),
+                DemoTable.number(row, "slope"),
                 "",
                 name.equals("Barn Eighty") || name.equals("Cemetery Forty")
                     ? "Gate on Church lane, 16 ft; keep off the lane's soft shoulder after rain."
@@ -189,7 +184,7 @@ public class DemoFarm {
     }
     Link standing =
         chains.addCrop(
-            farm.id(), field.id(), planted, crop(now, FigureTable.number(row, "maturity")));
+            farm.id(), field.id(), planted, crop(now, DemoTable.number(row, "maturity")));
     if (!row.get("cover26").isBlank()) {
       cover(
           farm,

@@ -8,6 +8,8 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropStage;
+import nimblefurrow.core.cover.Catalogue;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.season.CoverPlan;
 import nimblefurrow.core.season.FieldCase;
 import nimblefurrow.core.season.FieldSeason;
@@ -20,14 +22,15 @@ import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.core.weather.WeatherGenerator;
 import nimblefurrow.core.weather.WeatherRecord;
-import nimblefurrow.server.farm.Chains.Link;
-import nimblefurrow.server.farm.CoverDetails;
-import nimblefurrow.server.farm.CropDetails;
+import nimblefurrow.server.chain.Chains.Link;
+import nimblefurrow.server.chain.CoverDetails;
+import nimblefurrow.server.chain.CropDetails;
+import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.farm.Farms.FarmView;
-import nimblefurrow.server.farm.Fields.FieldView;
-import nimblefurrow.server.farm.LinkKind;
+import nimblefurrow.server.field.Fields.FieldView;
 import nimblefurrow.server.journal.EntryDetails;
 import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.journal.Journal;
@@ -52,7 +55,7 @@ class DemoLog {
 
   void write(FarmView farm, FieldView field, List<Link> chain) {
     Outlook outlook = known(farm);
-    SeasonComposer composer = new SeasonComposer(outlook, HouseRules.USUAL);
+    SeasonComposer composer = new SeasonComposer(outlook, HouseRules.usual(Figures.shipped()));
     for (int i = 0; i < chain.size(); i++) {
       if (chain.get(i).kind() == LinkKind.COVER) {
         continue;
@@ -160,7 +163,13 @@ class DemoLog {
   private static double pounds(
       CoverPlan plan, FieldSeason season, FieldView field, LocalDate sown) {
     RateBuilder rates =
-        new RateBuilder(plan.way(), plan.goal(), plan.rollOnly(), season.weeksLate());
+        new RateBuilder(
+            plan.way(),
+            plan.goal(),
+            plan.rollOnly(),
+            season.weeksLate(),
+            HouseRules.usual(Figures.shipped()),
+            SoilTexture.SILT_LOAM);
     SeedTag tag = SeedTag.typed(98, 85, 0, sown.minusMonths(3));
     Map<String, SeedTag> tags =
         plan.mix().members().stream().collect(Collectors.toMap(m -> m.species().id(), m -> tag));
@@ -187,7 +196,7 @@ class DemoLog {
 
   static CoverPlan plan(CoverDetails details) {
     return CoverPlan.of(
-            details.mix(nimblefurrow.core.cover.Catalogue.shipped()),
+            details.mix(Catalogue.of(Figures.shipped())),
             details.goal(),
             details.way(),
             details.route())
@@ -253,10 +262,19 @@ class DemoLog {
   private Outlook known(FarmView farm) {
     if (known == null) {
       WeatherRecord all =
-          new WeatherGenerator(farm.site().latitude(), farm.stationSeed())
+          new WeatherGenerator(farm.site().latitude(), farm.stationSeed(), Figures.shipped())
               .generate(LocalDate.of(1998, 1, 1), LocalDate.of(2028, 12, 31));
       known =
-          Outlook.of(farm.site(), all, all, List.of(), END, LocalDate.of(2024, 1, 1), END).known();
+          Outlook.of(
+                  Figures.shipped(),
+                  farm.site(),
+                  all,
+                  all,
+                  List.of(),
+                  END,
+                  LocalDate.of(2024, 1, 1),
+                  END)
+              .known();
     }
     return known;
   }

@@ -9,9 +9,9 @@ import nimblefurrow.core.schedule.MachineKind;
 import nimblefurrow.server.calibration.CalibrationDetails;
 import nimblefurrow.server.calibration.CalibrationKind;
 import nimblefurrow.server.calibration.Calibrations;
-import nimblefurrow.server.farm.MachineSetups;
-import nimblefurrow.server.farm.Machines;
-import nimblefurrow.server.farm.Machines.MachineView;
+import nimblefurrow.server.machine.MachineSetups;
+import nimblefurrow.server.machine.Machines;
+import nimblefurrow.server.machine.Machines.MachineView;
 import org.springframework.stereotype.Component;
 
 /** The demo farm's machines, set up and partly calibrated. All makes and prices are invented. */

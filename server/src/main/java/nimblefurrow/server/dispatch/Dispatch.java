@@ -16,8 +16,8 @@ import nimblefurrow.core.schedule.SchedulePlanner;
 import nimblefurrow.core.schedule.ScheduleProblem;
 import nimblefurrow.core.schedule.WhatIf;
 import nimblefurrow.core.season.FieldJobs;
-import nimblefurrow.server.farm.Machines;
-import nimblefurrow.server.farm.Machines.MachineView;
+import nimblefurrow.server.machine.Machines;
+import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.season.FieldSeasons;
@@ -73,7 +73,12 @@ public class Dispatch {
       field.broken().ifPresent(b -> troubles.add(new Trouble(field.field(), b.says())));
       Trouble.attempt(
               field.field(),
-              () -> FieldJobs.of(field.key(), field.field().name(), field.now()),
+              () ->
+                  FieldJobs.of(
+                      field.key(),
+                      field.field().name(),
+                      field.now(),
+                      season.farm().rules().figures()),
               troubles::add)
           .ifPresent(
               open -> {

@@ -21,7 +21,7 @@ import nimblefurrow.core.schedule.Unplaced;
 import nimblefurrow.core.schedule.WhatIf;
 import nimblefurrow.core.season.Step;
 import nimblefurrow.core.season.Verdict;
-import nimblefurrow.server.farm.Machines.MachineView;
+import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.CurrentFarm;

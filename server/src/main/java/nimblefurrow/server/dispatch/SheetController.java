@@ -13,7 +13,7 @@ import nimblefurrow.core.schedule.DayWork;
 import nimblefurrow.core.schedule.Job;
 import nimblefurrow.core.schedule.Placement;
 import nimblefurrow.core.season.Step;
-import nimblefurrow.server.farm.Machines.MachineView;
+import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.season.CoverDesk;
@@ -83,7 +83,8 @@ class SheetController {
                 machine.name(),
                 machine.hired(),
                 byMachine.get(machine.id()),
-                Cautions.of(sample.get(machine.id()).kind())));
+                Cautions.of(
+                    sample.get(machine.id()).kind(), board.season().farm().rules().figures())));
       }
     }
     return new Sheet(day, board.season().farm().name(), machines);

@@ -17,7 +17,7 @@ import nimblefurrow.core.schedule.DayWork;
 import nimblefurrow.core.schedule.Job;
 import nimblefurrow.core.schedule.Placement;
 import nimblefurrow.server.dispatch.Dispatch;
-import nimblefurrow.server.farm.Machines.MachineView;
+import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Download;
 import org.apache.commons.csv.CSVFormat;

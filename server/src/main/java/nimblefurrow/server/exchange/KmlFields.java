@@ -8,7 +8,7 @@ import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.server.platform.Figures;
+import nimblefurrow.server.platform.TypedNumber;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -95,7 +95,8 @@ final class KmlFields {
         String[] parts = triple.split(",");
         points.add(
             new Coordinate(
-                Figures.number("longitude", parts[0]), Figures.number("latitude", parts[1])));
+                TypedNumber.number("longitude", parts[0]),
+                TypedNumber.number("latitude", parts[1])));
       }
       if (!points.isEmpty() && !points.get(0).equals2D(points.get(points.size() - 1))) {
         points.add(points.get(0).copy());

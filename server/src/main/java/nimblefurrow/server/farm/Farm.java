@@ -8,17 +8,16 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
-import java.util.Map;
 import java.util.UUID;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.seeding.HouseRules;
-import nimblefurrow.core.seeding.WayIn;
-import org.hibernate.annotations.JdbcTypeCode;
-import org.hibernate.type.SqlTypes;
 
 @Entity
 @Table(name = "farm")
 class Farm {
+  private static final HouseRules USUAL = HouseRules.usual(Figures.shipped());
+
   @Id UUID id;
   String name;
   double latitude;
@@ -44,26 +43,22 @@ class Farm {
 
   @Enumerated(EnumType.STRING)
   @Column(name = "over_corn")
-  HouseRules.OverCorn overCorn = HouseRules.USUAL.overCorn();
+  HouseRules.OverCorn overCorn = USUAL.overCorn();
 
   @Enumerated(EnumType.STRING)
   @Column(name = "over_beans")
-  HouseRules.OverBeans overBeans = HouseRules.USUAL.overBeans();
+  HouseRules.OverBeans overBeans = USUAL.overBeans();
 
   @Enumerated(EnumType.STRING)
-  HouseRules.Rolling rolling = HouseRules.USUAL.rolling();
+  HouseRules.Rolling rolling = USUAL.rolling();
 
   @Enumerated(EnumType.STRING)
   @Column(name = "seed_placing")
-  HouseRules.Placing placing = HouseRules.USUAL.placing();
+  HouseRules.Placing placing = USUAL.placing();
 
   @Enumerated(EnumType.STRING)
   @Column(name = "row_school")
-  HouseRules.Rows rows = HouseRules.USUAL.rows();
-
-  @JdbcTypeCode(SqlTypes.JSON)
-  @Column(name = "way_figures")
-  Map<WayIn, Map<String, Double>> wayFigures = Map.of();
+  HouseRules.Rows rows = USUAL.rows();
 
   double spare = 0.03;
 

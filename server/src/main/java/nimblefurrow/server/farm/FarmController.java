@@ -101,7 +101,7 @@ class FarmController {
             typed.rolling(),
             typed.placing() == null ? now.rules().placing() : typed.placing(),
             typed.rows() == null ? now.rules().rows() : typed.rows(),
-            now.rules().ways());
+            now.rules().figures());
     return settings(
         farms.rules(
             current.id(),

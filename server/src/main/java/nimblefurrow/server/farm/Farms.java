@@ -2,18 +2,14 @@ package nimblefurrow.server.farm;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.EnumMap;
-import java.util.Map;
-import java.util.TreeMap;
 import java.util.UUID;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.seeding.HouseRules;
-import nimblefurrow.core.seeding.WayFigures;
-import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.weather.Site;
+import nimblefurrow.server.catalogue.FarmFigures;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -39,12 +35,14 @@ public class Farms {
       double mostCv) {}
 
   private final FarmRows farms;
+  private final FarmFigures figures;
   private final Clock clock;
   private final JdbcClient database;
 
-  Farms(FarmRows farms, Clock clock, JdbcClient database) {
+  Farms(FarmRows farms, FarmFigures figures, Clock clock, JdbcClient database) {
     this.database = database;
     this.farms = farms;
+    this.figures = figures;
     this.clock = clock;
   }
 
@@ -106,30 +104,6 @@ public class Farms {
     return view(farm);
   }
 
-  /** The farm's own figures of the ways in. */
-  @Transactional(readOnly = true)
-  public Map<WayIn, Map<String, Double>> wayFigures(UUID id) {
-    return row(id).wayFigures;
-  }
-
-  /** Sets a figure of a way in, or puts the starting value back with null. */
-  @Transactional
-  public FarmView wayFigure(UUID id, WayIn way, String figure, Double value) {
-    Farm farm = row(id);
-    Map<WayIn, Map<String, Double>> own = new EnumMap<>(WayIn.class);
-    farm.wayFigures.forEach((w, figures) -> own.put(w, new TreeMap<>(figures)));
-    Map<String, Double> ofWay = own.computeIfAbsent(way, w -> new TreeMap<>());
-    if (value == null) {
-      ofWay.remove(figure);
-    } else {
-      ofWay.put(figure, value);
-    }
-    own.values().removeIf(Map::isEmpty);
-    WayFigures.shipped().with(own);
-    farm.wayFigures = own;
-    return view(farm);
-  }
-
   /** Sets the day a demo farm is on; other farms live on the real day. */
   @Transactional
   public FarmView goTo(UUID id, LocalDate day) {
@@ -159,7 +133,7 @@ public class Farms {
     return farms.findById(id).orElseThrow(() -> new NotOnThisFarm("farm"));
   }
 
-  private static FarmView view(Farm farm) {
+  private FarmView view(Farm farm) {
     return new FarmView(
         farm.id,
         farm.name,
@@ -176,7 +150,7 @@ public class Farms {
             farm.rolling,
             farm.placing,
             farm.rows,
-            WayFigures.shipped().with(farm.wayFigures)),
+            figures.of(farm.id)),
         farm.spare,
         farm.mostCv);
   }

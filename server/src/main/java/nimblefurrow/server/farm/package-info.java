@@ -1,5 +1,2 @@
-/**
- * The farm as it is kept: its settings, farmsteads, fields with their chain of crops and covers,
- * machines, seed.
- */
+/** The farm itself: its name, its place, its house rules, its day. */
 package nimblefurrow.server.farm;

@@ -3,9 +3,11 @@ package nimblefurrow.server.flight;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.flight.FlightPlan;
 import nimblefurrow.core.schedule.Cautions;
 import nimblefurrow.core.schedule.MachineKind;
+import nimblefurrow.server.catalogue.FarmFigures;
 import nimblefurrow.server.flight.FlightDesk.Asked;
 import nimblefurrow.server.flight.FlightDesk.Planned;
 import nimblefurrow.server.platform.CurrentFarm;
@@ -61,9 +63,11 @@ class FlightController {
 
   private final FlightDesk desk;
   private final CurrentFarm current;
+  private final FarmFigures figures;
   private final FlightFiles files;
 
-  FlightController(FlightDesk desk, CurrentFarm current, FlightFiles files) {
+  FlightController(FlightDesk desk, CurrentFarm current, FlightFiles files, FarmFigures figures) {
+    this.figures = figures;
     this.desk = desk;
     this.current = current;
     this.files = files;
@@ -82,7 +86,8 @@ class FlightController {
         desk.plan(
             current.id(),
             new Asked(fieldId, machineId, pass, bearing, marginFt, longitude, latitude)),
-        pass);
+        pass,
+        figures.of(current.id()));
   }
 
   /** The plan as a file: {@code geojson} or {@code kml}. */
@@ -105,7 +110,7 @@ class FlightController {
         : Download.of("flight-plan.geojson", "application/geo+json", files.geoJson(planned));
   }
 
-  private static PlanView view(Planned p, int pass) {
+  private static PlanView view(Planned p, int pass, Figures figures) {
     FlightPlan plan = p.plan();
     List<FlightView> flights = new ArrayList<>();
     for (FlightPlan.Flight f : plan.flights()) {
@@ -143,7 +148,7 @@ class FlightController {
                         h.kind().words(), h.name(), h.keepAwayFt(), GeoJson.text(h.shape())))
             .toList(),
         flights,
-        Cautions.of(MachineKind.DRONE));
+        Cautions.of(MachineKind.DRONE, figures));
   }
 
   private static double[] flat(List<Coordinate> points) {

@@ -12,10 +12,10 @@ import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.seeding.WindowRules;
-import nimblefurrow.server.farm.CoverDetails;
-import nimblefurrow.server.farm.Machines;
-import nimblefurrow.server.farm.Machines.MachineView;
+import nimblefurrow.server.chain.CoverDetails;
 import nimblefurrow.server.loads.LoadDesk.LoadsView;
+import nimblefurrow.server.machine.Machines;
+import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.season.CoverDesk;
 import nimblefurrow.server.season.FieldSeasons;
@@ -158,7 +158,7 @@ class CompareDesk {
         up.perAcre().value(),
         up.plantsPerSquareFoot(),
         up.perThousandPlants().orElse(null),
-        up.likely(),
+        up.likely(farm.farm().rules().figures()),
         planned.way() == way,
         false);
   }

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Unit;
-import nimblefurrow.server.farm.MachineSetup;
+import nimblefurrow.server.machine.MachineSetup;
 import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;

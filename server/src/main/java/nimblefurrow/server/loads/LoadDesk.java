@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.land.FieldShape;
 import nimblefurrow.core.land.MarkKind;
 import nimblefurrow.core.loads.GroundOutfit;
@@ -17,12 +18,12 @@ import nimblefurrow.core.season.SideWork;
 import nimblefurrow.core.seeding.SeedBlend;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.seeding.WorkSequence;
-import nimblefurrow.server.farm.Fields;
-import nimblefurrow.server.farm.Fields.FieldView;
-import nimblefurrow.server.farm.MachineSetup;
-import nimblefurrow.server.farm.Machines;
-import nimblefurrow.server.farm.Machines.MachineView;
+import nimblefurrow.server.field.Fields;
+import nimblefurrow.server.field.Fields.FieldView;
 import nimblefurrow.server.land.Marks;
+import nimblefurrow.server.machine.MachineSetup;
+import nimblefurrow.server.machine.Machines;
+import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.season.CoverDesk;
 import nimblefurrow.server.season.FieldSeasons;
@@ -205,17 +206,28 @@ public class LoadDesk {
         unload.map(Area::acres).orElse(null),
         run,
         way == WayIn.DRONE ? ferry : null,
-        steps(way, field, blend, area, machine),
+        steps(way, field, blend, area, machine, farm.farm().rules().figures()),
         blend.cautions(way, least).stream().map(r -> r.in(units)).toList(),
         prices.price(farm, field, blend, machine, passes, plans, run, ferry));
   }
 
   private static List<StepView> steps(
-      WayIn way, FieldSeasons field, SeedBlend blend, Area area, MachineView machine) {
+      WayIn way,
+      FieldSeasons field,
+      SeedBlend blend,
+      Area area,
+      MachineView machine,
+      Figures figures) {
     SideWork side = field.now().field().cover().map(c -> c.side()).orElse(SideWork.USUAL);
     boolean small = blend.parts().stream().allMatch(p -> p.species().smallSeeded());
     return WorkSequence.of(
-            way, side.discPasses(), side.slurryOver(), small, area, machine.machine().rate())
+            way,
+            side.discPasses(),
+            side.slurryOver(),
+            small,
+            area,
+            machine.machine().rate(),
+            figures)
         .stream()
         .map(t -> new StepView(t.what(), t.afterDays(), t.withinDays(), t.hours()))
         .toList();

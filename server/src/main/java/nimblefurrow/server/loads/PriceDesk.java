@@ -9,10 +9,9 @@ import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.WorkRate;
-import nimblefurrow.core.schedule.FitDays;
 import nimblefurrow.core.seeding.SeedBlend;
-import nimblefurrow.server.farm.MachineSetup;
-import nimblefurrow.server.farm.Machines.MachineView;
+import nimblefurrow.server.machine.MachineSetup;
+import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.Seasons;
@@ -82,7 +81,7 @@ public class PriceDesk {
             : Optional.of(
                 OwnCost.rented(
                     s.rentPerDay(),
-                    FitDays.hoursPerDay(machine.kind()),
+                    farm.weather().fit().hoursPerDay(machine.kind()),
                     or(s.runningPerHour(), 0),
                     rate));
     Money pass =

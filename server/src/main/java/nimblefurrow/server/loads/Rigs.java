@@ -11,8 +11,8 @@ import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.WorkRate;
 import nimblefurrow.core.seeding.SeedBlend;
-import nimblefurrow.server.farm.MachineSetup;
-import nimblefurrow.server.farm.Machines.MachineView;
+import nimblefurrow.server.machine.MachineSetup;
+import nimblefurrow.server.machine.Machines.MachineView;
 
 /** Puts a machine's set-up into the terms in which core plans its loads. */
 public final class Rigs {

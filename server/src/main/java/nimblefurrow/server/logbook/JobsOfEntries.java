@@ -2,14 +2,15 @@ package nimblefurrow.server.logbook;
 
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.schedule.Job;
 import nimblefurrow.core.schedule.Pin;
 import nimblefurrow.core.season.FieldJobs;
 import nimblefurrow.core.season.Step;
-import nimblefurrow.server.farm.Machines;
-import nimblefurrow.server.farm.Machines.MachineView;
 import nimblefurrow.server.journal.EntryKind;
+import nimblefurrow.server.machine.Machines;
+import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.FarmUser;
 import nimblefurrow.server.season.FieldSeasons;
@@ -32,10 +33,10 @@ class JobsOfEntries {
   /**
    * @throws OutOfRange saying which of the three does not hold
    */
-  void check(UUID farm, FarmUser by, Logbook.EntryForm form, FieldSeasons field) {
+  void check(UUID farm, FarmUser by, Logbook.EntryForm form, FieldSeasons field, Figures figures) {
     Step step =
         field.andAfter().stream()
-            .flatMap(f -> FieldJobs.of(f.key(), f.field().name(), f.now()).stream())
+            .flatMap(f -> FieldJobs.of(f.key(), f.field().name(), f.now(), figures).stream())
             .filter(job -> job.id().equals(form.jobId()))
             .map(Job::id)
             .map(Step::of)

@@ -11,6 +11,7 @@ import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Spread;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.quantity.Limits;
@@ -24,15 +25,15 @@ import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.weather.DateForecast;
-import nimblefurrow.server.farm.Chains.Link;
-import nimblefurrow.server.farm.Fields;
-import nimblefurrow.server.farm.LinkKind;
-import nimblefurrow.server.farm.Machines;
+import nimblefurrow.server.chain.Chains.Link;
+import nimblefurrow.server.chain.LinkKind;
+import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.journal.EntryDetails;
 import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.journal.Journal;
 import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.journal.Journal.NewEntry;
+import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.FarmUser;
@@ -129,7 +130,7 @@ public class Logbook {
     FieldSeasons field = before.onlyField();
     check(farm, form, furtherPass, field, before.weather().today());
     if (form.jobId() != null) {
-      jobs.check(farm, by, form, field);
+      jobs.check(farm, by, form, field, before.farm().rules().figures());
     }
     Link link = linkOf(form.kind(), field);
     EntryDetails details =
@@ -172,7 +173,10 @@ public class Logbook {
   private Saved saved(UUID farm, Entry entry, EntryForm form) {
     Seasons.FarmSeason before = seasons.one(farm, form.fieldId(), e -> !e.id().equals(entry.id()));
     Seasons.FarmSeason after = seasons.one(farm, form.fieldId());
-    return new Saved(entry, changes(before, after), verdict(form, after.farm().units()));
+    return new Saved(
+        entry,
+        changes(before, after),
+        verdict(form, after.farm().units(), after.farm().rules().figures()));
   }
 
   /** The same entry sent once more is answered as the first time. */
@@ -322,9 +326,9 @@ public class Logbook {
     return new EntryDetails.DayWeather(w.maxF(), w.minF(), w.rainIn(), w.windMph());
   }
 
-  private static String verdict(EntryForm form, UnitSystem units) {
+  private static String verdict(EntryForm form, UnitSystem units, Figures figures) {
     if (form.kind() == EntryKind.STEM_COUNT) {
-      return switch (count(form).verdict()) {
+      return switch (count(form).verdict(figures)) {
         case READY -> "Ready: 80 % or more are past flowering.";
         case WAIT -> "Wait: not enough are past flowering yet.";
         case COUNT_ON -> "Undecided: count more spots.";
@@ -332,7 +336,7 @@ public class Logbook {
     }
     if (form.kind() == EntryKind.BIOMASS) {
       Quadrats frames = frames(form);
-      return frames.clipMore()
+      return frames.clipMore(figures)
           ? "Clip more frames: the interval is wider than ± 25 %, or cannot be told."
           : "Enough frames: the 90 %% interval is within ± %s."
               .formatted(units.say(DryMatter.poundsPerAcre(frames.halfWidth().orElseThrow())));

@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import nimblefurrow.core.cover.Catalogue;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.UnitSystem;
@@ -153,7 +155,7 @@ public class OrderDesk {
         throw new OutOfRange("prices", price.species() + " is priced twice");
       }
       new Offer(price.dealer(), Mass.ofPounds(price.packLb()), price.pricePerLb());
-      nimblefurrow.core.cover.Catalogue.shipped().species(price.species());
+      Catalogue.of(Figures.shipped()).species(price.species());
       SeedOffer row =
           offers
               .findByFarmIdAndSpecies(farmId, price.species())

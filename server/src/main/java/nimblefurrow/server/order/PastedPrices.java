@@ -5,11 +5,12 @@ import java.util.List;
 import java.util.Locale;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.server.order.OrderDesk.Price;
-import nimblefurrow.server.platform.Figures;
+import nimblefurrow.server.platform.TypedNumber;
 
 /**
  * Prices pasted from a spreadsheet: a line each with species, dealer, pounds in a pack, dollars a
@@ -55,7 +56,7 @@ final class PastedPrices {
   }
 
   private static String species(String typed, int line) {
-    return Catalogue.shipped().all().stream()
+    return Catalogue.of(Figures.shipped()).all().stream()
         .filter(s -> s.name().equalsIgnoreCase(typed) || s.id().equalsIgnoreCase(typed))
         .map(Species::id)
         .findFirst()
@@ -67,7 +68,7 @@ final class PastedPrices {
 
   private static double figure(String what, String typed, int line, double most) {
     try {
-      double value = Figures.number(what, typed.replace("$", "").replace(",", ""));
+      double value = TypedNumber.number(what, typed.replace("$", "").replace(",", ""));
       if (value > 0 && value <= most) {
         return value;
       }

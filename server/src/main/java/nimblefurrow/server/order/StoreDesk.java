@@ -5,9 +5,9 @@ import java.util.UUID;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.seeding.SeedStore;
 import nimblefurrow.server.farm.Farms;
-import nimblefurrow.server.farm.SeedLots;
 import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.journal.Journal;
+import nimblefurrow.server.seed.SeedLots;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

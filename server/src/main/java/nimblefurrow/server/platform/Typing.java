@@ -68,7 +68,7 @@ class Typing implements WebMvcConfigurer {
   }
 
   private static double finite(String field, String text) {
-    return Figures.number(field, text);
+    return TypedNumber.number(field, text);
   }
 
   private static String field(JsonParser parser) {

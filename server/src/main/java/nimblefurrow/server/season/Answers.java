@@ -3,6 +3,7 @@ package nimblefurrow.server.season;
 import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.core.cover.Spread;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.FieldSeason;
@@ -54,8 +55,8 @@ final class Answers {
       @Maybe String impossible,
       @Maybe String remedy,
       List<String> notes) {
-    static WindowAnswer of(SeedingWindow w, UnitSystem units, LocalDate today) {
-      Verdict verdict = Verdict.of(w, today);
+    static WindowAnswer of(SeedingWindow w, UnitSystem units, LocalDate today, Figures figures) {
+      Verdict verdict = Verdict.of(w, today, figures);
       return new WindowAnswer(
           w.way(),
           w.way().words(),
@@ -94,7 +95,8 @@ final class Answers {
       List<String> against,
       @Maybe String impossible,
       @Maybe String remedy) {
-    static RouteAnswer of(RouteOutlook r, boolean chosen, UnitSystem units) {
+    static RouteAnswer of(RouteOutlook r, boolean chosen, UnitSystem units, Figures figures) {
+      double range = figures.of(RouteOutlook.KILL_RANGE);
       return new RouteAnswer(
           r.route(),
           r.route().words(),
@@ -103,8 +105,8 @@ final class Answers {
           DateRange.of(r.closes()),
           r.aim().orElse(null),
           r.mat().map(MatRange::of).orElse(null),
-          r.kill().map(k -> killPercent(k - RouteOutlook.KILL_RANGE)).orElse(null),
-          r.kill().map(k -> killPercent(k + RouteOutlook.KILL_RANGE)).orElse(null),
+          r.kill().map(k -> killPercent(k - range)).orElse(null),
+          r.kill().map(k -> killPercent(k + range)).orElse(null),
           r.members().stream()
               .map(
                   m ->

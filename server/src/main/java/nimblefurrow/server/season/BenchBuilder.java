@@ -66,7 +66,8 @@ final class BenchBuilder {
                 plan.side().slurryOver(),
                 species.stream().allMatch(Species::smallSeeded),
                 area(),
-                ANY_RATE)),
+                ANY_RATE,
+                farm.farm().rules().figures())),
         byWay(),
         List.of(WorkSequence.fallBurndown(false), WorkSequence.fallBurndown(true)));
   }

@@ -21,13 +21,13 @@ import nimblefurrow.core.seeding.SeedTag;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.weather.Outlook;
-import nimblefurrow.server.farm.CoverDetails;
+import nimblefurrow.server.chain.CoverDetails;
 import nimblefurrow.server.farm.Farms.FarmView;
-import nimblefurrow.server.farm.SeedLots;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.season.Answers.RouteAnswer;
 import nimblefurrow.server.season.Answers.StageAnswer;
 import nimblefurrow.server.season.Answers.WindowAnswer;
+import nimblefurrow.server.seed.SeedLots;
 import org.springframework.stereotype.Service;
 
 /** Answers what a cover would mean for a field, chosen or only tried. */
@@ -198,14 +198,15 @@ public class CoverDesk {
         .ifPresent(
             stand -> {
               for (var route : farm.composer().everyRoute(season.field(), stand)) {
-                routes.add(RouteAnswer.of(route, route.route() == plan.route(), units));
+                routes.add(
+                    RouteAnswer.of(route, route.route() == plan.route(), units, outlook.figures()));
               }
             });
     Mass pounds = rates.stream().map(MemberRate::forField).reduce(Mass.ofPounds(0), Mass::plus);
     Money perAcre = rates.stream().map(MemberRate::costPerAcre).reduce(Money.of(0), Money::plus);
     return new CoverAnswer(
         plan.mix().name(),
-        WindowAnswer.of(season.window().orElseThrow(), units, outlook.today()),
+        WindowAnswer.of(season.window().orElseThrow(), units, outlook.today(), outlook.figures()),
         season.stand().map(s -> s.seeded()).orElse(null),
         plan.seeded() != null,
         rates.stream().map(r -> member(r, season, outlook, farm.farm())).toList(),

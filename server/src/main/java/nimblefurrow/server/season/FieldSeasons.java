@@ -8,8 +8,8 @@ import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.Clearing;
 import nimblefurrow.core.season.FieldSeason;
-import nimblefurrow.server.farm.Chains.Link;
-import nimblefurrow.server.farm.Fields.FieldView;
+import nimblefurrow.server.chain.Chains.Link;
+import nimblefurrow.server.field.Fields.FieldView;
 import nimblefurrow.server.journal.Journal.Entry;
 
 /**

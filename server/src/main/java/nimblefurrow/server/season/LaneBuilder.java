@@ -10,6 +10,7 @@ import java.util.Set;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.cover.CoverStage;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.schedule.JobWindow;
 import nimblefurrow.core.season.Clearing;
@@ -21,9 +22,9 @@ import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;
 import nimblefurrow.core.weather.DateForecast;
-import nimblefurrow.server.farm.Chains.Link;
-import nimblefurrow.server.farm.Fields.FieldView;
-import nimblefurrow.server.farm.LinkKind;
+import nimblefurrow.server.chain.Chains.Link;
+import nimblefurrow.server.chain.LinkKind;
+import nimblefurrow.server.field.Fields.FieldView;
 import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.season.LaneView.Band;
 import nimblefurrow.server.season.LaneView.Bracket;
@@ -52,8 +53,10 @@ final class LaneBuilder {
 
   private final UnitSystem units;
   private final LocalDate today;
+  private final Figures figures;
 
-  LaneBuilder(UnitSystem units, LocalDate today) {
+  LaneBuilder(UnitSystem units, LocalDate today, Figures figures) {
+    this.figures = figures;
     this.units = units;
     this.today = today;
   }
@@ -282,7 +285,7 @@ final class LaneBuilder {
               Optional<LocalDate> from = r.opens().by(0.02).or(() -> r.opens().early());
               Optional<LocalDate> to = r.closes().late().or(() -> r.closes().median());
               if (from.isPresent() && to.isPresent() && !from.get().isAfter(to.get())) {
-                JobWindow open = new JobWindow(r.opens(), r.closes());
+                JobWindow open = JobWindow.of(r.opens(), r.closes(), figures);
                 DateForecast aim = r.aim().map(DateForecast::certain).orElse(r.opens());
                 brackets.add(
                     bracket(

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.cover.MatForecast;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.schedule.Pin;
 import nimblefurrow.core.season.Call;
@@ -18,8 +19,8 @@ import nimblefurrow.core.season.FieldJobs;
 import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.weather.WeatherTrace;
 import nimblefurrow.server.farm.Farms;
-import nimblefurrow.server.farm.Machines;
-import nimblefurrow.server.farm.Machines.MachineView;
+import nimblefurrow.server.machine.Machines;
+import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
@@ -100,12 +101,16 @@ class SeasonController {
     Map<String, String> machineNames =
         machines.all(current.id()).stream()
             .collect(Collectors.toMap(m -> m.id().toString(), MachineView::name));
-    LaneBuilder builder = new LaneBuilder(farm.farm().units(), farm.weather().today());
+    LaneBuilder builder =
+        new LaneBuilder(farm.farm().units(), farm.weather().today(), farm.farm().rules().figures());
     List<LaneView> lanes = new ArrayList<>();
     List<CallBoard.Lane> board = new ArrayList<>();
     List<Trouble> troubles = new ArrayList<>(farm.troubles());
     for (FieldSeasons field : farm.fields()) {
-      Trouble.attempt(field.field(), () -> lane(builder, field, pins, machineNames), troubles::add)
+      Trouble.attempt(
+              field.field(),
+              () -> lane(builder, field, farm.farm().rules().figures(), pins, machineNames),
+              troubles::add)
           .ifPresent(
               lane -> {
                 lanes.add(lane.view());
@@ -137,13 +142,14 @@ class SeasonController {
   private static Lane lane(
       LaneBuilder builder,
       FieldSeasons field,
+      Figures figures,
       Map<String, Pin> pins,
       Map<String, String> machineNames) {
     List<CallBoard.Lane> board = new ArrayList<>();
     List<LaneView.Stake> stakes = new ArrayList<>();
     for (FieldSeasons one : field.andAfter()) {
       Map<String, LocalDate> placed = new HashMap<>();
-      for (var job : FieldJobs.of(one.key(), one.field().name(), one.now())) {
+      for (var job : FieldJobs.of(one.key(), one.field().name(), one.now(), figures)) {
         Pin pin = pins.get(job.id());
         if (pin != null) {
           placed.put(job.id(), pin.start());
@@ -195,21 +201,28 @@ class SeasonController {
         cover.map(c -> c.ended()).orElse(null),
         f.makesRoom(units).orElse(null),
         growing ? mat.map(m -> MatRange.of(m.on(farm.weather().today()))).orElse(null) : null,
-        now.window().map(w -> WindowAnswer.of(w, units, farm.weather().today())).orElse(null),
+        now.window()
+            .map(
+                w ->
+                    WindowAnswer.of(
+                        w, units, farm.weather().today(), farm.farm().rules().figures()))
+            .orElse(null),
         mat.map(m -> Answers.stages(now, m::on)).orElse(List.of()),
-        now.route().map(r -> RouteAnswer.of(r, true, units)).orElse(null),
+        now.route()
+            .map(r -> RouteAnswer.of(r, true, units, farm.farm().rules().figures()))
+            .orElse(null),
         f.after().stream()
-            .flatMap(
-                o -> o.now().window().map(w -> after(o, w, units, farm.weather().today())).stream())
+            .flatMap(o -> o.now().window().map(w -> after(o, w, farm)).stream())
             .toList());
   }
 
   private static AfterAnswer after(
-      FieldSeasons one, SeedingWindow window, UnitSystem units, LocalDate today) {
+      FieldSeasons one, SeedingWindow window, Seasons.FarmSeason farm) {
     return new AfterAnswer(
         Words.ground(one.crop()).toLowerCase(Locale.ROOT),
         one.now().field().cover().map(c -> c.mix().name()).orElse(null),
-        WindowAnswer.of(window, units, today));
+        WindowAnswer.of(
+            window, farm.farm().units(), farm.weather().today(), farm.farm().rules().figures()));
   }
 
   private static SeasonView.CallView call(Call call, UnitSystem units, Map<String, UUID> fieldOf) {

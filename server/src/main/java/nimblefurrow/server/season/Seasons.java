@@ -22,14 +22,14 @@ import nimblefurrow.core.season.SeasonComposer;
 import nimblefurrow.core.seeding.HouseRules;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.Site;
-import nimblefurrow.server.farm.Chains;
-import nimblefurrow.server.farm.Chains.Link;
-import nimblefurrow.server.farm.FarmCatalogue;
+import nimblefurrow.server.catalogue.FarmFigures;
+import nimblefurrow.server.chain.Chains;
+import nimblefurrow.server.chain.Chains.Link;
+import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
-import nimblefurrow.server.farm.Fields;
-import nimblefurrow.server.farm.Fields.FieldView;
-import nimblefurrow.server.farm.LinkKind;
+import nimblefurrow.server.field.Fields;
+import nimblefurrow.server.field.Fields.FieldView;
 import nimblefurrow.server.journal.Journal;
 import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.platform.NotOnThisFarm;
@@ -92,7 +92,7 @@ public class Seasons {
   private final Chains chains;
   private final Journal journal;
   private final Weathers weathers;
-  private final FarmCatalogue catalogues;
+  private final FarmFigures catalogues;
   private final TransactionTemplate load;
   // Worked out from its key alone: a shortcut, not a state.
   private final Cache<Known, FieldSeason> composed =
@@ -104,7 +104,7 @@ public class Seasons {
       Chains chains,
       Journal journal,
       Weathers weathers,
-      FarmCatalogue catalogues,
+      FarmFigures catalogues,
       PlatformTransactionManager transactions) {
     this.load = new TransactionTemplate(transactions);
     this.load.setReadOnly(true);
@@ -177,7 +177,8 @@ public class Seasons {
     journal.until(farm.id(), weather.today()).stream()
         .filter(counts)
         .forEach(e -> entries.computeIfAbsent(e.fieldId(), f -> new ArrayList<>()).add(e));
-    return new Loaded(farm, weather, catalogues.of(farm.id()), wanted, links, entries);
+    return new Loaded(
+        farm, weather, catalogues.catalogue(farm.rules().figures()), wanted, links, entries);
   }
 
   private FarmSeason build(Loaded l) {

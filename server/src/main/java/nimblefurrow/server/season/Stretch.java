@@ -10,9 +10,9 @@ import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.season.Clearing;
 import nimblefurrow.core.weather.Site;
-import nimblefurrow.server.farm.Chains.Link;
-import nimblefurrow.server.farm.CropDetails;
-import nimblefurrow.server.farm.LinkKind;
+import nimblefurrow.server.chain.Chains.Link;
+import nimblefurrow.server.chain.CropDetails;
+import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.journal.Journal.Entry;
 

@@ -5,6 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.WeatherGenerator;
 import nimblefurrow.core.weather.WeatherRecord;
@@ -36,7 +37,7 @@ class SimulatedStation implements WeatherPort {
 
   @Override
   public List<DailyWeather> forecast(FarmView farm, LocalDate today) {
-    return new WeatherGenerator(farm.site().latitude(), farm.stationSeed())
+    return new WeatherGenerator(farm.site().latitude(), farm.stationSeed(), Figures.shipped())
         .forecast(all(farm, today), today, FORECAST_DAYS, farm.stationSeed());
   }
 
@@ -46,7 +47,7 @@ class SimulatedStation implements WeatherPort {
     return records.get(
         new Station(farm.site().latitude(), farm.stationSeed(), lastYear),
         s ->
-            new WeatherGenerator(s.latitude(), s.seed())
+            new WeatherGenerator(s.latitude(), s.seed(), Figures.shipped())
                 .generate(FIRST, LocalDate.of(s.lastYear(), 12, 31)));
   }
 }

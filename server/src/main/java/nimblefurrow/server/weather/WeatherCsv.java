@@ -16,7 +16,7 @@ import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.SensibleDay;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.server.platform.CsvIn;
-import nimblefurrow.server.platform.Figures;
+import nimblefurrow.server.platform.TypedNumber;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
@@ -120,7 +120,7 @@ final class WeatherCsv {
         return null;
       }
       try {
-        return Figures.number(column, row.get(column));
+        return TypedNumber.number(column, row.get(column));
       } catch (OutOfRange e) {
         throw refused(row, column, e.reason());
       }

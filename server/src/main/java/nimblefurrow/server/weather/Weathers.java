@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.schedule.FitDays;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.WeatherRecord;
@@ -24,7 +25,8 @@ import org.springframework.stereotype.Service;
 public class Weathers {
   private static final int CLIMATE_YEARS = 28;
 
-  private record Key(UUID farm, WeatherSource source, int version, LocalDate today) {}
+  private record Key(
+      UUID farm, WeatherSource source, int version, LocalDate today, Figures figures) {}
 
   private final Farms farms;
   private final Map<WeatherSource, WeatherPort> ports = new EnumMap<>(WeatherSource.class);
@@ -40,7 +42,8 @@ public class Weathers {
   public Optional<FarmWeather> of(FarmView farm) {
     LocalDate today = farms.today(farm);
     return weathers.get(
-        new Key(farm.id(), farm.weatherSource(), farm.weatherVersion(), today),
+        new Key(
+            farm.id(), farm.weatherSource(), farm.weatherVersion(), today, farm.rules().figures()),
         k -> build(farm, today));
   }
 
@@ -59,7 +62,15 @@ public class Weathers {
     LocalDate to = LocalDate.of(today.getYear() + 1, 12, 31);
     WeatherRecord observed = all.last().isBefore(from) ? null : all.between(from, today);
     Outlook outlook =
-        Outlook.of(farm.site(), climate, observed, port.forecast(farm, today), today, from, to);
+        Outlook.of(
+            farm.rules().figures(),
+            farm.site(),
+            climate,
+            observed,
+            port.forecast(farm, today),
+            today,
+            from,
+            to);
     return Optional.of(
         new FarmWeather(
             today,

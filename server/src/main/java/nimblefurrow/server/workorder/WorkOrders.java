@@ -25,13 +25,12 @@ import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.server.calibration.CalibrationKind;
 import nimblefurrow.server.calibration.Calibrations;
 import nimblefurrow.server.calibration.Calibrations.CalibrationView;
-import nimblefurrow.server.farm.Fields.FieldView;
-import nimblefurrow.server.farm.Machines;
-import nimblefurrow.server.farm.Machines.MachineView;
-import nimblefurrow.server.farm.SeedLots;
+import nimblefurrow.server.field.Fields.FieldView;
 import nimblefurrow.server.land.Marks.MarkView;
 import nimblefurrow.server.loads.LoadDesk;
 import nimblefurrow.server.loads.LoadDesk.LoadsView;
+import nimblefurrow.server.machine.Machines;
+import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.platform.Paper;
@@ -40,6 +39,7 @@ import nimblefurrow.server.season.CoverDesk;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.Seasons;
 import nimblefurrow.server.season.Trouble;
+import nimblefurrow.server.seed.SeedLots;
 import org.springframework.stereotype.Service;
 
 /** Puts everything a crew needs for one field on one page. */
@@ -144,7 +144,7 @@ class WorkOrders {
         troubles.stream()
             .map(t -> Map.of("field", t.field().name(), "says", t.says().in(units)))
             .toList());
-    list.put("cautions", Cautions.of(machine.kind()));
+    list.put("cautions", Cautions.of(machine.kind(), farm.farm().rules().figures()));
     return pdf.print(
         "work-order", Map.of("u", new Paper(units).words(), "list", list, "orders", orders));
   }
@@ -215,7 +215,8 @@ class WorkOrders {
     page.put("hours", Paper.plain(worked.hours(), 1));
     page.put("setting", setting(stock, worked, paper));
     page.put("hazards", hazards(hazards, paper));
-    page.put("cautions", new ArrayList<>(Cautions.of(machine.kind())));
+    page.put(
+        "cautions", new ArrayList<>(Cautions.of(machine.kind(), farm.farm().rules().figures())));
     page.put("notes", worked.cautions());
     page.put("rows", farm.farm().rules().rows().words());
     page.put("drill", machine.kind() == MachineKind.DRILL);

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.stream.IntStream;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.weather.WeatherGenerator;
 import nimblefurrow.core.weather.WeatherRecord;
 import org.junit.jupiter.api.Test;
@@ -15,7 +16,7 @@ class DemoSeasonTest {
   private static final int FIRST_YEAR = 1998;
   private static final int YEARS = 28;
   private final WeatherRecord station =
-      new WeatherGenerator(40.0, DemoFarm.STATION)
+      new WeatherGenerator(40.0, DemoFarm.STATION, Figures.shipped())
           .generate(LocalDate.of(FIRST_YEAR, 1, 1), LocalDate.of(2028, 12, 31));
 
   @Test

@@ -1,2 +1,0 @@
-/** The species that the farm can choose from. */
-package nimblefurrow.server.catalog;

@@ -1,0 +1,46 @@
+package nimblefurrow.server.catalogue;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import nimblefurrow.core.cashcrop.CropKind;
+import nimblefurrow.core.quantity.Unit;
+import nimblefurrow.core.schedule.MachineKind;
+import nimblefurrow.core.seeding.Goal;
+import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.termination.Route;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What can be chosen, in words: goals, ways in, ways to end, kinds of machine. */
+@RestController
+@RequestMapping("/api/choices")
+class ChoicesController {
+  record Choice(String value, String title) {}
+
+  record Choices(
+      List<Choice> goals,
+      List<Choice> ways,
+      List<Choice> routes,
+      List<Choice> machines,
+      Map<CropKind, Unit> yields) {}
+
+  private static final Choices ALL =
+      new Choices(
+          Arrays.stream(Goal.values()).map(g -> choice(g, g.words())).toList(),
+          Arrays.stream(WayIn.values()).map(w -> choice(w, w.words())).toList(),
+          Arrays.stream(Route.values()).map(r -> choice(r, r.words())).toList(),
+          Arrays.stream(MachineKind.values()).map(m -> choice(m, m.words())).toList(),
+          Arrays.stream(CropKind.values()).collect(Collectors.toMap(k -> k, CropKind::yieldUnit)));
+
+  @GetMapping
+  Choices all() {
+    return ALL;
+  }
+
+  private static Choice choice(Enum<?> value, String words) {
+    return new Choice(value.name(), Character.toUpperCase(words.charAt(0)) + words.substring(1));
+  }
+}

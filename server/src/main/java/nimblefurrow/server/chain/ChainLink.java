@@ -1,0 +1,68 @@
+package nimblefurrow.server.chain;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.OptimisticLock;
+import org.hibernate.type.SqlTypes;
+
+@Entity
+@Table(name = "chain_link")
+class ChainLink {
+  @Id UUID id;
+
+  @Column(name = "farm_id")
+  UUID farmId;
+
+  @Column(name = "field_id")
+  UUID fieldId;
+
+  @Enumerated(EnumType.STRING)
+  LinkKind kind;
+
+  LocalDate starts;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  CropDetails crop;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  CoverDetails cover;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  CutDetails cut;
+
+  /** Its place in the field's chain, from 0; a link that is taken out has none. */
+  @OptimisticLock(excluded = true)
+  Integer place;
+
+  /** Taken out of the chain, but kept for what was logged of it. */
+  boolean retired;
+
+  @Version int version;
+
+  protected ChainLink() {}
+
+  ChainLink(
+      UUID farmId,
+      UUID fieldId,
+      LocalDate starts,
+      CropDetails crop,
+      CoverDetails cover,
+      CutDetails cut) {
+    this.id = UUID.randomUUID();
+    this.farmId = farmId;
+    this.fieldId = fieldId;
+    this.kind = crop != null ? LinkKind.CROP : cover != null ? LinkKind.COVER : LinkKind.CUT;
+    this.starts = starts;
+    this.crop = crop;
+    this.cover = cover;
+    this.cut = cut;
+  }
+}

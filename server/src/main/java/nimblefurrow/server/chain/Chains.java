@@ -1,0 +1,291 @@
+package nimblefurrow.server.chain;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import nimblefurrow.core.cashcrop.CropKind;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.season.Clearing;
+import nimblefurrow.server.farm.Farms;
+import nimblefurrow.server.farm.Farms.FarmView;
+import nimblefurrow.server.field.Fields;
+import nimblefurrow.server.platform.Conflict;
+import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.NotOnThisFarm;
+import nimblefurrow.server.platform.Records;
+import nimblefurrow.server.platform.Removed;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The chain of crops and covers of each field, over the years. */
+@Service
+public class Chains {
+  /** A link; a crop starts when planted, a cover when its season's seeding may begin. */
+  public record Link(
+      UUID id,
+      UUID fieldId,
+      LinkKind kind,
+      LocalDate starts,
+      @Maybe CropDetails crop,
+      @Maybe CoverDetails cover,
+      @Maybe CutDetails cut,
+      int version) {}
+
+  private final ChainLinks links;
+  private final Fields fields;
+  private final Farms farms;
+  private final Records records;
+
+  Chains(ChainLinks links, Fields fields, Farms farms, Records records) {
+    this.links = links;
+    this.fields = fields;
+    this.farms = farms;
+    this.records = records;
+  }
+
+  /** Every field's chain in order, by field. */
+  @Transactional(readOnly = true)
+  public Map<UUID, List<Link>> all(UUID farmId) {
+    Map<UUID, List<Link>> chains = new LinkedHashMap<>();
+    for (ChainLink link : links.findByFarmIdAndRetiredFalseOrderByFieldIdAscPlaceAsc(farmId)) {
+      chains.computeIfAbsent(link.fieldId, f -> new ArrayList<>()).add(view(link));
+    }
+    return chains;
+  }
+
+  @Transactional(readOnly = true)
+  public List<Link> of(UUID farmId, UUID fieldId) {
+    return rows(farmId, fieldId).stream().map(Chains::view).toList();
+  }
+
+  @Transactional(readOnly = true)
+  /** The kind of every crop that the farm has or had: what was logged of it stays. */
+  public Map<UUID, CropKind> crops(UUID farmId) {
+    return links.findByFarmIdAndKind(farmId, LinkKind.CROP).stream()
+        .collect(Collectors.toMap(l -> l.id, l -> l.crop.kind()));
+  }
+
+  public Link one(UUID farmId, UUID id) {
+    return view(row(farmId, id));
+  }
+
+  /**
+   * Puts a crop before the first one that is planted later; what follows the earlier ones stays.
+   */
+  @Transactional
+  public Link addCrop(UUID farmId, UUID fieldId, LocalDate planted, CropDetails crop) {
+    fields.hold(farmId, fieldId);
+    refuseImpossible(farmId, planted, crop);
+    List<ChainLink> chain = rows(farmId, fieldId);
+    int at = chain.size();
+    for (int i = chain.size() - 1; i >= 0; i--) {
+      ChainLink link = chain.get(i);
+      if (link.kind == LinkKind.CROP && link.starts.equals(planted)) {
+        throw new OutOfRange(
+            "planted", "another crop of this field is planted on %s already".formatted(planted));
+      }
+      at = link.kind == LinkKind.CROP && link.starts.isAfter(planted) ? i : at;
+    }
+    return insert(chain, at, new ChainLink(farmId, fieldId, planted, crop, null, null));
+  }
+
+  /** Changes a crop in its place: it can be planted on any day between its neighbours. */
+  @Transactional
+  public Link changeCrop(UUID farmId, UUID id, LocalDate planted, CropDetails crop, int version) {
+    refuseImpossible(farmId, planted, crop);
+    ChainLink link = fresh(farmId, id, version, LinkKind.CROP);
+    refuseOutOfTurn(rows(farmId, link.fieldId), link, planted);
+    link.starts = planted;
+    link.crop = crop;
+    return view(links.saveAndFlush(link));
+  }
+
+  private void refuseImpossible(UUID farmId, LocalDate planted, CropDetails crop) {
+    if (crop.kind() == CropKind.FREE_GROUND) {
+      throw new OutOfRange("crop", "crop is one that is planted: freed ground follows from a cut");
+    }
+    FarmView farm = farms.view(farmId);
+    crop.planting(planted, null, List.of()).checkedAt(farm.site(), farm.rules().figures());
+  }
+
+  /** Order in the chain is a place, not a date: a crop cannot be moved past another by its day. */
+  private static void refuseOutOfTurn(List<ChainLink> chain, ChainLink link, LocalDate planted) {
+    int at = chain.indexOf(link);
+    for (int i = 0; i < chain.size(); i++) {
+      ChainLink other = chain.get(i);
+      boolean dated = other.kind == LinkKind.CROP || other.kind == LinkKind.CUT && i > at;
+      boolean passes =
+          i < at ? !other.starts.isBefore(planted) : i > at && !other.starts.isAfter(planted);
+      if (dated && passes) {
+        throw new OutOfRange(
+            "planted",
+            "planted is %s %s, where the %s %s it stands; got %s"
+                .formatted(
+                    i < at ? "after" : "before",
+                    other.starts,
+                    other.kind == LinkKind.CUT ? "cut" : "crop",
+                    i < at ? "before" : "after",
+                    planted));
+      }
+    }
+  }
+
+  /**
+   * Puts a cover after a crop or a cut; past what was meant to cut the crop itself.
+   *
+   * @param ground the crop or the cut
+   */
+  @Transactional
+  public Link addCover(UUID farmId, UUID fieldId, UUID ground, CoverDetails cover) {
+    fields.hold(farmId, fieldId);
+    cover.checked();
+    List<ChainLink> chain = rows(farmId, fieldId);
+    int at = chain.stream().map(l -> l.id).toList().indexOf(ground);
+    if (at < 0) {
+      throw new NotOnThisFarm("crop or cut");
+    }
+    while (at + 1 < chain.size() && chain.get(at + 1).kind == LinkKind.CUT) {
+      at++;
+    }
+    if (at + 1 < chain.size() && chain.get(at + 1).kind == LinkKind.COVER) {
+      throw new Conflict("a cover is planned here already: load it again, then change that one");
+    }
+    LocalDate starts = chain.get(at).starts.plusDays(1);
+    return insert(chain, at + 1, new ChainLink(farmId, fieldId, starts, null, cover, null));
+  }
+
+  @Transactional
+  public Link changeCover(UUID farmId, UUID id, CoverDetails cover, int version) {
+    ChainLink link = fresh(farmId, id, version, LinkKind.COVER);
+    link.cover = cover.checked();
+    return view(links.saveAndFlush(link));
+  }
+
+  /**
+   * Puts in a forage cut, or the end of a cover, so that another cover can follow before the next
+   * crop.
+   *
+   * @throws OutOfRange when nothing stands to be cut on that day, or the cut before has no cover
+   *     yet
+   */
+  @Transactional
+  public Link addCut(UUID farmId, UUID fieldId, LocalDate day, CutDetails cut) {
+    fields.hold(farmId, fieldId);
+    List<ChainLink> chain = rows(farmId, fieldId);
+    int at = 0;
+    while (at < chain.size()
+        && (chain.get(at).kind == LinkKind.COVER || chain.get(at).starts.isBefore(day))) {
+      at++;
+    }
+    if (at == 0) {
+      throw new OutOfRange("day", "nothing stands in this field on %s".formatted(day));
+    }
+    ChainLink before = chain.get(at - 1);
+    if (before.kind == LinkKind.CUT) {
+      throw new OutOfRange(
+          "day",
+          "plan the cover after the cut of %s first: nothing else stands to be cut"
+              .formatted(before.starts));
+    }
+    if (before.kind == LinkKind.CROP && cut.how() != Clearing.How.FORAGE_CUT) {
+      throw new OutOfRange(
+          "cover", "plan a cover first: before it, only the crop itself can be cut for forage");
+    }
+    return insert(chain, at, new ChainLink(farmId, fieldId, day, null, null, cut));
+  }
+
+  /** Gives a new field the chain of the one it was cut from. */
+  @Transactional
+  public void copy(UUID farmId, UUID from, UUID to) {
+    int place = 0;
+    for (ChainLink l : rows(farmId, from)) {
+      ChainLink same = new ChainLink(farmId, to, l.starts, l.crop, l.cover, l.cut);
+      same.place = place++;
+      links.save(same);
+    }
+  }
+
+  /**
+   * Takes a link out. What others rest on stays until they are out; a cover that is in the logbook
+   * stays; a crop that is in the logbook leaves the chain and keeps its entries.
+   */
+  @Transactional
+  public Removed remove(UUID farmId, UUID id) {
+    ChainLink link = row(farmId, id);
+    fields.hold(farmId, link.fieldId);
+    List<ChainLink> chain = rows(farmId, link.fieldId);
+    int at = chain.indexOf(link);
+    LinkKind next = at + 1 < chain.size() ? chain.get(at + 1).kind : LinkKind.CROP;
+    boolean coverBefore = at > 0 && chain.get(at - 1).kind == LinkKind.COVER;
+    if (link.kind == LinkKind.CUT && coverBefore && next == LinkKind.COVER) {
+      throw new Conflict("a cover is planned after this cut: take that cover out first");
+    }
+    if (link.kind == LinkKind.CROP && next != LinkKind.CROP) {
+      throw new Conflict(
+          "a %s is planned after this crop: take that out first"
+              .formatted(next == LinkKind.COVER ? "cover" : "cut"));
+    }
+    int kept = records.ofLink(farmId, id);
+    if (kept > 0 && link.kind == LinkKind.COVER) {
+      throw new Conflict(
+          "this cover is in the logbook: it cannot be taken out of the plan any more");
+    }
+    String what = link.kind == LinkKind.CROP ? "this crop" : "this " + words(link.kind);
+    link.place = null;
+    if (kept > 0) {
+      link.retired = true;
+      links.saveAndFlush(link);
+    } else {
+      links.delete(link);
+    }
+    chain.remove(at);
+    number(chain);
+    return kept > 0 ? Removed.retired(what, kept) : Removed.gone(what);
+  }
+
+  private static String words(LinkKind kind) {
+    return kind == LinkKind.COVER ? "cover" : "cut";
+  }
+
+  private Link insert(List<ChainLink> chain, int at, ChainLink link) {
+    List<ChainLink> now = new ArrayList<>(chain);
+    now.add(at, link);
+    number(now);
+    return view(links.save(link));
+  }
+
+  private static void number(List<ChainLink> chain) {
+    for (int i = 0; i < chain.size(); i++) {
+      chain.get(i).place = i;
+    }
+  }
+
+  private ChainLink fresh(UUID farmId, UUID id, int version, LinkKind kind) {
+    ChainLink link = row(farmId, id);
+    if (link.kind != kind) {
+      throw new NotOnThisFarm(kind == LinkKind.CROP ? "crop" : words(kind));
+    }
+    fields.hold(farmId, link.fieldId);
+    Conflict.refuseStale(link.version, version);
+    return link;
+  }
+
+  private List<ChainLink> rows(UUID farmId, UUID fieldId) {
+    return new ArrayList<>(
+        links.findByFarmIdAndFieldIdAndRetiredFalseOrderByPlace(farmId, fieldId));
+  }
+
+  private ChainLink row(UUID farmId, UUID id) {
+    return links
+        .findByFarmIdAndIdAndRetiredFalse(farmId, id)
+        .orElseThrow(() -> new NotOnThisFarm("crop or cover"));
+  }
+
+  private static Link view(ChainLink l) {
+    return new Link(l.id, l.fieldId, l.kind, l.starts, l.crop, l.cover, l.cut, l.version);
+  }
+}

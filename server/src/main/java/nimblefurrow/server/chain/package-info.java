@@ -1,0 +1,2 @@
+/** The years of a field: crops, covers and cuts in their places. */
+package nimblefurrow.server.chain;

@@ -1,0 +1,83 @@
+package nimblefurrow.server.machine;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.core.schedule.MachineKind;
+import nimblefurrow.server.machine.Machines.MachineView;
+import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.Removed;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Machines and hired crews. */
+@RestController
+@RequestMapping("/api/machines")
+class MachineController {
+  record MachineForm(
+      @NotBlank @Size(max = 80) String name,
+      @NotNull MachineKind kind,
+      @NotNull Double acresPerHour,
+      boolean hired,
+      @NotNull @DecimalMin("0") @DecimalMax("1000") Double costPerAcre,
+      @Maybe Integer version) {}
+
+  private final Machines machines;
+  private final CurrentFarm current;
+
+  MachineController(Machines machines, CurrentFarm current) {
+    this.machines = machines;
+    this.current = current;
+  }
+
+  @GetMapping
+  List<MachineView> all() {
+    return machines.all(current.id());
+  }
+
+  @PostMapping
+  MachineView add(@Valid @RequestBody MachineForm f) {
+    return machines.add(
+        current.id(), f.name(), f.kind(), f.acresPerHour(), f.hired(), f.costPerAcre());
+  }
+
+  @PutMapping("/{id}")
+  MachineView change(@PathVariable UUID id, @Valid @RequestBody MachineForm f) {
+    return machines.change(
+        current.id(),
+        id,
+        f.name(),
+        f.kind(),
+        f.acresPerHour(),
+        f.hired(),
+        f.costPerAcre(),
+        f.version());
+  }
+
+  /** Keeps a set-up made on a version of the machine. */
+  @PutMapping("/{id}/setup")
+  MachineView setUp(
+      @PathVariable UUID id,
+      @RequestParam(required = false) @Maybe Integer version,
+      @RequestBody MachineSetup setup) {
+    return machines.setUp(current.id(), id, setup, version);
+  }
+
+  @DeleteMapping("/{id}")
+  Removed remove(@PathVariable UUID id) {
+    return machines.remove(current.id(), id);
+  }
+}

@@ -1,0 +1,104 @@
+<script setup lang="ts">
+import { kept, read, word, type Unit } from '../../format/units'
+import { planner } from '../../session'
+import type { Figure } from './figures'
+
+defineProps<{ of: string; title: string; figures: Figure[] }>()
+const emit = defineEmits<{ set: [figure: Figure, value: number | undefined] }>()
+
+const said = (value: number | undefined, unit: Unit) =>
+  value === undefined ? '–' : String(Number(read(value, unit).toPrecision(5)))
+
+function typed(figure: Figure, event: Event) {
+  const text = (event.target as HTMLInputElement).value
+  if (text !== '') emit('set', figure, kept(Number(text), figure.unit))
+}
+</script>
+
+<template>
+  <table class="plain">
+    <caption v-if="title">
+      {{ title }}
+    </caption>
+    <thead>
+      <tr>
+        <th>Figure</th>
+        <th class="n">value</th>
+        <th>unit</th>
+        <th>may be</th>
+        <th>starting value</th>
+        <th>from</th>
+        <th />
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="f in figures" :key="f.sheet + f.row + f.column" :class="{ changed: f.changed }">
+        <td class="what">{{ f.words }}</td>
+        <td class="n">
+          <input
+            class="figures"
+            type="number"
+            step="any"
+            :value="f.value === undefined ? '' : said(f.value, f.unit)"
+            placeholder="–"
+            :disabled="!planner"
+            :aria-label="`${of}${title ? ', ' + title : ''}: ${f.words}, ${word(f.unit)}`"
+            @change="typed(f, $event)"
+          />
+        </td>
+        <td>{{ word(f.unit) }}</td>
+        <td class="figures quiet">{{ said(f.low, f.unit) }}–{{ said(f.high, f.unit) }}</td>
+        <td class="figures quiet">
+          {{ f.changed ? said(f.startingValue, f.unit) : f.value === undefined ? '–' : 'as it is' }}
+        </td>
+        <td class="quiet">{{ f.source }}</td>
+        <td>
+          <v-btn
+            v-if="f.changed && planner"
+            size="x-small"
+            variant="text"
+            :aria-label="`Put ${f.words} back`"
+            @click="emit('set', f, undefined)"
+          >
+            Put back
+          </v-btn>
+        </td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+caption {
+  text-align: left;
+  font-weight: 700;
+  padding: 10px 0 2px;
+}
+caption::first-letter {
+  text-transform: uppercase;
+}
+.what::first-letter {
+  text-transform: uppercase;
+}
+input {
+  width: 104px;
+  text-align: right;
+  border: 1px solid var(--hair);
+  border-radius: 3px;
+  padding: 3px 6px;
+  background: rgb(var(--v-theme-surface));
+  color: inherit;
+  min-height: 30px;
+}
+tr.changed td {
+  background: color-mix(in srgb, var(--ochre) 12%, transparent);
+}
+@media (max-width: 900px) {
+  th:nth-child(4),
+  td:nth-child(4),
+  th:nth-child(6),
+  td:nth-child(6) {
+    display: none;
+  }
+}
+</style>
