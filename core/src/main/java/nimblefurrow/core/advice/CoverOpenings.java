@@ -4,7 +4,6 @@ import static nimblefurrow.core.cashcrop.CropStage.HARVEST;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,10 +12,12 @@ import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropPlanting;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.ensemble.DateForecast;
+import nimblefurrow.core.ensemble.Ensemble;
+import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.quantity.HeatBase;
 import nimblefurrow.core.seeding.CoverSpring;
 import nimblefurrow.core.seeding.LastUseful;
-import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.core.weather.Dormancy;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.WeatherTrace;
@@ -67,23 +68,34 @@ public final class CoverOpenings {
   }
 
   private Opening opening(CropCalendar calendar) {
-    LocalDate[] harvest = calendar.each(HARVEST);
+    Ensemble<LocalDate> harvest = calendar.each(HARVEST);
     DateForecast when = DateForecast.of(harvest);
     if (when.median().isEmpty()) {
       return new Opening(calendar.planting().kind(), when, 0, 0, 0, List.of(), List.of());
     }
     LocalDate spring = CoverSpring.after(calendar, outlook.site(), outlook.figures());
-    double[] heat = new double[harvest.length];
-    for (int i = 0; i < harvest.length; i++) {
-      WeatherTrace trace = outlook.traces().get(i);
-      LocalDate dormant = Dormancy.in(trace, outlook.site(), spring, outlook.figures()).date();
-      heat[i] = harvest[i] == null ? 0 : trace.degreeDays(HeatBase.BASE_40, harvest[i], dormant);
-    }
-    Arrays.sort(heat);
+    Ensemble<Double> heat =
+        Ensemble.of(
+            harvest.years(),
+            i -> {
+              WeatherTrace trace = outlook.traces().get(i);
+              LocalDate dormant =
+                  Dormancy.in(trace, outlook.site(), spring, outlook.figures()).date();
+              return harvest
+                  .in(i)
+                  .map(off -> trace.degreeDays(HeatBase.BASE_40, off, dormant))
+                  .orElse(0.0);
+            });
+    Spread left = Spread.of(heat);
     List<Species> useful = new ArrayList<>();
     List<Species> possible = new ArrayList<>();
     for (Species species : catalogue.all()) {
-      double chance = inTime(harvest, lore.lastUseful(species, false, spring, Optional.empty()));
+      double chance =
+          harvest
+              .chance(
+                  lore.lastUseful(species, false, spring, Optional.empty()),
+                  (off, last) -> !off.isAfter(last))
+              .fraction();
       if (chance >= outlook.figures().of(LastUseful.USEFUL) - 1e-9) {
         useful.add(species);
       } else if (chance >= outlook.figures().of(LastUseful.POSSIBLE) - 1e-9) {
@@ -91,21 +103,6 @@ public final class CoverOpenings {
       }
     }
     return new Opening(
-        calendar.planting().kind(),
-        when,
-        heat[(int) (0.1 * (heat.length - 1))],
-        heat[heat.length / 2],
-        heat[(int) Math.ceil(0.9 * (heat.length - 1))],
-        useful,
-        possible);
-  }
-
-  private static double inTime(LocalDate[] harvest, LocalDate[] last) {
-    int able = 0;
-    for (int i = 0; i < harvest.length; i++) {
-      able +=
-          harvest[i] != null && last[i] != null && harvest[i].isBefore(last[i].plusDays(1)) ? 1 : 0;
-    }
-    return (double) able / harvest.length;
+        calendar.planting().kind(), when, left.low(), left.middle(), left.high(), useful, possible);
   }
 }

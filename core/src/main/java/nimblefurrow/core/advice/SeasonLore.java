@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.Winter;
+import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.seeding.LastUseful;
 import nimblefurrow.core.weather.Outlook;
@@ -37,8 +38,8 @@ public final class SeasonLore {
   private record Sown(Same species, LocalDate about) {}
 
   private final Outlook outlook;
-  private final Map<Asked, LocalDate[]> last = new ConcurrentHashMap<>();
-  private final Map<Asked, LocalDate[]> little = new ConcurrentHashMap<>();
+  private final Map<Asked, Ensemble<LocalDate>> last = new ConcurrentHashMap<>();
+  private final Map<Asked, Ensemble<LocalDate>> little = new ConcurrentHashMap<>();
   private final Map<Sown, Double> winterKill = new ConcurrentHashMap<>();
   private final Map<LocalDate, Double> warmth = new ConcurrentHashMap<>();
 
@@ -51,7 +52,7 @@ public final class SeasonLore {
   }
 
   /** The last day that leaves a useful cover, in each climate year. */
-  LocalDate[] lastUseful(
+  Ensemble<LocalDate> lastUseful(
       Species species, boolean rollOnly, LocalDate spring, Optional<LocalDate> clears) {
     return last.computeIfAbsent(
         new Asked(new Same(species), rollOnly, spring, clears),
@@ -59,7 +60,7 @@ public final class SeasonLore {
   }
 
   /** The last day that still leaves a little cover; for rye, that lets it just survive. */
-  LocalDate[] lastLittle(Species species, LocalDate spring, Optional<LocalDate> clears) {
+  Ensemble<LocalDate> lastLittle(Species species, LocalDate spring, Optional<LocalDate> clears) {
     return little.computeIfAbsent(
         new Asked(new Same(species), false, spring, clears),
         a -> LastUseful.living(species, outlook, spring, clears).days());

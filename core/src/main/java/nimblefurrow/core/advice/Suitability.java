@@ -10,6 +10,7 @@ import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Reason;
@@ -26,7 +27,6 @@ import nimblefurrow.core.termination.Conditions;
 import nimblefurrow.core.termination.HerbicideKill;
 import nimblefurrow.core.termination.RollerKill;
 import nimblefurrow.core.termination.Route;
-import nimblefurrow.core.weather.DateForecast;
 
 /** Asks of each species and way in whether it will do on a field, one question after the other. */
 final class Suitability {
@@ -80,8 +80,15 @@ final class Suitability {
     boolean roll = ask.route() == Route.ROLL && species.rollOnly().isPresent();
     boolean capped =
         way.place() != WayIn.Place.BETWEEN_ROWS && way.place() != WayIn.Place.INTO_WHEAT;
-    LocalDate[] last = capped ? lore.lastUseful(species, roll, spring, ask.clears()) : null;
-    double chance = window.chanceOpenBefore(last, lore.outlook().today()).fraction();
+    Optional<Ensemble<LocalDate>> last =
+        capped
+            ? Optional.of(lore.lastUseful(species, roll, spring, ask.clears()))
+            : Optional.empty();
+    LocalDate today = lore.outlook().today();
+    double chance =
+        last.map(l -> window.chanceOpenBefore(l, today))
+            .orElseGet(() -> window.chanceFrom(today))
+            .fraction();
     boolean late = false;
     if (chance < figures.of(POSSIBLE)) {
       double little =
@@ -167,12 +174,10 @@ final class Suitability {
     return Optional.empty();
   }
 
-  private Reason tooLate(Species species, SeedingWindow window, LocalDate[] last) {
+  private Reason tooLate(
+      Species species, SeedingWindow window, Optional<Ensemble<LocalDate>> last) {
     Optional<LocalDate> opens = window.opens().median();
-    Optional<LocalDate> ends =
-        last == null
-            ? Optional.empty()
-            : DateForecast.of(last).lastDayWithChance(figures.of(POSSIBLE));
+    Optional<LocalDate> ends = last.flatMap(l -> l.reachedBy(figures.of(POSSIBLE)));
     return opens.isPresent() && ends.isPresent()
         ? Reason.of("opens about {}, but it must be sown by {}", opens.get(), ends.get())
         : Reason.of("never enough heat left to grow: it wants {}", species.useful());

@@ -6,8 +6,9 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import nimblefurrow.core.ensemble.DateForecast;
+import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.quantity.Share;
-import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.WeatherTrace;
 
@@ -51,13 +52,9 @@ public final class CropCalendar {
     return forecasts.getOrDefault(stage, DateForecast.never(perYear.size()));
   }
 
-  /** The stage's date in each climate year, null where it is not reached. */
-  public LocalDate[] each(CropStage stage) {
-    LocalDate[] dates = new LocalDate[perYear.size()];
-    for (int i = 0; i < dates.length; i++) {
-      dates[i] = perYear.get(i).get(stage);
-    }
-    return dates;
+  /** The stage's date in each climate year. */
+  public Ensemble<LocalDate> each(CropStage stage) {
+    return Ensemble.of(perYear.size(), i -> perYear.get(i).get(stage));
   }
 
   public boolean has(CropStage stage) {

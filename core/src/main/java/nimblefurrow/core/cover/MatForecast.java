@@ -4,6 +4,8 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import nimblefurrow.core.ensemble.Ensemble;
+import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.DryMatter;
@@ -48,14 +50,13 @@ public final class MatForecast {
 
   /** The 10–50–90 % range of standing dry matter on a date, lb/ac. */
   public Spread on(LocalDate date) {
-    double[] perYear = perYear(date);
-    Arrays.sort(perYear);
-    double median = quantile(perYear, 0.5);
+    Spread years = Spread.of(perYear(date));
+    double median = years.middle();
     if (median <= 0) {
       return new Spread(0, 0, 0);
     }
-    double low = Math.log(Math.max(1, quantile(perYear, 0.1)) / median);
-    double high = Math.log(Math.max(1, quantile(perYear, 0.9)) / median);
+    double low = Math.log(Math.max(1, years.low()) / median);
+    double high = Math.log(Math.max(1, years.high()) / median);
     double model = TENTH * stand.scale().spread(outlook.figures());
     return new Spread(
         median * Math.exp(-Math.hypot(low, model)),
@@ -66,27 +67,24 @@ public final class MatForecast {
   /** Chance that the mat weighs at least this much on a date. */
   public double chanceOfAtLeast(DryMatter wanted, LocalDate date) {
     NormalDistribution error = NormalDistribution.of(0, stand.scale().spread(outlook.figures()));
-    return Arrays.stream(perYear(date))
-        .map(b -> b <= 0 ? 0 : error.survivalProbability(Math.log(wanted.poundsPerAcre() / b)))
-        .average()
-        .orElse(0);
+    Ensemble<Double> years = perYear(date);
+    double sum = 0;
+    for (int i = 0; i < years.years(); i++) {
+      double pounds = years.in(i).orElse(0.0);
+      sum += pounds <= 0 ? 0 : error.survivalProbability(Math.log(wanted.poundsPerAcre() / pounds));
+    }
+    return sum / years.years();
   }
 
   /** The unscaled curve's middle on a date, to set a clipped sample against. */
   public DryMatter curveOn(LocalDate date) {
-    double[] perYear = perYear(date);
-    Arrays.sort(perYear);
     return DryMatter.poundsPerAcre(
-        quantile(perYear, 0.5) / stand.scale().factor(outlook.figures()));
+        perYear(date).middle().orElseThrow() / stand.scale().factor(outlook.figures()));
   }
 
-  private double[] perYear(LocalDate date) {
-    double[] perYear = new double[outlook.traces().size()];
+  private Ensemble<Double> perYear(LocalDate date) {
     double scaled = stand.standFactor() * stand.scale().factor(outlook.figures());
-    for (int i = 0; i < perYear.length; i++) {
-      perYear[i] = mixPounds(i, date) * scaled;
-    }
-    return perYear;
+    return Ensemble.of(outlook.traces().size(), i -> mixPounds(i, date) * scaled);
   }
 
   /** Dry matter that each member brings to the mix on a date, mean of the years, lb/ac. */
@@ -138,12 +136,5 @@ public final class MatForecast {
       parts[m] = alone * crowding(m);
     }
     return parts;
-  }
-
-  private static double quantile(double[] sorted, double share) {
-    double at = share * (sorted.length - 1);
-    int below = (int) Math.floor(at);
-    int above = Math.min(sorted.length - 1, below + 1);
-    return sorted[below] + (at - below) * (sorted[above] - sorted[below]);
   }
 }

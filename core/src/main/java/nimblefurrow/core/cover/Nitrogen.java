@@ -83,9 +83,7 @@ public record Nitrogen(double carbonToNitrogen, double contentLbAc, double avail
     if (!species.winterHardy() || boot.isEmpty() || flower.isEmpty() || dough.isEmpty()) {
       return g.cnVegetative();
     }
-    double[] heat = stages.heatOn(date);
-    java.util.Arrays.sort(heat);
-    double now = heat[heat.length / 2];
+    double now = stages.middleHeatOn(date);
     double start = stages.mean(CoverStage.JOINTING).orElse(boot.get() / 2);
     double[] at = {start, boot.get(), flower.get(), dough.get()};
     double[] carbon = {g.cnVegetative(), g.cnBoot(), g.cnFlower(), g.cnDough()};

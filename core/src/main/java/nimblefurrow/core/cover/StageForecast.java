@@ -5,12 +5,13 @@ import java.time.temporal.ChronoUnit;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
+import nimblefurrow.core.ensemble.DateForecast;
+import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Heat;
 import nimblefurrow.core.quantity.HeatBase;
 import nimblefurrow.core.quantity.Share;
-import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.Site;
 import org.apache.commons.statistics.distribution.NormalDistribution;
@@ -83,24 +84,20 @@ public final class StageForecast {
     return DateForecast.of(reached(degreeDays));
   }
 
-  /** The same by climate year; null where a year never gets there. */
-  public LocalDate[] reached(double degreeDays) {
+  /** The same by climate year. */
+  public Ensemble<LocalDate> reached(double degreeDays) {
     Heat heat = Heat.of(Math.max(0, degreeDays), HeatBase.BASE_40);
     return outlook.each(t -> t.reaches(start, heat));
   }
 
   /** Heat gathered up to and with a date in the middle year. */
   public double middleHeatOn(LocalDate date) {
-    double[] heat = heatOn(date);
-    java.util.Arrays.sort(heat);
-    return heat[heat.length / 2];
+    return heatOn(date).middle().orElseThrow();
   }
 
   /** Heat gathered up to and with a date in each climate year. */
-  public double[] heatOn(LocalDate date) {
-    return outlook.traces().stream()
-        .mapToDouble(t -> t.degreeDays(HeatBase.BASE_40, start, date))
-        .toArray();
+  public Ensemble<Double> heatOn(LocalDate date) {
+    return outlook.each(t -> t.degreeDays(HeatBase.BASE_40, start, date));
   }
 
   /** Share of stems past a mean at a heat. */

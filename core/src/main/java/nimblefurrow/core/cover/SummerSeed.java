@@ -5,6 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import nimblefurrow.core.ensemble.DateForecast;
+import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.figures.Row;
@@ -12,7 +14,6 @@ import nimblefurrow.core.quantity.Heat;
 import nimblefurrow.core.quantity.HeatBase;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Share;
-import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.WeatherTrace;
 
@@ -76,7 +77,7 @@ public final class SummerSeed {
     }
     Heat goal = Heat.of(mean.get() - figures.of(FIRST_STEMS), HeatBase.valueOf(row.text("base")));
     LocalDate winter = outlook.site().turnAfter(stand.seeded());
-    LocalDate[] days =
+    Ensemble<LocalDate> days =
         outlook.each(
             trace -> {
               LocalDate day = trace.reaches(stand.seeded(), goal);

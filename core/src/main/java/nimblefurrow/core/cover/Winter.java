@@ -43,18 +43,17 @@ public final class Winter {
         species.winterHardy()
             ? outlook.site().springStart(seeded)
             : outlook.site().turnAfter(seeded);
-    double sum = 0;
-    for (WeatherTrace trace : outlook.traces()) {
-      if (species.winterHardy()) {
-        sum +=
-            killChance(species, lowestCrown(trace, seeded, spring.plusDays(90), outlook.figures()))
-                .fraction();
-      } else {
-        LocalDate dead = Frost.of(species, trace, seeded, spring.plusDays(90)).killed();
-        sum += dead == null ? 0 : 1;
+    LocalDate late = spring.plusDays(90);
+    if (species.winterHardy()) {
+      double sum = 0;
+      for (WeatherTrace trace : outlook.traces()) {
+        sum += killChance(species, lowestCrown(trace, seeded, late, outlook.figures())).fraction();
       }
+      return Share.of(sum / outlook.traces().size());
     }
-    return Share.of(sum / outlook.traces().size());
+    return outlook
+        .each(trace -> Frost.of(species, trace, seeded, late).killed())
+        .chance(killed -> true);
   }
 
   private static Temperature lowestCrown(

@@ -1,10 +1,10 @@
 package nimblefurrow.core.schedule;
 
 import java.time.LocalDate;
+import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Limits;
-import nimblefurrow.core.weather.DateForecast;
 
 /**
  * When a job can be done, in each climate year: it may start when the one has come, and must be
@@ -34,20 +34,14 @@ public record JobWindow(DateForecast opens, DateForecast closes, LocalDate end) 
 
   /** Chance that the window is open on a date: the years are counted in which it is. */
   public double chanceOpen(LocalDate date) {
-    int years = years();
-    int open = 0;
-    for (int i = 0; i < years; i++) {
-      open += openIn(i, date) ? 1 : 0;
-    }
-    return years == 0 ? 0 : (double) open / years;
+    return opens
+        .days()
+        .chance(closes.days(), (from, to) -> !from.isAfter(date) && !to.isBefore(date))
+        .fraction();
   }
 
   /** Whether the window is open on a date in the n-th climate year. */
   public boolean openIn(int year, LocalDate date) {
     return opens.comeBy(date, year) && closes.comesOnOrAfter(date, year);
-  }
-
-  private int years() {
-    return Math.max(opens.members(), closes.members());
   }
 }

@@ -19,7 +19,6 @@ import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;
 import nimblefurrow.core.weather.Outlook;
-import nimblefurrow.core.weather.WeatherTrace;
 
 /**
  * Finds what needs a person now, from the season alone: a call is gone when its cause is, not when
@@ -349,15 +348,17 @@ public final class CallBoard {
 
   /** Chance of enough rain for small seed on the surface within some days of a date. */
   private Share rainWithin(LocalDate from, int days) {
-    int enough = 0;
-    for (WeatherTrace trace : outlook.traces()) {
-      double rain = 0;
-      for (int i = 0; i < days; i++) {
-        rain += trace.on(from.plusDays(i)).rainIn();
-      }
-      enough += rain >= figures.of(RAIN_WANTED_IN) ? 1 : 0;
-    }
-    return Share.of((double) enough / outlook.traces().size());
+    double wanted = figures.of(RAIN_WANTED_IN);
+    return outlook
+        .each(
+            trace -> {
+              double rain = 0;
+              for (int i = 0; i < days; i++) {
+                rain += trace.on(from.plusDays(i)).rainIn();
+              }
+              return rain;
+            })
+        .chance(rain -> rain >= wanted);
   }
 
   private boolean near(Optional<LocalDate> date, int days) {

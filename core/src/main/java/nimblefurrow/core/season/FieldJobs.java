@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.schedule.Job;
@@ -11,7 +12,6 @@ import nimblefurrow.core.schedule.JobWindow;
 import nimblefurrow.core.schedule.MachineKind;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;
-import nimblefurrow.core.weather.DateForecast;
 
 /** The jobs that a field's cover still asks for: its seeding, and what ends it. */
 public final class FieldJobs {

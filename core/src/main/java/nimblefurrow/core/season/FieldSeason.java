@@ -7,9 +7,9 @@ import java.util.Optional;
 import nimblefurrow.core.cashcrop.CropCalendar;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.CoverStand;
+import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.termination.RouteOutlook;
-import nimblefurrow.core.weather.DateForecast;
 
 /**
  * A field's season worked out.

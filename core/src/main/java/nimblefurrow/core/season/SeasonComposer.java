@@ -13,8 +13,9 @@ import nimblefurrow.core.cover.CoverStand;
 import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Nitrogen;
 import nimblefurrow.core.cover.Residue;
-import nimblefurrow.core.cover.Spread;
 import nimblefurrow.core.cover.StageForecast;
+import nimblefurrow.core.ensemble.DateForecast;
+import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Heat;
@@ -26,7 +27,6 @@ import nimblefurrow.core.seeding.WindowRules;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;
 import nimblefurrow.core.termination.RouteRules;
-import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.core.weather.Dormancy;
 import nimblefurrow.core.weather.Outlook;
 
@@ -168,11 +168,7 @@ public final class SeasonComposer {
     for (int lies = RIDGE_STEP_DAYS; lies <= shown; lies += RIDGE_STEP_DAYS) {
       LocalDate then = end.plusDays(lies);
       double left = Residue.left(figures, carbon, end, then);
-      ridge.add(
-          new RidgePoint(
-              then,
-              new Spread(last.low() * left, last.middle() * left, last.high() * left),
-              false));
+      ridge.add(new RidgePoint(then, last.times(left), false));
     }
     return ridge;
   }

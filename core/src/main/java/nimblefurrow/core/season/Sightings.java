@@ -67,9 +67,8 @@ public record Sightings(List<Stems> stems, List<Sample> samples) {
     CoverStand stand = new CoverStand(plan.mix(), plan.seeded(), 1, shift, CurveScale.UNSAMPLED);
     StageForecast stages = new StageForecast(species, stand, outlook);
     double before = stages.mean(CoverStage.FLOWERING).orElseThrow();
-    double[] heat = stages.heatOn(counted.date());
-    java.util.Arrays.sort(heat);
-    double after = counted.count().anchoredMean(heat[heat.length / 2], before, outlook.figures());
+    double heat = stages.middleHeatOn(counted.date());
+    double after = counted.count().anchoredMean(heat, before, outlook.figures());
     shift.merge(species.id(), after - before, Double::sum);
   }
 }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.schedule.After;
 import nimblefurrow.core.schedule.Job;
@@ -12,7 +13,6 @@ import nimblefurrow.core.schedule.MachineKind;
 import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.seeding.WorkSequence;
-import nimblefurrow.core.weather.DateForecast;
 
 /**
  * The sowing of a field with what goes before and after it: disc passes with days between, slurry

@@ -3,12 +3,12 @@ package nimblefurrow.core.season;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.stream.Stream;
+import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.seeding.SeedingWindow;
-import nimblefurrow.core.weather.DateForecast;
 
 /**
  * Where the sowing of a cover stands today, for example "sow by 6 Sep": worked out once from its

@@ -1,6 +1,7 @@
 package nimblefurrow.core.seeding;
 
 import java.time.LocalDate;
+import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.quantity.Reason;
 
 /**
@@ -9,14 +10,18 @@ import nimblefurrow.core.quantity.Reason;
  * impossible one says why and what instead.
  */
 record CropWindow(
-    LocalDate[] opens,
-    LocalDate[] from,
-    LocalDate[] to,
-    LocalDate[] closes,
+    Ensemble<LocalDate> opens,
+    Ensemble<LocalDate> from,
+    Ensemble<LocalDate> to,
+    Ensemble<LocalDate> closes,
     Reason impossible,
     Reason remedy) {
 
-  static CropWindow open(LocalDate[] opens, LocalDate[] from, LocalDate[] to, LocalDate[] closes) {
+  static CropWindow open(
+      Ensemble<LocalDate> opens,
+      Ensemble<LocalDate> from,
+      Ensemble<LocalDate> to,
+      Ensemble<LocalDate> closes) {
     return new CropWindow(opens, from, to, closes, null, null);
   }
 

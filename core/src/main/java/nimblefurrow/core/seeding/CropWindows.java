@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import nimblefurrow.core.cashcrop.CropCalendar;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropStage;
+import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Reason;
@@ -88,8 +89,8 @@ final class CropWindows {
 
   /** Any other crop goes by its own dates: from the opening of its canopy to its harvest. */
   private CropWindow overOther() {
-    LocalDate[] open = crop.each(CANOPY_OPEN);
-    LocalDate[] harvest = crop.each(HARVEST);
+    Ensemble<LocalDate> open = crop.each(CANOPY_OPEN);
+    Ensemble<LocalDate> harvest = crop.each(HARVEST);
     return CropWindow.open(
         open,
         open,
@@ -98,13 +99,13 @@ final class CropWindows {
   }
 
   private CropWindow afterHarvest() {
-    LocalDate[] harvest = crop.each(HARVEST);
+    Ensemble<LocalDate> harvest = crop.each(HARVEST);
     return CropWindow.open(
         harvest, harvest, plus(harvest, figures.whole(BEST_DAYS_AFTER_HARVEST)), null);
   }
 
   private CropWindow withHarvest() {
-    LocalDate[] harvest = crop.each(HARVEST);
+    Ensemble<LocalDate> harvest = crop.each(HARVEST);
     return CropWindow.open(harvest, harvest, harvest, plus(harvest, figures.whole(COMBINE_DAYS)));
   }
 
@@ -114,7 +115,7 @@ final class CropWindows {
 
   private CropWindow overCorn(boolean brassicas) {
     boolean leaves = rules.overCorn() == HouseRules.OverCorn.HALF_LEAVES_GONE;
-    LocalDate[] harvest = crop.each(HARVEST);
+    Ensemble<LocalDate> harvest = crop.each(HARVEST);
     return CropWindow.open(
         crop.each(brassicas ? R5 : HALF_MILK),
         leaves ? crop.each(LEAVES_GOING) : plus(harvest, -figures.whole(CORN_BEST_FROM)),
@@ -123,7 +124,7 @@ final class CropWindows {
   }
 
   private CropWindow overSilage() {
-    LocalDate[] chop = crop.each(HARVEST);
+    Ensemble<LocalDate> chop = crop.each(HARVEST);
     return CropWindow.open(
         plus(chop, -figures.whole(SILAGE_OPENS)),
         plus(chop, -figures.whole(SILAGE_BEST_FROM)),
@@ -133,7 +134,7 @@ final class CropWindows {
 
   private CropWindow overBeans(boolean onlyRye) {
     boolean before = rules.overBeans() == HouseRules.OverBeans.BEFORE_LEAF_DROP;
-    LocalDate[] drop = crop.each(LEAF_DROP);
+    Ensemble<LocalDate> drop = crop.each(LEAF_DROP);
     CropStage from = before ? FIRST_YELLOW : LEAF_DROP;
     return CropWindow.open(
         crop.each(FIRST_YELLOW),
@@ -142,11 +143,7 @@ final class CropWindows {
         plus(drop, figures.whole(onlyRye ? BEANS_RYE_AFTER_DROP : BEANS_AFTER_DROP)));
   }
 
-  static LocalDate[] plus(LocalDate[] dates, int days) {
-    LocalDate[] moved = new LocalDate[dates.length];
-    for (int i = 0; i < dates.length; i++) {
-      moved[i] = dates[i] == null ? null : dates[i].plusDays(days);
-    }
-    return moved;
+  private static Ensemble<LocalDate> plus(Ensemble<LocalDate> dates, int days) {
+    return dates.map(d -> d.plusDays(days));
   }
 }

@@ -1,11 +1,12 @@
 package nimblefurrow.core.seeding;
 
 import java.time.LocalDate;
+import nimblefurrow.core.ensemble.DateForecast;
+import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.weather.DailyWeather;
-import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.WeatherTrace;
 
@@ -24,7 +25,7 @@ final class FrostSeeding {
 
   private FrostSeeding() {}
 
-  static CropWindow window(LocalDate[] jointing, Outlook outlook) {
+  static CropWindow window(Ensemble<LocalDate> jointing, Outlook outlook) {
     return DateForecast.of(jointing)
         .median()
         .map(middle -> around(middle, outlook))

@@ -1,14 +1,14 @@
 package nimblefurrow.core.seeding;
 
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.Optional;
 import nimblefurrow.core.cover.Life;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.ensemble.DateForecast;
+import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Heat;
-import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.core.weather.Dormancy;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.WeatherTrace;
@@ -29,10 +29,10 @@ public final class LastUseful {
   /** Less heat than useful, but enough to come up and give a little fall cover, °F-days. */
   public static final FigureKey LITTLE_COVER = FigureKey.of("seeding", "little_cover");
 
-  private final LocalDate[] perYear;
+  private final Ensemble<LocalDate> perYear;
   private final Figures figures;
 
-  private LastUseful(LocalDate[] perYear, Figures figures) {
+  private LastUseful(Ensemble<LocalDate> perYear, Figures figures) {
     this.figures = figures;
     this.perYear = perYear;
   }
@@ -68,9 +68,9 @@ public final class LastUseful {
         outlook.each(t -> in(t, species, heat, outlook, spring, clears)), outlook.figures());
   }
 
-  /** The last day of each climate year; null where none is left. */
-  public LocalDate[] days() {
-    return perYear.clone();
+  /** The last day of each climate year; not reached where none is left. */
+  public Ensemble<LocalDate> days() {
+    return perYear;
   }
 
   /** The last day on which rye still just survives: its heat counts to the turn of the year. */
@@ -133,7 +133,7 @@ public final class LastUseful {
   }
 
   public DateForecast forecast() {
-    return DateForecast.of(Arrays.asList(perYear));
+    return DateForecast.of(perYear);
   }
 
   public Optional<LocalDate> useful() {

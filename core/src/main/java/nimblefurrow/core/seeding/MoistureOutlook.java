@@ -1,10 +1,9 @@
 package nimblefurrow.core.seeding;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Share;
@@ -52,20 +51,19 @@ public record MoistureOutlook(
     Figures figures = outlook.figures();
     double wanted =
         species.stream().mapToDouble(MoistureOutlook::wanted).max().orElse(figures.of(RAIN_MEDIUM));
-    List<Integer> dry = new ArrayList<>();
-    int inTime = 0;
-    for (WeatherTrace trace : outlook.traces()) {
-      TopsoilWater water = TopsoilWater.run(trace, outlook.site(), soil, tiled, 0, 0, figures);
-      int days = dryDays(trace, water, seeded, wanted, figures);
-      dry.add(days);
-      inTime += days <= figures.whole(DAYS) ? 1 : 0;
-    }
-    Collections.sort(dry);
-    int middle = dry.get((dry.size() - 1) / 2);
-    int bad = dry.get((int) Math.ceil(0.9 * dry.size()) - 1);
+    Ensemble<Integer> dry =
+        outlook.each(
+            trace -> {
+              TopsoilWater water =
+                  TopsoilWater.run(trace, outlook.site(), soil, tiled, 0, 0, figures);
+              return dryDays(trace, water, seeded, wanted, figures);
+            });
+    int within = figures.whole(DAYS);
+    int middle = dry.middle().orElseThrow();
+    int bad = dry.quantile(0.9).orElseThrow();
     return new MoistureOutlook(
         wanted,
-        Share.of((double) inTime / dry.size()),
+        dry.chance(days -> days <= within),
         middle,
         bad,
         loss(middle, figures),

@@ -1,12 +1,12 @@
 package nimblefurrow.core.seeding;
 
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import nimblefurrow.core.ensemble.DateForecast;
+import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Share;
-import nimblefurrow.core.weather.DateForecast;
 
 /**
  * When a cover can go into a field by one way in, per climate year: from when, where it is best,
@@ -15,24 +15,24 @@ import nimblefurrow.core.weather.DateForecast;
  */
 public final class SeedingWindow {
   private final WayIn way;
-  private final LocalDate[] opens;
-  private final LocalDate[] bestFrom;
-  private final LocalDate[] bestTo;
-  private final LocalDate[] closes;
-  private final LocalDate[] lives;
-  private final LocalDate[] shuts;
+  private final Ensemble<LocalDate> opens;
+  private final Ensemble<LocalDate> bestFrom;
+  private final Ensemble<LocalDate> bestTo;
+  private final Ensemble<LocalDate> closes;
+  private final Ensemble<LocalDate> lives;
+  private final Ensemble<LocalDate> shuts;
   private final Optional<Reason> impossible;
   private final Optional<Reason> remedy;
   private final List<Reason> notes;
 
   private SeedingWindow(
       WayIn way,
-      LocalDate[] opens,
-      LocalDate[] bestFrom,
-      LocalDate[] bestTo,
-      LocalDate[] closes,
-      LocalDate[] lives,
-      LocalDate[] shuts,
+      Ensemble<LocalDate> opens,
+      Ensemble<LocalDate> bestFrom,
+      Ensemble<LocalDate> bestTo,
+      Ensemble<LocalDate> closes,
+      Ensemble<LocalDate> lives,
+      Ensemble<LocalDate> shuts,
       Reason impossible,
       Reason remedy,
       List<Reason> notes) {
@@ -51,10 +51,10 @@ public final class SeedingWindow {
   /** A window that shuts when its use ends, as between rows or in standing wheat. */
   static SeedingWindow open(
       WayIn way,
-      LocalDate[] opens,
-      LocalDate[] bestFrom,
-      LocalDate[] bestTo,
-      LocalDate[] closes,
+      Ensemble<LocalDate> opens,
+      Ensemble<LocalDate> bestFrom,
+      Ensemble<LocalDate> bestTo,
+      Ensemble<LocalDate> closes,
       List<Reason> notes) {
     return open(way, opens, bestFrom, bestTo, closes, closes, closes, notes);
   }
@@ -66,18 +66,18 @@ public final class SeedingWindow {
    */
   static SeedingWindow open(
       WayIn way,
-      LocalDate[] opens,
-      LocalDate[] bestFrom,
-      LocalDate[] bestTo,
-      LocalDate[] closes,
-      LocalDate[] lives,
-      LocalDate[] shuts,
+      Ensemble<LocalDate> opens,
+      Ensemble<LocalDate> bestFrom,
+      Ensemble<LocalDate> bestTo,
+      Ensemble<LocalDate> closes,
+      Ensemble<LocalDate> lives,
+      Ensemble<LocalDate> shuts,
       List<Reason> notes) {
     return new SeedingWindow(way, opens, bestFrom, bestTo, closes, lives, shuts, null, null, notes);
   }
 
   static SeedingWindow impossible(WayIn way, Reason why, Reason remedy) {
-    LocalDate[] none = new LocalDate[0];
+    Ensemble<LocalDate> none = Ensemble.never(0);
     return new SeedingWindow(way, none, none, none, none, none, none, why, remedy, List.of());
   }
 
@@ -124,25 +124,9 @@ public final class SeedingWindow {
     return DateForecast.of(shuts);
   }
 
-  /** Whether the window is open on a date in the n-th climate year. */
-  public boolean openIn(int year, LocalDate date) {
-    return year < opens.length
-        && opens[year] != null
-        && closes[year] != null
-        && !date.isBefore(opens[year])
-        && !date.isAfter(closes[year]);
-  }
-
   /** Chance that the window is open on a date. */
   public Share chanceOpen(LocalDate date) {
-    if (opens.length == 0) {
-      return Share.of(0);
-    }
-    int open = 0;
-    for (int i = 0; i < opens.length; i++) {
-      open += openIn(i, date) ? 1 : 0;
-    }
-    return Share.of((double) open / opens.length);
+    return opens.chance(closes, (from, to) -> !date.isBefore(from) && !date.isAfter(to));
   }
 
   /**
@@ -150,27 +134,22 @@ public final class SeedingWindow {
    * gone by, before it is too late for the cover.
    */
   public Share chanceFrom(LocalDate day) {
-    return chanceOpenBefore(null, day);
+    return chanceUntil(closes, day);
   }
 
   /**
    * Chance that there is a day from a given one on to sow a species: in the window, and on or
    * before that species' last day of the year.
    *
-   * @param last the last day per climate year; null where the species sets none
+   * @param last the last day of the species in each climate year
    * @param day the first day that is left
    */
-  public Share chanceOpenBefore(LocalDate[] last, LocalDate day) {
-    int able = 0;
-    for (int i = 0; i < opens.length; i++) {
-      LocalDate first = opens[i] == null || opens[i].isAfter(day) ? opens[i] : day;
-      able += notAfter(first, closes[i]) && (last == null || notAfter(first, last[i])) ? 1 : 0;
-    }
-    return Share.of(opens.length == 0 ? 0 : (double) able / opens.length);
+  public Share chanceOpenBefore(Ensemble<LocalDate> last, LocalDate day) {
+    return chanceUntil(closes.leastOfBoth(last), day);
   }
 
-  private static boolean notAfter(LocalDate first, LocalDate last) {
-    return first != null && last != null && !first.isAfter(last);
+  private Share chanceUntil(Ensemble<LocalDate> end, LocalDate day) {
+    return opens.chance(end, (from, to) -> !to.isBefore(from) && !to.isBefore(day));
   }
 
   /**
@@ -187,10 +166,8 @@ public final class SeedingWindow {
 
   /** First and last date with any chance at all, to draw between. */
   public Optional<LocalDate[]> extent() {
-    Optional<LocalDate> first =
-        Arrays.stream(opens).filter(d -> d != null).min(LocalDate::compareTo);
-    Optional<LocalDate> last =
-        Arrays.stream(closes).filter(d -> d != null).max(LocalDate::compareTo);
+    Optional<LocalDate> first = opens.least();
+    Optional<LocalDate> last = closes.most();
     return first.isPresent() && last.isPresent() && !first.get().isAfter(last.get())
         ? Optional.of(new LocalDate[] {first.get(), last.get()})
         : Optional.empty();

@@ -8,6 +8,7 @@ import nimblefurrow.core.cashcrop.CropCalendar;
 import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.weather.Dormancy;
@@ -84,7 +85,7 @@ public final class WindowRules {
     if (!window.possible()) {
       return SeedingWindow.impossible(way, window.impossible(), window.remedy());
     }
-    LocalDate[] closes =
+    Ensemble<LocalDate> closes =
         window.closes() == null
             ? shut(way, CoverSpring.after(crop, outlook.site(), outlook.figures()))
             : window.closes();
@@ -123,15 +124,16 @@ public final class WindowRules {
    */
   private SeedingWindow capped(WayIn way, CropWindow window) {
     LocalDate spring = CoverSpring.after(crop, outlook.site(), outlook.figures());
-    LocalDate[] shuts = window.closes() == null ? shut(way, spring) : window.closes();
-    LocalDate[] closes = shuts;
-    LocalDate[] lives = shuts;
+    Ensemble<LocalDate> shuts = window.closes() == null ? shut(way, spring) : window.closes();
+    Ensemble<LocalDate> closes = shuts;
+    Ensemble<LocalDate> lives = shuts;
     List<Reason> notes = new ArrayList<>();
     for (Mix.Member member : mix.members()) {
       boolean roll = rollOnly && member.species().rollOnly().isPresent();
       LastUseful last = LastUseful.of(member.species(), roll, outlook, spring, clears);
-      closes = earliest(closes, last.days());
-      lives = earliest(lives, LastUseful.living(member.species(), outlook, spring, clears).days());
+      closes = closes.leastOfBoth(last.days());
+      lives =
+          lives.leastOfBoth(LastUseful.living(member.species(), outlook, spring, clears).days());
       notes.add(
           last.useful()
               .map(d -> Reason.of("last useful day for {}: {}", lower(member.species()), d))
@@ -140,20 +142,20 @@ public final class WindowRules {
     if (way == WayIn.HIGH_CLEARANCE) {
       notes.add(Reason.of("wheels trample their tracks in the standing crop"));
     }
-    LocalDate[] to = earliest(window.to(), closes);
+    Ensemble<LocalDate> to = window.to().leastOfBoth(closes);
     return SeedingWindow.open(
         way,
         window.opens(),
-        whereInOrder(window.from(), to, window.from()),
-        whereInOrder(window.from(), to, to),
+        window.from().where(to, (from, until) -> !from.isAfter(until)),
+        to.where(window.from(), (until, from) -> !from.isAfter(until)),
         closes,
-        latest(closes, lives),
+        closes.mostOfEither(lives),
         shuts,
         notes);
   }
 
   /** Where the crop sets no end: the middle of winter's end, the cover's clearing, or dormancy. */
-  private LocalDate[] shut(WayIn way, LocalDate spring) {
+  private Ensemble<LocalDate> shut(WayIn way, LocalDate spring) {
     if (clears.isPresent()) {
       return outlook.each(t -> clears.get().minusDays(1));
     }
@@ -162,36 +164,7 @@ public final class WindowRules {
         : outlook.each(t -> Dormancy.in(t, outlook.site(), spring, outlook.figures()).date());
   }
 
-  /** Days of the years in which a stretch does not end before it begins; other years have none. */
-  private static LocalDate[] whereInOrder(LocalDate[] from, LocalDate[] to, LocalDate[] days) {
-    LocalDate[] kept = new LocalDate[days.length];
-    for (int i = 0; i < kept.length; i++) {
-      boolean inOrder = from[i] != null && to[i] != null && !from[i].isAfter(to[i]);
-      kept[i] = inOrder ? days[i] : null;
-    }
-    return kept;
-  }
-
-  /** The later of both; a year in which one never comes has the other. */
-  private static LocalDate[] latest(LocalDate[] a, LocalDate[] b) {
-    LocalDate[] last = new LocalDate[a.length];
-    for (int i = 0; i < a.length; i++) {
-      last[i] = a[i] == null || b[i] != null && b[i].isAfter(a[i]) ? b[i] : a[i];
-    }
-    return last;
-  }
-
   private static String lower(Species species) {
     return species.name().toLowerCase();
-  }
-
-  /** The earlier of both; a year in which either never comes has none. */
-  static LocalDate[] earliest(LocalDate[] a, LocalDate[] b) {
-    LocalDate[] first = new LocalDate[a.length];
-    for (int i = 0; i < a.length; i++) {
-      boolean never = a[i] == null || b[i] == null;
-      first[i] = never ? null : a[i].isBefore(b[i]) ? a[i] : b[i];
-    }
-    return first;
   }
 }

@@ -6,11 +6,12 @@ import java.util.List;
 import java.util.Optional;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.StageForecast;
+import nimblefurrow.core.ensemble.DateForecast;
+import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.seeding.HouseRules;
-import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.core.weather.Outlook;
 
 /**
@@ -38,12 +39,11 @@ final class RollWindow {
 
   /** When all members are ready by the house rule. */
   DateForecast opens() {
-    LocalDate[] latest = null;
-    for (StageForecast stages : alive) {
-      LocalDate[] each = stages.reached(ready(stages));
-      latest = latest == null ? each : combine(latest, each, true);
-    }
-    return DateForecast.of(latest);
+    return DateForecast.of(
+        alive.stream()
+            .map(stages -> stages.reached(ready(stages)))
+            .reduce(Ensemble::mostOfBoth)
+            .orElseThrow());
   }
 
   private double ready(StageForecast stages) {
@@ -63,15 +63,13 @@ final class RollWindow {
 
   /** When the first of some members may drop viable seed; never, where none has a figure. */
   static DateForecast seedRisk(List<StageForecast> alive, Outlook outlook) {
-    LocalDate[] earliest = new LocalDate[outlook.traces().size()];
+    Ensemble<LocalDate> earliest = Ensemble.never(outlook.traces().size());
     for (StageForecast stages : alive) {
       Optional<Double> viable = stages.mean(CoverStage.VIABLE_SEED);
       if (viable.isPresent()) {
         earliest =
-            combine(
-                earliest,
-                stages.reached(viable.get() - outlook.figures().of(SEED_RISK_BEFORE)),
-                false);
+            earliest.leastOfEither(
+                stages.reached(viable.get() - outlook.figures().of(SEED_RISK_BEFORE)));
       }
     }
     return DateForecast.of(earliest);
@@ -104,17 +102,5 @@ final class RollWindow {
 
   private static String name(StageForecast stages) {
     return stages.species().name().toLowerCase(java.util.Locale.ROOT);
-  }
-
-  private static LocalDate[] combine(LocalDate[] a, LocalDate[] b, boolean later) {
-    LocalDate[] both = new LocalDate[a.length];
-    for (int i = 0; i < a.length; i++) {
-      if (a[i] == null || b[i] == null) {
-        both[i] = later ? null : a[i] == null ? b[i] : a[i];
-      } else {
-        both[i] = a[i].isAfter(b[i]) == later ? a[i] : b[i];
-      }
-    }
-    return both;
   }
 }

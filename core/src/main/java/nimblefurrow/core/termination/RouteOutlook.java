@@ -3,10 +3,10 @@ package nimblefurrow.core.termination;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import nimblefurrow.core.cover.Spread;
+import nimblefurrow.core.ensemble.DateForecast;
+import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.quantity.Reason;
-import nimblefurrow.core.weather.DateForecast;
 
 /**
  * What one way of ending a cover would look like: when it can start and must be over, the day to
@@ -34,7 +34,7 @@ public record RouteOutlook(
   public record MemberKill(String species, Optional<Double> kill) {}
 
   static RouteOutlook impossible(Route route, Reason why, Reason remedy) {
-    DateForecast never = DateForecast.of(new LocalDate[1]);
+    DateForecast never = DateForecast.never(1);
     return new RouteOutlook(
         route,
         never,

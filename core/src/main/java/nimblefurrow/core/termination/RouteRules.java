@@ -2,7 +2,6 @@ package nimblefurrow.core.termination;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -12,9 +11,11 @@ import nimblefurrow.core.cover.CoverStand;
 import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Species;
-import nimblefurrow.core.cover.Spread;
 import nimblefurrow.core.cover.StageForecast;
 import nimblefurrow.core.cover.Winter;
+import nimblefurrow.core.ensemble.DateForecast;
+import nimblefurrow.core.ensemble.Ensemble;
+import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Measure;
@@ -24,7 +25,6 @@ import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.seeding.HouseRules;
 import nimblefurrow.core.termination.RouteOutlook.MemberKill;
 import nimblefurrow.core.weather.DailyWeather;
-import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.WeatherTrace;
 
@@ -94,29 +94,22 @@ public final class RouteRules {
   private RouteOutlook earlySpray() {
     LocalDate spring = alive.get(0).start();
     LocalDate latest = next.planned().minusDays(leadDays());
-    LocalDate[] opens =
+    Ensemble<LocalDate> opens =
         outlook.each(t -> sprayWeather(t, spring.plusDays(figures.whole(SPRAY_FROM)), latest));
-    LocalDate[] closes = new LocalDate[opens.length];
-    Arrays.fill(closes, latest);
+    Ensemble<LocalDate> closes = outlook.each(t -> latest);
     List<Reason> reasons = new ArrayList<>();
     for (StageForecast stages : alive) {
-      rightSizeUntil(stages)
-          .ifPresent(
-              until -> {
-                LocalDate[] each = until;
-                for (int i = 0; i < closes.length; i++) {
-                  if (each[i] != null && each[i].isBefore(closes[i])) {
-                    closes[i] = each[i];
-                  }
-                }
-                DateForecast.of(each)
-                    .median()
-                    .ifPresent(
-                        d ->
-                            reasons.add(
-                                Reason.of(
-                                    "{} is small enough until boot, about {}", lower(stages), d)));
-              });
+      Optional<Ensemble<LocalDate>> small = rightSizeUntil(stages);
+      if (small.isPresent()) {
+        closes = closes.leastOfEither(small.get());
+        small
+            .get()
+            .middle()
+            .ifPresent(
+                d ->
+                    reasons.add(
+                        Reason.of("{} is small enough until boot, about {}", lower(stages), d)));
+      }
     }
     if (leadDays() > 0) {
       reasons.add(
@@ -137,7 +130,8 @@ public final class RouteRules {
   private RouteOutlook plantGreen() {
     LocalDate planned = next.planned();
     DateForecast seed = RollWindow.seedRisk(alive, outlook);
-    LocalDate[] closes = outlook.each(t -> planned.plusDays(figures.whole(PLANT_GREEN_SPRAY_DAYS)));
+    Ensemble<LocalDate> closes =
+        outlook.each(t -> planned.plusDays(figures.whole(PLANT_GREEN_SPRAY_DAYS)));
     List<Reason> reasons = new ArrayList<>();
     reasons.add(
         Reason.of(
@@ -303,7 +297,7 @@ public final class RouteRules {
                 String.join(" and ", unknown)));
   }
 
-  private Optional<LocalDate[]> rightSizeUntil(StageForecast stages) {
+  private Optional<Ensemble<LocalDate>> rightSizeUntil(StageForecast stages) {
     return HerbicideKill.of(stages.species())
         .flatMap(HerbicideKill::until)
         .flatMap(stages::mean)

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
 import java.util.function.Function;
+import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
@@ -197,11 +198,7 @@ public final class Outlook {
   }
 
   /** Asks every trace the same question; null answers are "not reached". */
-  public LocalDate[] each(Function<WeatherTrace, LocalDate> question) {
-    LocalDate[] answers = new LocalDate[traces.size()];
-    for (int i = 0; i < answers.length; i++) {
-      answers[i] = question.apply(traces.get(i));
-    }
-    return answers;
+  public <T extends Comparable<? super T>> Ensemble<T> each(Function<WeatherTrace, T> question) {
+    return Ensemble.of(traces.size(), i -> question.apply(traces.get(i)));
   }
 }

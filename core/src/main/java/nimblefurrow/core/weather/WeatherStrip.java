@@ -1,7 +1,8 @@
 package nimblefurrow.core.weather;
 
 import java.time.LocalDate;
-import java.util.Arrays;
+import java.util.Optional;
+import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.FigureKey;
 
 /**
@@ -22,38 +23,28 @@ public record WeatherStrip(
 
   public static WeatherStrip of(Outlook outlook) {
     int length = (int) (outlook.last().toEpochDay() - outlook.first().toEpochDay() + 1);
-    int years = outlook.traces().size();
     double frostF = outlook.figures().of(FROST_F);
     int[] low = new int[length];
     int[] middle = new int[length];
     int[] high = new int[length];
     double[] rain = new double[length];
     int[] frost = new int[length];
-    double[] lows = new double[years];
-    double[] highs = new double[years];
-    double[] means = new double[years];
     for (int i = 0; i < length; i++) {
-      double water = 0;
-      int nights = 0;
-      for (int y = 0; y < years; y++) {
-        DailyWeather day = outlook.traces().get(y).on(outlook.first().plusDays(i));
-        lows[y] = day.minF();
-        highs[y] = day.maxF();
-        means[y] = day.meanF();
-        water += day.rainIn();
-        nights += day.minF() <= frostF ? 1 : 0;
-      }
-      Arrays.sort(lows);
-      Arrays.sort(highs);
-      Arrays.sort(means);
-      low[i] = (int) Math.round(lows[years / 10]);
-      middle[i] = (int) Math.round(means[years / 2]);
-      high[i] = (int) Math.round(highs[years - 1 - years / 10]);
-      rain[i] = Math.round(100 * water / years) / 100.0;
-      frost[i] = Math.round(100f * nights / years);
+      LocalDate date = outlook.first().plusDays(i);
+      Ensemble<Double> lows = outlook.each(t -> t.on(date).minF());
+      low[i] = rounded(lows.quantile(0.1));
+      middle[i] = rounded(outlook.each(t -> t.on(date).meanF()).middle());
+      high[i] = rounded(outlook.each(t -> t.on(date).maxF()).quantile(0.9));
+      frost[i] = (int) Math.round(lows.chance(f -> f <= frostF).percent());
+      double water = outlook.traces().stream().mapToDouble(t -> t.on(date).rainIn()).sum();
+      rain[i] = Math.round(100 * water / outlook.traces().size()) / 100.0;
     }
     int measured = (int) (outlook.today().toEpochDay() - outlook.first().toEpochDay() + 1);
     return new WeatherStrip(
         outlook.first(), Math.max(0, Math.min(length, measured)), low, middle, high, rain, frost);
+  }
+
+  private static int rounded(Optional<Double> fahrenheit) {
+    return (int) Math.round(fahrenheit.orElseThrow());
   }
 }

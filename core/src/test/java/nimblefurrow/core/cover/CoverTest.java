@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.Map;
 import nimblefurrow.core.TestWeather;
+import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.quantity.OutOfRange;

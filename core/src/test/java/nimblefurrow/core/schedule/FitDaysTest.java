@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import nimblefurrow.core.TestWeather;
+import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
-import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.SoilTexture;
 import org.junit.jupiter.api.Test;

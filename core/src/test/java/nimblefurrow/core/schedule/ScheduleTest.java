@@ -7,12 +7,12 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.core.TestWeather;
+import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.quantity.WorkRate;
-import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.core.weather.SoilTexture;
 import org.junit.jupiter.api.Test;
 

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.List;
 import nimblefurrow.core.TestWeather;
 import nimblefurrow.core.cover.Catalogue;
@@ -41,10 +40,10 @@ class SightingsTest {
   }
 
   private static double heatToday() {
-    double[] heat =
-        new StageForecast(RYE, CoverStand.sown(PLAN.mix(), SOWN), OUTLOOK).heatOn(TODAY);
-    Arrays.sort(heat);
-    return heat[heat.length / 2];
+    return new StageForecast(RYE, CoverStand.sown(PLAN.mix(), SOWN), OUTLOOK)
+        .heatOn(TODAY)
+        .middle()
+        .orElseThrow();
   }
 
   @Test

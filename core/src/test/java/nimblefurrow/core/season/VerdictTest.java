@@ -11,6 +11,7 @@ import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropPlanting;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Mix;
+import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.UnitSystem;
@@ -22,7 +23,6 @@ import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.termination.Route;
-import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.core.weather.SoilTexture;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -96,8 +96,8 @@ class VerdictTest {
 
   @Test
   void aChanceIsCountedOverYearsNotMultiplied() {
-    LocalDate[] opens = {day(1), day(1), day(20), day(20)};
-    LocalDate[] closes = {day(10), day(10), day(30), day(30)};
+    List<LocalDate> opens = List.of(day(1), day(1), day(20), day(20));
+    List<LocalDate> closes = List.of(day(10), day(10), day(30), day(30));
     JobWindow window =
         JobWindow.of(DateForecast.of(opens), DateForecast.of(closes), Figures.shipped());
     assertThat(window.chanceOpen(day(5))).as("not 0.5 × 1.0 × …").isEqualTo(0.5);

@@ -16,6 +16,7 @@ import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.SeedRate;
@@ -449,14 +450,15 @@ class SeedingTest {
   @Test
   void warmSpeciesMustBeSownInTimeForTheirFrost() {
     Species cowpea = Catalogue.of(Figures.shipped()).species("cowpea");
-    LocalDate[] last = LastUseful.of(cowpea, false, OUTLOOK, SPRING).days();
+    Ensemble<LocalDate> days = LastUseful.of(cowpea, false, OUTLOOK, SPRING).days();
     int asked = 0;
-    for (int i = 0; i < last.length; i++) {
+    for (int i = 0; i < days.years(); i++) {
+      LocalDate last = days.in(i).orElseThrow();
       var trace = OUTLOOK.traces().get(i);
       LocalDate frost = trace.firstNightAtOrBelow(cowpea.coldF(), LocalDate.of(2026, 8, 1), SPRING);
-      assertThat(trace.degreeDays(cowpea.useful().base(), last[i], frost))
+      assertThat(trace.degreeDays(cowpea.useful().base(), last, frost))
           .isGreaterThanOrEqualTo(cowpea.useful().degreeDays() - 1e-6);
-      assertThat(trace.degreeDays(cowpea.useful().base(), last[i].plusDays(1), frost))
+      assertThat(trace.degreeDays(cowpea.useful().base(), last.plusDays(1), frost))
           .isLessThan(cowpea.useful().degreeDays());
       asked++;
     }

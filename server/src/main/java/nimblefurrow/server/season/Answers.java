@@ -2,7 +2,8 @@ package nimblefurrow.server.season;
 
 import java.time.LocalDate;
 import java.util.List;
-import nimblefurrow.core.cover.Spread;
+import nimblefurrow.core.ensemble.DateForecast;
+import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.UnitSystem;
@@ -12,7 +13,6 @@ import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;
-import nimblefurrow.core.weather.DateForecast;
 import nimblefurrow.server.platform.Maybe;
 
 /** What core has found, in the shape in which it is told. */
