@@ -26,7 +26,9 @@ const pages = [
   { to: '/logbook', words: 'Logbook' },
   { to: '/farm', words: 'Farm' },
 ]
-const here = computed(() => pages.find((page) => (page.to === '/' ? route.path === '/' : route.path.startsWith(page.to))))
+const here = computed(() =>
+  pages.find((page) => (page.to === '/' ? route.path === '/' : route.path.startsWith(page.to))),
+)
 
 function toSignIn() {
   if (route.name !== 'sign-in') void router.push({ name: 'sign-in', query: { to: route.fullPath } })
@@ -78,24 +80,41 @@ async function signOut() {
       </router-link>
       <nav class="phone-only" aria-label="Pages">
         <v-menu>
-          <template #activator="{ props }"><v-btn v-bind="props" variant="text" class="page-menu" :append-icon="mdiChevronDown">{{ here?.words ?? 'Pages' }}</v-btn></template>
-          <v-list><v-list-item v-for="page in pages" :key="page.to" :to="page.to" :title="page.words" min-height="48" /></v-list>
+          <template #activator="{ props }"
+            ><v-btn v-bind="props" variant="text" class="page-menu" :append-icon="mdiChevronDown">{{
+              here?.words ?? 'Pages'
+            }}</v-btn></template
+          >
+          <v-list
+            ><v-list-item v-for="page in pages" :key="page.to" :to="page.to" :title="page.words" min-height="48"
+          /></v-list>
         </v-menu>
       </nav>
       <nav class="pages" aria-label="Pages">
-        <router-link v-for="page in pages" :key="page.to" :to="page.to" :class="{ here: page === here }">{{ page.words }}</router-link>
+        <router-link v-for="page in pages" :key="page.to" :to="page.to" :class="{ here: page === here }">{{
+          page.words
+        }}</router-link>
       </nav>
       <v-spacer />
       <DemoDay />
       <UnitsToggle />
-      <v-btn icon size="small" variant="text" aria-label="Light or night theme" @click="switchTheme"><v-icon :icon="mdiThemeLightDark" /></v-btn>
-      <v-btn class="wide-only" icon size="small" variant="text" aria-label="Keys" @click="keys = true"><v-icon :icon="mdiKeyboardOutline" /></v-btn>
+      <v-btn icon size="small" variant="text" aria-label="Light or night theme" @click="switchTheme"
+        ><v-icon :icon="mdiThemeLightDark"
+      /></v-btn>
+      <v-btn class="wide-only" icon size="small" variant="text" aria-label="Keys" @click="keys = true"
+        ><v-icon :icon="mdiKeyboardOutline"
+      /></v-btn>
       <v-menu>
         <template #activator="{ props }">
-          <v-btn v-bind="props" icon size="small" variant="text" :aria-label="`Signed in as ${session.name}`"><v-icon :icon="mdiAccountCircleOutline" /></v-btn>
+          <v-btn v-bind="props" icon size="small" variant="text" :aria-label="`Signed in as ${session.name}`"
+            ><v-icon :icon="mdiAccountCircleOutline"
+          /></v-btn>
         </template>
         <v-list density="compact">
-          <v-list-item :title="session.name" :subtitle="`${session.farm} · ${session.role === 'PLANNER' ? 'planner' : 'operator'}`" />
+          <v-list-item
+            :title="session.name"
+            :subtitle="`${session.farm} · ${session.role === 'PLANNER' ? 'planner' : 'operator'}`"
+          />
           <v-list-item :prepend-icon="mdiLogout" title="Sign out" @click="signOut" />
         </v-list>
       </v-menu>
@@ -108,11 +127,58 @@ async function signOut() {
 </template>
 
 <style scoped>
-.brand { display: flex; align-items: center; gap: 8px; margin-left: 12px; text-decoration: none; color: inherit; font-weight: 700; white-space: nowrap; }
-.pages { display: flex; margin-left: 14px; height: 100%; overflow-x: auto; }
-.pages a { display: flex; align-items: center; padding: 0 11px; color: inherit; text-decoration: none; border-bottom: 3px solid transparent; min-height: 44px; }
-.pages a.here { border-bottom-color: rgb(var(--v-theme-primary)); font-weight: 700; }
-@media (max-width: 1000px) { .brand-name { display: none; } }
-.phone-only { display: none; } .page-menu { font-weight: 700; font-size: 1.05rem; min-height: 44px; }
-@media (max-width: 700px) { .pages, .wide-only { display: none; } .phone-only { display: block; } .brand { margin-left: 6px; } }
+.brand {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  margin-left: 12px;
+  text-decoration: none;
+  color: inherit;
+  font-weight: 700;
+  white-space: nowrap;
+}
+.pages {
+  display: flex;
+  margin-left: 14px;
+  height: 100%;
+  overflow-x: auto;
+}
+.pages a {
+  display: flex;
+  align-items: center;
+  padding: 0 11px;
+  color: inherit;
+  text-decoration: none;
+  border-bottom: 3px solid transparent;
+  min-height: 44px;
+}
+.pages a.here {
+  border-bottom-color: rgb(var(--v-theme-primary));
+  font-weight: 700;
+}
+@media (max-width: 1000px) {
+  .brand-name {
+    display: none;
+  }
+}
+.phone-only {
+  display: none;
+}
+.page-menu {
+  font-weight: 700;
+  font-size: 1.05rem;
+  min-height: 44px;
+}
+@media (max-width: 700px) {
+  .pages,
+  .wide-only {
+    display: none;
+  }
+  .phone-only {
+    display: block;
+  }
+  .brand {
+    margin-left: 6px;
+  }
+}
 </style>

@@ -10,5 +10,9 @@ import App from './App.vue'
 import { router } from './router'
 import { vuetify } from './theme'
 
-const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, staleTime: 30_000, refetchOnWindowFocus: false, shallow: true, structuralSharing: false } } })
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: { retry: 1, staleTime: 30_000, refetchOnWindowFocus: false, shallow: true, structuralSharing: false },
+  },
+})
 createApp(App).use(router).use(vuetify).use(VueQueryPlugin, { queryClient: queries }).mount('#app')

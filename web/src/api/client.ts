@@ -54,7 +54,11 @@ function refusal(status: number, error: unknown): Refused {
 export async function upload<T>(path: string, file: File, save?: boolean): Promise<T> {
   const form = new FormData()
   form.append('file', file)
-  const response = await fetch(save === undefined ? path : `${path}?save=${save}`, { method: 'POST', body: form, headers: { 'X-XSRF-TOKEN': token() } })
+  const response = await fetch(save === undefined ? path : `${path}?save=${save}`, {
+    method: 'POST',
+    body: form,
+    headers: { 'X-XSRF-TOKEN': token() },
+  })
   const body = await response.json().catch(() => ({}))
   if (!response.ok) throw refusal(response.status, body)
   return body as T

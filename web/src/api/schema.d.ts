@@ -180,7 +180,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dispatch/jobs/{jobId}": {
+    "/api/dispatch/jobs/{cover}/{operation}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1331,7 +1331,7 @@ export interface components {
             /** Format: int32 */
             place?: number;
             /** @enum {string} */
-            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL";
+            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL" | "ROLL_AND_SPRAY" | "TILLAGE" | "MOWING" | "GRAZING" | "HAY" | "STRIPS";
             ways?: ("DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING")[];
         };
         AdviceView: {
@@ -1582,7 +1582,7 @@ export interface components {
             /** Format: date */
             planned?: string;
             /** @enum {string} */
-            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL";
+            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL" | "ROLL_AND_SPRAY" | "TILLAGE" | "MOWING" | "GRAZING" | "HAY" | "STRIPS";
             slurryOver?: boolean;
             thickSlurry?: boolean;
             /** @enum {string} */
@@ -1705,11 +1705,11 @@ export interface components {
             dryGrams?: number[];
             /** Format: double */
             frameSquareFeet?: number;
-            jobId?: string;
+            operation?: string;
             /** Format: int32 */
             past?: number;
             /** @enum {string} */
-            route?: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL";
+            route?: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL" | "ROLL_AND_SPRAY" | "TILLAGE" | "MOWING" | "GRAZING" | "HAY" | "STRIPS";
             species?: string;
             /** Format: int32 */
             spots?: number;
@@ -1731,7 +1731,7 @@ export interface components {
             frameSquareFeet?: number;
             /** Format: uuid */
             id: string;
-            jobId?: string;
+            job?: components["schemas"]["JobId"];
             /** @enum {string} */
             kind: "DISCED" | "SEEDED" | "SLURRY_SPREAD" | "CUT" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS";
             lot?: string;
@@ -1745,7 +1745,7 @@ export interface components {
             /** Format: double */
             pounds?: number;
             /** @enum {string} */
-            route?: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL";
+            route?: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL" | "ROLL_AND_SPRAY" | "TILLAGE" | "MOWING" | "GRAZING" | "HAY" | "STRIPS";
             species?: string;
             /** Format: int32 */
             spots?: number;
@@ -1914,6 +1914,12 @@ export interface components {
             refused: string[];
             saved: boolean;
         };
+        JobId: {
+            /** Format: uuid */
+            cover: string;
+            /** @enum {string} */
+            operation: "FIRST_DISC" | "SECOND_DISC" | "SEED" | "SLURRY" | "PLANT" | "SPRAY" | "ROLL";
+        };
         JobView: {
             /** Format: double */
             acres: number;
@@ -1925,7 +1931,7 @@ export interface components {
             field: string;
             /** Format: uuid */
             fieldId: string;
-            id: string;
+            id: components["schemas"]["JobId"];
             /** @enum {string} */
             kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER";
             /** Format: date */
@@ -1933,7 +1939,7 @@ export interface components {
             place?: components["schemas"]["PlaceView"];
             says?: string;
             /** @enum {string} */
-            step: "DISC" | "SEED" | "SLURRY" | "PLANT" | "SPRAY" | "ROLL";
+            settledBy?: "DISCED" | "SEEDED" | "SLURRY_SPREAD" | "CUT" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS";
             unplaced?: string;
             /** @enum {string} */
             verdict?: "IMPOSSIBLE" | "NOT_YET" | "OPEN" | "LATE" | "DORMANT" | "SHUT";
@@ -2683,7 +2689,7 @@ export interface components {
             reasons: string[];
             remedy?: string;
             /** @enum {string} */
-            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL";
+            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL" | "ROLL_AND_SPRAY" | "TILLAGE" | "MOWING" | "GRAZING" | "HAY" | "STRIPS";
             words: string;
         };
         Rules: {
@@ -2890,7 +2896,7 @@ export interface components {
             /** Format: date */
             day: string;
             done: boolean;
-            jobId?: string;
+            jobId?: components["schemas"]["JobId"];
             kind: string;
             locked: boolean;
             machine?: string;
@@ -3062,7 +3068,7 @@ export interface components {
         WhatIfForm: {
             /** Format: date */
             day: string;
-            jobId: string;
+            job: components["schemas"]["JobId"];
             /** Format: uuid */
             machineId: string;
         };
@@ -3429,7 +3435,8 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                jobId: string;
+                cover: string;
+                operation: "FIRST_DISC" | "SECOND_DISC" | "SEED" | "SLURRY" | "PLANT" | "SPRAY" | "ROLL";
             };
             cookie?: never;
         };
@@ -3457,7 +3464,8 @@ export interface operations {
             };
             header?: never;
             path: {
-                jobId: string;
+                cover: string;
+                operation: "FIRST_DISC" | "SECOND_DISC" | "SEED" | "SLURRY" | "PLANT" | "SPRAY" | "ROLL";
             };
             cookie?: never;
         };

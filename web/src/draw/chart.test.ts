@@ -16,5 +16,10 @@ it('bears a flat chart', () => {
 })
 
 it('writes points for a line', () => {
-  expect(polyline([[0, 1.26], [2, 3]])).toBe('0.0,1.3 2.0,3.0')
+  expect(
+    polyline([
+      [0, 1.26],
+      [2, 3],
+    ]),
+  ).toBe('0.0,1.3 2.0,3.0')
 })

@@ -22,8 +22,14 @@ describe('ridge', () => {
   })
   it('is cut at today with the day in both parts', () => {
     const { before, after } = cut([0, 10, 20], [0, 100, 300], 15)
-    expect(before).toEqual([[0, 10, 15], [0, 100, 200]])
-    expect(after).toEqual([[15, 20], [200, 300]])
+    expect(before).toEqual([
+      [0, 10, 15],
+      [0, 100, 200],
+    ])
+    expect(after).toEqual([
+      [15, 20],
+      [200, 300],
+    ])
   })
   it('stays whole when today lies outside', () => {
     expect(cut([0, 10], [1, 2], 99).after[0]).toEqual([])

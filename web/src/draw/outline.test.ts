@@ -1,8 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import { outlinePath } from './outline'
 
-const square = (x: number, y: number, size: number) => [[x, y], [x + size, y], [x + size, y + size], [x, y + size], [x, y]]
-const numbers = (path: string) => [...path.matchAll(/([\d.]+),([\d.]+)/g)].map((m) => [Number(m[1]), Number(m[2])] as const)
+const square = (x: number, y: number, size: number) => [
+  [x, y],
+  [x + size, y],
+  [x + size, y + size],
+  [x, y + size],
+  [x, y],
+]
+const numbers = (path: string) =>
+  [...path.matchAll(/([\d.]+),([\d.]+)/g)].map((m) => [Number(m[1]), Number(m[2])] as const)
 
 describe('outlinePath', () => {
   it('fits a field into its box, north up', () => {
@@ -20,8 +27,14 @@ describe('outlinePath', () => {
     expect(width / height).toBeCloseTo(Math.cos((40 * Math.PI) / 180), 1)
   })
   it('keeps holes and several parts as paths of their own', () => {
-    const holed = outlinePath(JSON.stringify({ type: 'Polygon', coordinates: [square(0, 40, 0.02), square(0.005, 40.005, 0.005)] }), 40)
-    const two = outlinePath(JSON.stringify({ type: 'MultiPolygon', coordinates: [[square(0, 40, 0.01)], [square(0.02, 40, 0.01)]] }), 40)
+    const holed = outlinePath(
+      JSON.stringify({ type: 'Polygon', coordinates: [square(0, 40, 0.02), square(0.005, 40.005, 0.005)] }),
+      40,
+    )
+    const two = outlinePath(
+      JSON.stringify({ type: 'MultiPolygon', coordinates: [[square(0, 40, 0.01)], [square(0.02, 40, 0.01)]] }),
+      40,
+    )
     expect(holed.match(/M/g)).toHaveLength(2)
     expect(two.match(/M/g)).toHaveLength(2)
   })

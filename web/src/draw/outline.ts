@@ -16,6 +16,10 @@ export function outlinePath(boundary: string, size: number): string {
   const scale = (size - 4) / Math.max((east - west) * squeeze, north - south, 1e-9)
   const left = (size - (east - west) * squeeze * scale) / 2
   const top = (size - (north - south) * scale) / 2
-  const at = (p: [number, number]) => `${(left + (p[0] - west) * squeeze * scale).toFixed(1)},${(top + (north - p[1]) * scale).toFixed(1)}`
-  return rings.flat(1).map((ring) => `M${ring.map(at).join(' L')} Z`).join(' ')
+  const at = (p: [number, number]) =>
+    `${(left + (p[0] - west) * squeeze * scale).toFixed(1)},${(top + (north - p[1]) * scale).toFixed(1)}`
+  return rings
+    .flat(1)
+    .map((ring) => `M${ring.map(at).join(' L')} Z`)
+    .join(' ')
 }

@@ -21,7 +21,14 @@ describe('planar', () => {
   })
 
   it('never grows higher than it may', () => {
-    const tall = fit([[-97, 40], [-96.999, 40.05]], 400, 300)
+    const tall = fit(
+      [
+        [-97, 40],
+        [-96.999, 40.05],
+      ],
+      400,
+      300,
+    )
     expect(tall.height).toBeCloseTo(300, 6)
     expect(tall.at(-97, 40.05)[1]).toBeCloseTo(24, 6)
   })

@@ -49,9 +49,25 @@ export function path(planar: Planar, flat: number[]): string {
 /** The outlines of a GeoJSON polygon, multipolygon or line. */
 export function shape(planar: Planar, geoJson: string): string {
   const geometry = JSON.parse(geoJson) as { type: string; coordinates: unknown }
-  const rings = geometry.type === 'Polygon' ? (geometry.coordinates as number[][][]) : geometry.type === 'MultiPolygon' ? (geometry.coordinates as number[][][][]).flat() : geometry.type === 'LineString' ? [geometry.coordinates as number[][]] : []
+  const rings =
+    geometry.type === 'Polygon'
+      ? (geometry.coordinates as number[][][])
+      : geometry.type === 'MultiPolygon'
+        ? (geometry.coordinates as number[][][][]).flat()
+        : geometry.type === 'LineString'
+          ? [geometry.coordinates as number[][]]
+          : []
   const closed = geometry.type.endsWith('Polygon')
-  return rings.map((ring) => path(planar, ring.flatMap((p) => [p[0]!, p[1]!])) + (closed ? 'Z' : '')).join('')
+  return rings
+    .map(
+      (ring) =>
+        path(
+          planar,
+          ring.flatMap((p) => [p[0]!, p[1]!]),
+        ) + (closed ? 'Z' : ''),
+    )
+    .join('')
 }
 
-export const geoPositions = (geoJson: string) => positions((JSON.parse(geoJson) as { coordinates: unknown }).coordinates)
+export const geoPositions = (geoJson: string) =>
+  positions((JSON.parse(geoJson) as { coordinates: unknown }).coordinates)

@@ -1,5 +1,10 @@
 /** Which of many rows, some of them taller, are in sight: the slice to draw and where it begins. */
-export function visibleRows(heights: number[], top: number, viewport: number, spare = 3): { from: number; to: number; offset: number; total: number } {
+export function visibleRows(
+  heights: number[],
+  top: number,
+  viewport: number,
+  spare = 3,
+): { from: number; to: number; offset: number; total: number } {
   let from = heights.length
   let to = heights.length
   let offset = 0
@@ -15,5 +20,10 @@ export function visibleRows(heights: number[], top: number, viewport: number, sp
   }
   const first = Math.max(0, from - spare)
   for (let i = from - 1; i >= first; i--) offset -= heights[i]!
-  return { from: first, to: Math.min(heights.length, to + spare), offset: from === heights.length ? 0 : offset, total: y }
+  return {
+    from: first,
+    to: Math.min(heights.length, to + spare),
+    offset: from === heights.length ? 0 : offset,
+    total: y,
+  }
 }

@@ -33,6 +33,6 @@ describe('units', () => {
     expect(area(100, 1)).toBe('40.5')
     expect(density(10)).toBe('108')
     expect(temperature(50)).toBe('10 °C')
-    expect(kept(67.25, 'POUND_PER_ACRE') ).toBeCloseTo(60, 1)
+    expect(kept(67.25, 'POUND_PER_ACRE')).toBeCloseTo(60, 1)
   })
 })

@@ -37,7 +37,8 @@ export function kept(written: number, unit: Unit): number {
 export const bare = (value: number, unit: Unit, digits = 0): string => number(read(value, unit), digits)
 
 /** A figure with its word, such as "30 ft" or "9 m". */
-export const say = (value: number, unit: Unit, digits = 0): string => `${bare(value, unit, digits)} ${word(unit)}`.trim()
+export const say = (value: number, unit: Unit, digits = 0): string =>
+  `${bare(value, unit, digits)} ${word(unit)}`.trim()
 
 export const areaUnit = computed(() => word('ACRE'))
 export const rateUnit = computed(() => word('POUND_PER_ACRE'))

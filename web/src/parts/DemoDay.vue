@@ -30,20 +30,46 @@ async function goTo(day: string) {
   <span v-if="session?.today && !session.demo" class="figures today">{{ long(session.today) }}</span>
   <v-menu v-else-if="session?.today" v-model="open" :close-on-content-click="false">
     <template #activator="{ props }">
-      <v-btn v-bind="props" variant="text" size="small" class="today" :disabled="!planner" :prepend-icon="mdiCalendarToday">
+      <v-btn
+        v-bind="props"
+        variant="text"
+        size="small"
+        class="today"
+        :disabled="!planner"
+        :prepend-icon="mdiCalendarToday"
+      >
         <span class="figures">{{ long(session.today) }}</span>
       </v-btn>
     </template>
     <v-card class="pa-3" width="290" title="The demo's day" subtitle="All views answer as of this day.">
       <v-list density="compact">
-        <v-list-item v-for="marked in farm?.markedDays" :key="marked.day" :title="marked.words" :subtitle="long(marked.day)" :active="marked.day === session.today" @click="goTo(marked.day)" />
+        <v-list-item
+          v-for="marked in farm?.markedDays"
+          :key="marked.day"
+          :title="marked.words"
+          :subtitle="long(marked.day)"
+          :active="marked.day === session.today"
+          @click="goTo(marked.day)"
+        />
       </v-list>
-      <v-text-field class="mt-2" type="date" label="Another day" :model-value="session.today" min="2026-01-01" max="2027-12-01" @change="goTo(($event.target as HTMLInputElement).value)" />
+      <v-text-field
+        class="mt-2"
+        type="date"
+        label="Another day"
+        :model-value="session.today"
+        min="2026-01-01"
+        max="2027-12-01"
+        @change="goTo(($event.target as HTMLInputElement).value)"
+      />
       <div v-if="problem" role="alert" class="trouble mt-2">{{ problem }}</div>
     </v-card>
   </v-menu>
 </template>
 
 <style scoped>
-@media (max-width: 700px) { .today :deep(.v-btn__content) { display: none; } }
+@media (max-width: 700px) {
+  .today :deep(.v-btn__content) {
+    display: none;
+  }
+}
 </style>

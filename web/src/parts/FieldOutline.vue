@@ -11,5 +11,9 @@ const path = computed(() => outlinePath(props.boundary, props.size))
 </template>
 
 <style scoped>
-path { fill: var(--sage-soft); stroke: var(--loam); stroke-width: 1; }
+path {
+  fill: var(--sage-soft);
+  stroke: var(--loam);
+  stroke-width: 1;
+}
 </style>

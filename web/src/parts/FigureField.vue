@@ -23,11 +23,19 @@ watch([() => props.modelValue, units, () => props.unit], ([now], [, before]) => 
 
 function typed(value: unknown) {
   text.value = String(value ?? '')
-  sent = text.value.trim() === '' ? '' : units.value === 'US' ? text.value : String(kept(Number(text.value), props.unit))
+  sent =
+    text.value.trim() === '' ? '' : units.value === 'US' ? text.value : String(kept(Number(text.value), props.unit))
   emit('update:modelValue', sent as string)
 }
 </script>
 
 <template>
-  <v-text-field :model-value="text" :label="[label, word(unit)].filter(Boolean).join(', ')" type="number" inputmode="decimal" step="any" @update:model-value="typed" />
+  <v-text-field
+    :model-value="text"
+    :label="[label, word(unit)].filter(Boolean).join(', ')"
+    type="number"
+    inputmode="decimal"
+    step="any"
+    @update:model-value="typed"
+  />
 </template>

@@ -18,11 +18,16 @@ const keys = [
       <v-card-text>
         <table class="plain">
           <tbody>
-            <tr v-for="key in keys" :key="key[0]"><td class="figures">{{ key[0] }}</td><td>{{ key[1] }}</td></tr>
+            <tr v-for="key in keys" :key="key[0]">
+              <td class="figures">{{ key[0] }}</td>
+              <td>{{ key[1] }}</td>
+            </tr>
           </tbody>
         </table>
       </v-card-text>
-      <v-card-actions><v-spacer /><v-btn color="primary" variant="text" @click="open = false">Close</v-btn></v-card-actions>
+      <v-card-actions
+        ><v-spacer /><v-btn color="primary" variant="text" @click="open = false">Close</v-btn></v-card-actions
+      >
     </v-card>
   </v-dialog>
 </template>

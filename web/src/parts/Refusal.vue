@@ -9,19 +9,26 @@ const words = computed(() => (typeof props.says === 'object' ? props.says?.messa
 const field = computed(() => (typeof props.says === 'object' ? props.says?.field : undefined))
 let marked: HTMLElement | undefined
 
-watch([words, field], async () => {
-  marked?.removeAttribute('aria-invalid')
-  marked?.closest('.v-input')?.classList.remove('refused')
-  marked = undefined
-  await nextTick()
-  if (!field.value || !box.value) return
-  const around = box.value.closest('form, [role="dialog"], .v-card, .page') ?? document
-  const inputs = [...around.querySelectorAll<HTMLElement>('input, textarea, [role="combobox"]')]
-  marked = labelOf(field.value, inputs.map((input) => ({ input, label: label(input) })))
-  marked?.setAttribute('aria-invalid', 'true')
-  marked?.closest('.v-input')?.classList.add('refused')
-  marked?.scrollIntoView({ block: 'nearest' })
-}, { immediate: true })
+watch(
+  [words, field],
+  async () => {
+    marked?.removeAttribute('aria-invalid')
+    marked?.closest('.v-input')?.classList.remove('refused')
+    marked = undefined
+    await nextTick()
+    if (!field.value || !box.value) return
+    const around = box.value.closest('form, [role="dialog"], .v-card, .page') ?? document
+    const inputs = [...around.querySelectorAll<HTMLElement>('input, textarea, [role="combobox"]')]
+    marked = labelOf(
+      field.value,
+      inputs.map((input) => ({ input, label: label(input) })),
+    )
+    marked?.setAttribute('aria-invalid', 'true')
+    marked?.closest('.v-input')?.classList.add('refused')
+    marked?.scrollIntoView({ block: 'nearest' })
+  },
+  { immediate: true },
+)
 
 function label(input: HTMLElement): string {
   return input.getAttribute('aria-label') ?? input.closest('.v-input')?.querySelector('label')?.textContent ?? ''
@@ -33,8 +40,17 @@ function label(input: HTMLElement): string {
 </template>
 
 <style scoped>
-.refusal { border-left: 4px solid var(--madder); padding: 6px 10px; margin: 8px 0; background: color-mix(in srgb, var(--madder) 9%, transparent); }
+.refusal {
+  border-left: 4px solid var(--madder);
+  padding: 6px 10px;
+  margin: 8px 0;
+  background: color-mix(in srgb, var(--madder) 9%, transparent);
+}
 </style>
 <style>
-.v-input.refused .v-field { outline: 2px solid var(--madder); outline-offset: -1px; border-radius: 4px; }
+.v-input.refused .v-field {
+  outline: 2px solid var(--madder);
+  outline-offset: -1px;
+  border-radius: 4px;
+}
 </style>

@@ -17,7 +17,12 @@ async function change() {
 </script>
 
 <template>
-  <v-btn variant="text" size="small" :aria-label="`Units: ${units === 'US' ? 'US, change to metric' : 'metric, change to US'}`" @click="change">
+  <v-btn
+    variant="text"
+    size="small"
+    :aria-label="`Units: ${units === 'US' ? 'US, change to metric' : 'metric, change to US'}`"
+    @click="change"
+  >
     <span class="figures">{{ units === 'US' ? 'lb · ac' : 'kg · ha' }}</span>
   </v-btn>
 </template>

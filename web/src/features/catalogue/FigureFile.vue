@@ -40,9 +40,7 @@ async function bring(save: boolean) {
       <template v-if="report">
         <p v-if="report.saved" role="status"><b>Kept.</b> Everything follows your figures.</p>
         <template v-else>
-          <p v-if="report.refused.length">
-            Nothing is kept as long as a line cannot be taken:
-          </p>
+          <p v-if="report.refused.length">Nothing is kept as long as a line cannot be taken:</p>
           <ul>
             <li v-for="line in report.refused" :key="line" class="trouble">{{ line }}</li>
           </ul>

@@ -18,7 +18,9 @@ function typed(figure: Figure, event: Event) {
 <template>
   <table class="plain">
     <caption v-if="title">
-      {{ title }}
+      {{
+        title
+      }}
     </caption>
     <thead>
       <tr>

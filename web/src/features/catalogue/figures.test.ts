@@ -6,9 +6,24 @@ const figure = (sheet: string, row: string, rowWords: string, words: string, cha
   ({ sheet, row, rowWords, words, column: 'value', changed }) as Figure
 
 const SHEETS = [
-  { sheet: 'species', group: 'Species', title: 'Seed', figures: [figure('species', 'rye', 'Cereal rye', 'price', true)] },
-  { sheet: 'growth', group: 'Species', title: 'Growth', figures: [figure('growth', 'rye', 'Cereal rye', 'most growth')] },
-  { sheet: 'termination', group: 'Ending a cover', title: 'Rolling', figures: [figure('termination', 'thin', '', 'thin mat'), figure('termination', 'wet', '', 'wet leaves')] },
+  {
+    sheet: 'species',
+    group: 'Species',
+    title: 'Seed',
+    figures: [figure('species', 'rye', 'Cereal rye', 'price', true)],
+  },
+  {
+    sheet: 'growth',
+    group: 'Species',
+    title: 'Growth',
+    figures: [figure('growth', 'rye', 'Cereal rye', 'most growth')],
+  },
+  {
+    sheet: 'termination',
+    group: 'Ending a cover',
+    title: 'Rolling',
+    figures: [figure('termination', 'thin', '', 'thin mat'), figure('termination', 'wet', '', 'wet leaves')],
+  },
 ] as Sheet[]
 
 describe('the catalogue', () => {

@@ -27,10 +27,19 @@ const fieldId = computed(() => String(route.params.fieldId ?? ''))
 const place = computed(() => Number(route.query.place ?? 0) || undefined)
 const draftKey = computed(() => fieldId.value + (place.value ? `-${place.value}` : ''))
 const { data: fields } = useQuery({ queryKey: ['fields'], queryFn: () => got(api.GET('/api/fields')) })
-const { data: species } = useQuery({ queryKey: ['species'], queryFn: () => got(api.GET('/api/species')), staleTime: Infinity })
+const { data: species } = useQuery({
+  queryKey: ['species'],
+  queryFn: () => got(api.GET('/api/species')),
+  staleTime: Infinity,
+})
 const { data: kept, error } = useQuery({
   queryKey: computed(() => ['cover', fieldId.value, place.value]),
-  queryFn: () => got(api.GET('/api/cover/{fieldId}', { params: { path: { fieldId: fieldId.value }, query: { place: place.value } } })),
+  queryFn: () =>
+    got(
+      api.GET('/api/cover/{fieldId}', {
+        params: { path: { fieldId: fieldId.value }, query: { place: place.value } },
+      }),
+    ),
   enabled: computed(() => fieldId.value !== ''),
 })
 const drafts = ref<Cover[]>([])
@@ -43,14 +52,23 @@ const busy = ref(false)
 const items = computed(() => fields.value?.map((f) => ({ value: f.field.id, title: f.field.name })) ?? [])
 const field = computed(() => fields.value?.find((f) => f.field.id === fieldId.value)?.field)
 
-watch([fields, fieldId], () => {
-  if (!fieldId.value && fields.value?.[0]) void router.replace({ name: 'cover', params: { fieldId: fields.value[0].field.id } })
-}, { immediate: true })
+watch(
+  [fields, fieldId],
+  () => {
+    if (!fieldId.value && fields.value?.[0])
+      void router.replace({ name: 'cover', params: { fieldId: fields.value[0].field.id } })
+  },
+  { immediate: true },
+)
 
-watch(kept, (now, was) => {
-  if (!now || (was && JSON.stringify(now.cover) === JSON.stringify(was.cover) && drafts.value.length)) return
-  drafts.value = readDrafts(draftKey.value) ?? [now.cover ? copy(now.cover) : copy(usual)]
-}, { immediate: true })
+watch(
+  kept,
+  (now, was) => {
+    if (!now || (was && JSON.stringify(now.cover) === JSON.stringify(was.cover) && drafts.value.length)) return
+    drafts.value = readDrafts(draftKey.value) ?? [now.cover ? copy(now.cover) : copy(usual)]
+  },
+  { immediate: true },
+)
 watch(draftKey, () => {
   drafts.value = []
   tried.value = []
@@ -60,18 +78,27 @@ watch(draftKey, () => {
 
 let timer: ReturnType<typeof setTimeout> | undefined
 let round = 0
-watch(drafts, (now) => {
-  if (!now.length) return
-  clearTimeout(timer)
-  timer = setTimeout(() => void answerAll(), 220)
-}, { deep: true })
+watch(
+  drafts,
+  (now) => {
+    if (!now.length) return
+    clearTimeout(timer)
+    timer = setTimeout(() => void answerAll(), 220)
+  },
+  { deep: true },
+)
 onBeforeUnmount(() => clearTimeout(timer))
 
 async function answerAll() {
   const mine = ++round
   const asked = drafts.value.map(async (candidate): Promise<Tried> => {
     try {
-      return { answer: await got(api.POST('/api/cover/try', { body: { fieldId: fieldId.value, place: place.value, candidate } })), problem: '' }
+      return {
+        answer: await got(
+          api.POST('/api/cover/try', { body: { fieldId: fieldId.value, place: place.value, candidate } }),
+        ),
+        problem: '',
+      }
     } catch (e) {
       return { answer: null, problem: e as Refused }
     }
@@ -93,7 +120,12 @@ function drop(i: number) {
 }
 
 async function put(cover: Cover) {
-  await got(api.PUT('/api/cover/{fieldId}', { params: { path: { fieldId: fieldId.value } }, body: { cover, place: place.value, version: kept.value?.version } }))
+  await got(
+    api.PUT('/api/cover/{fieldId}', {
+      params: { path: { fieldId: fieldId.value } },
+      body: { cover, place: place.value, version: kept.value?.version },
+    }),
+  )
   // What was tried is the plan now: the drafts go before the views load anew.
   dropDrafts(draftKey.value)
   drafts.value = [copy(cover)]
@@ -120,7 +152,11 @@ async function undo() {
   try {
     if (before.value) await put(before.value)
     else {
-      await got(api.DELETE('/api/cover/{fieldId}', { params: { path: { fieldId: fieldId.value }, query: { place: place.value } } }))
+      await got(
+        api.DELETE('/api/cover/{fieldId}', {
+          params: { path: { fieldId: fieldId.value }, query: { place: place.value } },
+        }),
+      )
       await queries.invalidateQueries()
     }
     saved.value = ''
@@ -133,7 +169,11 @@ async function undo() {
 async function leaveOut() {
   const was = kept.value?.cover ? copy(kept.value.cover) : null
   try {
-    await got(api.DELETE('/api/cover/{fieldId}', { params: { path: { fieldId: fieldId.value }, query: { place: place.value } } }))
+    await got(
+      api.DELETE('/api/cover/{fieldId}', {
+        params: { path: { fieldId: fieldId.value }, query: { place: place.value } },
+      }),
+    )
     await queries.invalidateQueries()
     before.value = was
     saved.value = `${field.value?.name} has no cover now.`
@@ -148,49 +188,191 @@ function take(option: Schemas['OptionView'], goal: Cover['goal']) {
 }
 
 const changed = (i: number) => JSON.stringify(drafts.value[i]) !== JSON.stringify(kept.value?.cover)
+
+function compare() {
+  change(0, drafts.value[0]!)
+  drafts.value = [...drafts.value, copy(drafts.value[0]!)]
+}
 </script>
 
 <template>
   <div class="page">
     <div class="head">
       <h1>Cover</h1>
-      <v-autocomplete class="pick" label="Field" :items="items" :model-value="fieldId" auto-select-first @update:model-value="$event && router.push({ name: 'cover', params: { fieldId: $event } })" />
-      <p v-if="field && kept" class="about"><span class="figures">{{ area(field.acres, 1) }} {{ areaUnit }}</span> · {{ kept.crop }}, {{ kept.afterCut ? 'about' : 'planted' }} {{ short(kept.planted) }} · then {{ kept.next.toLowerCase() }} {{ short(kept.nextPlanned) }}<template v-if="field.organic"> · organic</template><template v-if="kept.makesRoom"> · <b>{{ kept.makesRoom }}</b></template></p>
-      <div v-if="kept && kept.places.length > 1" class="places" role="group" aria-label="Which cover"><button v-for="(w, i) in kept.places" :key="w" type="button" :aria-pressed="i === kept.place" @click="router.push({ name: 'cover', params: { fieldId }, query: i ? { place: i } : {} })">{{ w }}</button></div>
+      <v-autocomplete
+        class="pick"
+        label="Field"
+        :items="items"
+        :model-value="fieldId"
+        auto-select-first
+        @update:model-value="$event && router.push({ name: 'cover', params: { fieldId: $event } })"
+      />
+      <p v-if="field && kept" class="about">
+        <span class="figures">{{ area(field.acres, 1) }} {{ areaUnit }}</span> · {{ kept.crop }},
+        {{ kept.afterCut ? 'about' : 'planted' }} {{ short(kept.planted) }} · then {{ kept.next.toLowerCase() }}
+        {{ short(kept.nextPlanned) }}<template v-if="field.organic"> · organic</template
+        ><template v-if="kept.makesRoom">
+          · <b>{{ kept.makesRoom }}</b></template
+        >
+      </p>
+      <div v-if="kept && kept.places.length > 1" class="places" role="group" aria-label="Which cover">
+        <button
+          v-for="(w, i) in kept.places"
+          :key="w"
+          type="button"
+          :aria-pressed="i === kept.place"
+          @click="router.push({ name: 'cover', params: { fieldId }, query: i ? { place: i } : {} })"
+        >
+          {{ w }}
+        </button>
+      </div>
     </div>
     <Refusal :says="error || problem" />
     <p v-if="error && fieldId"><router-link to="/fields">Enter the field's crop</router-link></p>
-    <Refusal v-if="kept?.trouble" :says="`The plan that is kept cannot be worked out: ${kept.trouble}. Change it below, or leave this field out.`" />
-    <div v-if="saved" role="status" class="saved">{{ saved }} <v-btn size="small" variant="text" color="primary" @click="undo">Undo</v-btn> <router-link to="/">See it on the sheet</router-link></div>
-    <div class="desk" :class="{ advised: drafts.length === 1 }">
-    <AdvicePanel v-if="fieldId && drafts.length === 1 && kept && !kept.sown"   :field-id="fieldId" :place="place" :route="drafts[0]!.route" :goal="drafts[0]!.goal" :takes="true" @take="take" />
-    <div class="pair" :class="{ two: drafts.length > 1 }">
-      <v-card v-for="(draft, i) in drafts" :key="i" class="candidate pa-4">
-        <div class="card-head">
-          <h2>{{ drafts.length > 1 ? `Candidate ${i === 0 ? 'A' : 'B'}` : 'The cover' }}<span v-if="kept?.cover && !changed(i)" class="quiet"> · this is the plan</span></h2>
-          <v-btn v-if="drafts.length === 1" size="small" variant="text" color="primary" :prepend-icon="mdiContentCopy" @click="change(0, drafts[0]!); drafts = [...drafts, copy(drafts[0]!)]">Compare with another</v-btn>
-          <v-btn v-else icon size="x-small" variant="text" :aria-label="`Drop candidate ${i === 0 ? 'A' : 'B'}`" @click="drop(i)"><v-icon :icon="mdiClose" /></v-btn>
-        </div>
-        <CandidateForm v-if="species" :model-value="draft" :species="species" :sown="kept?.sown ?? false" @update:model-value="change(i, $event)" />
-        <NamedMixes v-if="!kept?.sown" :members="draft.members" @take="change(i, { ...draft, members: $event })" />
-        <Refusal :says="tried[i]?.problem" />
-        <CandidateAnswer v-if="tried[i]?.answer" class="mt-3" :answer="tried[i]!.answer!" />
-        <div v-if="planner" class="acts">
-          <v-btn color="primary" :loading="busy" :disabled="!!tried[i]?.problem || !changed(i)" @click="keep(i)">Make it the plan</v-btn>
-          <v-btn v-if="kept?.cover && !kept.sown && i === 0" variant="text" @click="leaveOut">Leave this field out</v-btn>
-          <span v-if="changed(i)" class="quiet">Not the plan yet; kept here while you try.</span>
-        </div>
-      </v-card>
+    <Refusal
+      v-if="kept?.trouble"
+      :says="`The plan that is kept cannot be worked out: ${kept.trouble}. Change it below, or leave this field out.`"
+    />
+    <div v-if="saved" role="status" class="saved">
+      {{ saved }} <v-btn size="small" variant="text" color="primary" @click="undo">Undo</v-btn>
+      <router-link to="/">See it on the sheet</router-link>
     </div>
+    <div class="desk" :class="{ advised: drafts.length === 1 }">
+      <AdvicePanel
+        v-if="fieldId && drafts.length === 1 && kept && !kept.sown"
+        :field-id="fieldId"
+        :place="place"
+        :route="drafts[0]!.route"
+        :goal="drafts[0]!.goal"
+        :takes="true"
+        @take="take"
+      />
+      <div class="pair" :class="{ two: drafts.length > 1 }">
+        <v-card v-for="(draft, i) in drafts" :key="i" class="candidate pa-4">
+          <div class="card-head">
+            <h2>
+              {{ drafts.length > 1 ? `Candidate ${i === 0 ? 'A' : 'B'}` : 'The cover'
+              }}<span v-if="kept?.cover && !changed(i)" class="quiet"> · this is the plan</span>
+            </h2>
+            <v-btn
+              v-if="drafts.length === 1"
+              size="small"
+              variant="text"
+              color="primary"
+              :prepend-icon="mdiContentCopy"
+              @click="compare"
+              >Compare with another</v-btn
+            >
+            <v-btn
+              v-else
+              icon
+              size="x-small"
+              variant="text"
+              :aria-label="`Drop candidate ${i === 0 ? 'A' : 'B'}`"
+              @click="drop(i)"
+              ><v-icon :icon="mdiClose"
+            /></v-btn>
+          </div>
+          <CandidateForm
+            v-if="species"
+            :model-value="draft"
+            :species="species"
+            :sown="kept?.sown ?? false"
+            @update:model-value="change(i, $event)"
+          />
+          <NamedMixes v-if="!kept?.sown" :members="draft.members" @take="change(i, { ...draft, members: $event })" />
+          <Refusal :says="tried[i]?.problem" />
+          <CandidateAnswer v-if="tried[i]?.answer" class="mt-3" :answer="tried[i]!.answer!" />
+          <div v-if="planner" class="acts">
+            <v-btn color="primary" :loading="busy" :disabled="!!tried[i]?.problem || !changed(i)" @click="keep(i)"
+              >Make it the plan</v-btn
+            >
+            <v-btn v-if="kept?.cover && !kept.sown && i === 0" variant="text" @click="leaveOut"
+              >Leave this field out</v-btn
+            >
+            <span v-if="changed(i)" class="quiet">Not the plan yet; kept here while you try.</span>
+          </div>
+        </v-card>
+      </div>
     </div>
   </div>
 </template>
 
 <style scoped>
-.head { display: flex; align-items: center; gap: 16px; flex-wrap: wrap; margin-bottom: 10px; } .pick { max-width: 260px; min-width: 220px; } .about { margin: 0; }
-.desk { display: grid; gap: 14px; align-items: start; } .desk.advised { grid-template-columns: 380px minmax(0, 1fr); } .desk.advised > .pair:only-child { grid-column: 1 / -1; } .pair { display: grid; grid-template-columns: minmax(0, 900px); gap: 14px; } .pair.two { grid-template-columns: repeat(2, minmax(0, 1fr)); }
-.card-head { display: flex; justify-content: space-between; align-items: center; margin-bottom: 10px; } .acts { display: flex; gap: 12px; align-items: center; flex-wrap: wrap; margin-top: 12px; }
-.saved { border-left: 4px solid var(--sage); padding: 4px 10px; margin-bottom: 10px; }
-@media (max-width: 900px) { .desk.advised, .pair.two { grid-template-columns: 1fr; } }
-.places { display: flex; border: 1px solid var(--hair); border-radius: 4px; overflow: hidden; } .places button { min-height: 36px; padding: 0 12px; border: 0; background: rgb(var(--v-theme-surface)); color: inherit; cursor: pointer; } .places button[aria-pressed='true'] { background: rgb(var(--v-theme-primary)); color: rgb(var(--v-theme-on-primary)); font-weight: 700; }
+.head {
+  display: flex;
+  align-items: center;
+  gap: 16px;
+  flex-wrap: wrap;
+  margin-bottom: 10px;
+}
+.pick {
+  max-width: 260px;
+  min-width: 220px;
+}
+.about {
+  margin: 0;
+}
+.desk {
+  display: grid;
+  gap: 14px;
+  align-items: start;
+}
+.desk.advised {
+  grid-template-columns: 380px minmax(0, 1fr);
+}
+.desk.advised > .pair:only-child {
+  grid-column: 1 / -1;
+}
+.pair {
+  display: grid;
+  grid-template-columns: minmax(0, 900px);
+  gap: 14px;
+}
+.pair.two {
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+}
+.card-head {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  margin-bottom: 10px;
+}
+.acts {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  flex-wrap: wrap;
+  margin-top: 12px;
+}
+.saved {
+  border-left: 4px solid var(--sage);
+  padding: 4px 10px;
+  margin-bottom: 10px;
+}
+@media (max-width: 900px) {
+  .desk.advised,
+  .pair.two {
+    grid-template-columns: 1fr;
+  }
+}
+.places {
+  display: flex;
+  border: 1px solid var(--hair);
+  border-radius: 4px;
+  overflow: hidden;
+}
+.places button {
+  min-height: 36px;
+  padding: 0 12px;
+  border: 0;
+  background: rgb(var(--v-theme-surface));
+  color: inherit;
+  cursor: pointer;
+}
+.places button[aria-pressed='true'] {
+  background: rgb(var(--v-theme-primary));
+  color: rgb(var(--v-theme-on-primary));
+  font-weight: 700;
+}
 </style>

@@ -4,7 +4,11 @@ import { copy, dropDrafts, keepDrafts, rateUnits, readDrafts, usual } from './dr
 describe('drafts of a cover', () => {
   beforeEach(() => {
     const kept = new Map<string, string>()
-    vi.stubGlobal('localStorage', { getItem: (k: string) => kept.get(k) ?? null, setItem: (k: string, v: string) => kept.set(k, v), removeItem: (k: string) => kept.delete(k) })
+    vi.stubGlobal('localStorage', {
+      getItem: (k: string) => kept.get(k) ?? null,
+      setItem: (k: string, v: string) => kept.set(k, v),
+      removeItem: (k: string) => kept.delete(k),
+    })
   })
 
   it('are kept by field and come back whole', () => {

@@ -9,7 +9,12 @@ export const rateUnits = [
   { value: 'SEEDS_FT2', title: 'seeds/ft²' },
 ] as const
 
-export const usual: Cover = { goal: 'KEEP_NITROGEN', route: 'EARLY_SPRAY', way: 'DRILL', members: [{ species: 'cereal-rye', share: 1 }] }
+export const usual: Cover = {
+  goal: 'KEEP_NITROGEN',
+  route: 'EARLY_SPRAY',
+  way: 'DRILL',
+  members: [{ species: 'cereal-rye', share: 1 }],
+}
 
 const key = (field: string) => `furrow-cover-${field}`
 

@@ -21,7 +21,8 @@ const print = () => window.print()
   <div class="page sheet">
     <div class="no-print tools">
       <router-link to="/dispatch">Back to the board</router-link><v-spacer />
-      <router-link :to="{ name: 'sheet', params: { day: plusDays(day, -1) } }">Day before</router-link><router-link :to="{ name: 'sheet', params: { day: plusDays(day, 1) } }">Day after</router-link>
+      <router-link :to="{ name: 'sheet', params: { day: plusDays(day, -1) } }">Day before</router-link
+      ><router-link :to="{ name: 'sheet', params: { day: plusDays(day, 1) } }">Day after</router-link>
       <v-btn color="primary" size="small" @click="print">Print</v-btn>
     </div>
     <p v-if="error" class="trouble">{{ error.message }}</p>
@@ -31,25 +32,80 @@ const print = () => window.print()
       <section v-for="m in sheet.machines" :key="m.machine">
         <h2>{{ m.machine }}</h2>
         <table class="plain">
-          <thead><tr><th /><th>Field</th><th>Work</th><th>Seed, bulk</th><th class="n">{{ areaUnit }} today</th><th class="n">hours</th><th class="n">chance</th><th>done {{ areaUnit }}</th><th>{{ massUnit }} used</th></tr></thead>
+          <thead>
+            <tr>
+              <th />
+              <th>Field</th>
+              <th>Work</th>
+              <th>Seed, bulk</th>
+              <th class="n">{{ areaUnit }} today</th>
+              <th class="n">hours</th>
+              <th class="n">chance</th>
+              <th>done {{ areaUnit }}</th>
+              <th>{{ massUnit }} used</th>
+            </tr>
+          </thead>
           <tbody>
             <tr v-for="j in m.jobs" :key="j.field + j.words">
               <td><FieldOutline :boundary="j.boundary" :size="44" /></td>
-              <td><b>{{ j.field }}</b><br /><span class="quiet">{{ j.farmstead }}</span></td>
-              <td>{{ j.words }}<br /><span class="quiet">{{ j.cover }}<template v-if="j.driver"> · {{ j.driver }}</template></span></td>
-              <td><div v-for="s in j.seed" :key="s.name" class="figures">{{ s.name }} {{ rate(s.bulkRate) }} {{ rateUnit }}, {{ mass(s.pounds) }} {{ massUnit }}</div></td>
-              <td class="n">{{ area(j.acres, 1) }} of {{ area(j.fieldAcres, 1) }}</td><td class="n">{{ number(j.hours, 1) }}</td><td class="n">{{ j.fitChance }} %</td><td class="blank" /><td class="blank" />
+              <td>
+                <b>{{ j.field }}</b><br /><span class="quiet">{{ j.farmstead }}</span>
+              </td>
+              <td>
+                {{ j.words }}<br /><span class="quiet"
+                  >{{ j.cover }}<template v-if="j.driver"> · {{ j.driver }}</template></span
+                >
+              </td>
+              <td>
+                <div v-for="s in j.seed" :key="s.name" class="figures">
+                  {{ s.name }} {{ rate(s.bulkRate) }} {{ rateUnit }}, {{ mass(s.pounds) }} {{ massUnit }}
+                </div>
+              </td>
+              <td class="n">{{ area(j.acres, 1) }} of {{ area(j.fieldAcres, 1) }}</td>
+              <td class="n">{{ number(j.hours, 1) }}</td>
+              <td class="n">{{ j.fitChance }} %</td>
+              <td class="blank" />
+              <td class="blank" />
             </tr>
           </tbody>
         </table>
-        <ul class="cautions"><li v-for="c in m.cautions" :key="c">{{ c }}</li></ul>
+        <ul class="cautions">
+          <li v-for="c in m.cautions" :key="c">{{ c }}</li>
+        </ul>
       </section>
-      <p class="sign">Operator ______________________ &nbsp; Weather ______________________ &nbsp; Problems ______________________</p>
+      <p class="sign">
+        Operator ______________________ &nbsp; Weather ______________________ &nbsp; Problems ______________________
+      </p>
     </template>
   </div>
 </template>
 
 <style scoped>
-.tools { display: flex; gap: 14px; align-items: center; margin-bottom: 12px; } section { margin-top: 16px; break-inside: avoid; } .blank { min-width: 70px; border-left: 1px solid var(--hair); } .cautions { font-size: 0.84rem; margin: 6px 0; padding-left: 18px; } .sign { margin-top: 30px; }
-@media print { .sheet { padding: 0; } }
+.tools {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  margin-bottom: 12px;
+}
+section {
+  margin-top: 16px;
+  break-inside: avoid;
+}
+.blank {
+  min-width: 70px;
+  border-left: 1px solid var(--hair);
+}
+.cautions {
+  font-size: 0.84rem;
+  margin: 6px 0;
+  padding-left: 18px;
+}
+.sign {
+  margin-top: 30px;
+}
+@media print {
+  .sheet {
+    padding: 0;
+  }
+}
 </style>

@@ -6,7 +6,12 @@ import { number } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
 import { whenOf, type Job } from './board'
 
-const props = defineProps<{ job: Job; machines: Schemas['MachineView'][]; today: string; start?: { machineId: string; day: string } }>()
+const props = defineProps<{
+  job: Job
+  machines: Schemas['MachineView'][]
+  today: string
+  start?: { machineId: string; day: string }
+}>()
 const open = defineModel<boolean>({ required: true })
 const emit = defineEmits<{ moved: [board: Schemas['BoardView']] }>()
 
@@ -18,27 +23,39 @@ const told = ref<Schemas['WhatIfView'] | null>(null)
 const problem = ref<Refused | ''>('')
 const busy = ref(false)
 
-watch(open, (is) => {
-  if (!is) return
-  machineId.value = props.start?.machineId ?? props.job.place?.machineId ?? able.value[0]?.id ?? ''
-  const wished = props.start?.day ?? props.job.place?.days[0]?.day ?? props.job.opens ?? props.today
-  day.value = wished < props.today ? props.today : wished
-}, { immediate: true })
+watch(
+  open,
+  (is) => {
+    if (!is) return
+    machineId.value = props.start?.machineId ?? props.job.place?.machineId ?? able.value[0]?.id ?? ''
+    const wished = props.start?.day ?? props.job.place?.days[0]?.day ?? props.job.opens ?? props.today
+    day.value = wished < props.today ? props.today : wished
+  },
+  { immediate: true },
+)
 
 let round = 0
-watch([machineId, day, open], async () => {
-  const mine = ++round
-  told.value = null
-  problem.value = ''
-  if (!open.value || !machineId.value || !day.value) return
-  try {
-    const answer = await got(api.POST('/api/dispatch/what-if', { body: { jobId: props.job.id, machineId: machineId.value, day: day.value } }))
-    // An answer that comes late must not speak for the day chosen since.
-    if (mine === round) told.value = answer
-  } catch (e) {
-    if (mine === round) problem.value = e as Refused
-  }
-}, { immediate: true })
+watch(
+  [machineId, day, open],
+  async () => {
+    const mine = ++round
+    told.value = null
+    problem.value = ''
+    if (!open.value || !machineId.value || !day.value) return
+    try {
+      const answer = await got(
+        api.POST('/api/dispatch/what-if', {
+          body: { job: props.job.id, machineId: machineId.value, day: day.value },
+        }),
+      )
+      // An answer that comes late must not speak for the day chosen since.
+      if (mine === round) told.value = answer
+    } catch (e) {
+      if (mine === round) problem.value = e as Refused
+    }
+  },
+  { immediate: true },
+)
 
 async function act(asked: Promise<Schemas['BoardView']>) {
   busy.value = true
@@ -53,9 +70,30 @@ async function act(asked: Promise<Schemas['BoardView']>) {
   }
 }
 
-const path = computed(() => ({ path: { jobId: props.job.id } }))
-const put = () => act(got(api.PUT('/api/dispatch/jobs/{jobId}', { params: path.value, body: { machineId: machineId.value, day: day.value, locked: locked.value, acceptLate: told.value?.late ?? false, version: props.job.place?.version } })))
-const takeOff = () => act(got(api.DELETE('/api/dispatch/jobs/{jobId}', { params: { ...path.value, query: { version: props.job.place?.version } } })))
+const path = computed(() => ({ path: props.job.id }))
+const put = () =>
+  act(
+    got(
+      api.PUT('/api/dispatch/jobs/{cover}/{operation}', {
+        params: path.value,
+        body: {
+          machineId: machineId.value,
+          day: day.value,
+          locked: locked.value,
+          acceptLate: told.value?.late ?? false,
+          version: props.job.place?.version,
+        },
+      }),
+    ),
+  )
+const takeOff = () =>
+  act(
+    got(
+      api.DELETE('/api/dispatch/jobs/{cover}/{operation}', {
+        params: { ...path.value, query: { version: props.job.place?.version } },
+      }),
+    ),
+  )
 </script>
 
 <template>
@@ -63,15 +101,27 @@ const takeOff = () => act(got(api.DELETE('/api/dispatch/jobs/{jobId}', { params:
     <v-card :title="`${job.field}: ${job.words}`" :subtitle="`${job.cover ?? ''} · ${whenOf(job)}`">
       <v-card-text>
         <div class="d-flex ga-3 flex-wrap">
-          <v-select v-model="machineId" class="flex-1-1" label="Machine" :items="able.map((m) => ({ value: m.id, title: m.name }))" />
+          <v-select
+            v-model="machineId"
+            class="flex-1-1"
+            label="Machine"
+            :items="able.map((m) => ({ value: m.id, title: m.name }))"
+          />
           <v-text-field v-model="day" class="flex-1-1" label="Starts on" type="date" :min="today" />
         </div>
-        <p v-if="able.length === 0" class="trouble mt-2">No machine on the farm can do this. <router-link to="/farm">Add one</router-link>.</p>
+        <p v-if="able.length === 0" class="trouble mt-2">
+          No machine on the farm can do this. <router-link to="/farm">Add one</router-link>.
+        </p>
         <v-checkbox v-model="locked" label="Lock it here when planning again" />
         <div v-if="told" class="told" role="status">
           <p class="big figures">{{ long(day) }}: open {{ told.chanceOpen }} %, fit {{ told.chanceFit }} %</p>
-          <ul><li v-for="s in told.says" :key="s">{{ s }}</li><li v-if="told.crowds.length" class="trouble">Shares its days with {{ told.crowds.join(', ') }}</li></ul>
-          <p v-if="told.days.length > 1" class="quiet">{{ told.days.map((d) => `${short(d.day)} ${number(d.hours, 1)} h`).join(' · ') }}</p>
+          <ul>
+            <li v-for="s in told.says" :key="s">{{ s }}</li>
+            <li v-if="told.crowds.length" class="trouble">Shares its days with {{ told.crowds.join(', ') }}</li>
+          </ul>
+          <p v-if="told.days.length > 1" class="quiet">
+            {{ told.days.map((d) => `${short(d.day)} ${number(d.hours, 1)} h`).join(' · ') }}
+          </p>
         </div>
         <p v-if="job.place" class="quiet">Now: {{ job.place.why }}.</p>
         <Refusal :says="problem" />
@@ -80,12 +130,27 @@ const takeOff = () => act(got(api.DELETE('/api/dispatch/jobs/{jobId}', { params:
         <v-btn v-if="job.place" variant="text" @click="takeOff">Take off the board</v-btn>
         <v-spacer />
         <v-btn variant="text" @click="open = false">Cancel</v-btn>
-        <v-btn color="primary" variant="flat" :disabled="!told" :loading="busy" @click="put">{{ told?.late ? 'Put it there, late' : 'Put it there' }}</v-btn>
+        <v-btn color="primary" variant="flat" :disabled="!told" :loading="busy" @click="put">{{
+          told?.late ? 'Put it there, late' : 'Put it there'
+        }}</v-btn>
       </v-card-actions>
     </v-card>
   </v-dialog>
 </template>
 
 <style scoped>
-.told { border-left: 4px solid var(--ochre); padding: 2px 10px; margin: 8px 0; } .big { font-size: 1.15rem; font-weight: 600; margin: 0; } ul { margin: 2px 0; padding-left: 18px; }
+.told {
+  border-left: 4px solid var(--ochre);
+  padding: 2px 10px;
+  margin: 8px 0;
+}
+.big {
+  font-size: 1.15rem;
+  font-weight: 600;
+  margin: 0;
+}
+ul {
+  margin: 2px 0;
+  padding-left: 18px;
+}
 </style>

@@ -3,19 +3,41 @@ import { dayNumber } from '../../format/dates'
 import { blocksOf, firstBusyDay, plusDays, whenOf, type Job } from './board'
 
 const job = (id: string, machineId: string, days: string[]): Job =>
-  ({ id, place: { machineId, days: days.map((day) => ({ day, hours: 5, acres: 30 })), locked: false, late: false, fitChance: 60, why: '' } }) as unknown as Job
+  ({
+    id,
+    place: {
+      machineId,
+      days: days.map((day) => ({ day, hours: 5, acres: 30 })),
+      locked: false,
+      late: false,
+      fitChance: 60,
+      why: '',
+    },
+  }) as unknown as Job
 
-const jobs = [job('a', 'm', ['2026-10-01', '2026-10-03']), job('b', 'm', ['2026-10-03', '2026-10-04']), job('c', 'm', ['2026-10-05']), job('d', 'x', ['2026-10-02'])]
+const jobs = [
+  job('a', 'm', ['2026-10-01', '2026-10-03']),
+  job('b', 'm', ['2026-10-03', '2026-10-04']),
+  job('c', 'm', ['2026-10-05']),
+  job('d', 'x', ['2026-10-02']),
+]
 
 describe('board', () => {
   it('stacks what shares a day and reuses rows', () => {
     const { blocks, rows } = blocksOf('m', jobs, dayNumber('2026-10-01'), 14)
-    expect(blocks.map((b) => [b.job.id, b.column, b.columns, b.row])).toEqual([['a', 0, 3, 0], ['b', 2, 2, 1], ['c', 4, 1, 0]])
+    expect(blocks.map((b) => [b.job.id, b.column, b.columns, b.row])).toEqual([
+      ['a', 0, 3, 0],
+      ['b', 2, 2, 1],
+      ['c', 4, 1, 0],
+    ])
     expect(rows).toBe(2)
   })
   it('cuts blocks at the days in sight', () => {
     const { blocks } = blocksOf('m', jobs, dayNumber('2026-10-02'), 2)
-    expect(blocks.map((b) => [b.job.id, b.column, b.columns])).toEqual([['a', 0, 2], ['b', 1, 1]])
+    expect(blocks.map((b) => [b.job.id, b.column, b.columns])).toEqual([
+      ['a', 0, 2],
+      ['b', 1, 1],
+    ])
   })
   it('finds the next busy day', () => {
     expect(firstBusyDay(jobs, '2026-09-01')).toBe('2026-10-01')

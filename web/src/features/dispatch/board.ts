@@ -4,6 +4,9 @@ import { dayNumber, isoDay, range } from '../../format/dates'
 export type Board = Schemas['BoardView']
 export type Job = Schemas['JobView']
 
+/** A job's name as a key of a list. */
+export const keyOf = (job: Job) => `${job.id.cover} ${job.id.operation}`
+
 export interface Block {
   job: Job
   /** First column and number of columns on the board, cut to what is in sight. */
@@ -13,7 +16,12 @@ export interface Block {
 }
 
 /** A machine's blocks in the days in sight, stacked so that none covers another. */
-export function blocksOf(machineId: string, jobs: Job[], first: number, days: number): { blocks: Block[]; rows: number } {
+export function blocksOf(
+  machineId: string,
+  jobs: Job[],
+  first: number,
+  days: number,
+): { blocks: Block[]; rows: number } {
   const placed = jobs
     .filter((j) => j.place?.machineId === machineId)
     .map((job) => {
@@ -36,9 +44,13 @@ export function blocksOf(machineId: string, jobs: Job[], first: number, days: nu
 
 /** The first day on which anything placed begins, from a day on; that day when nothing is. */
 export function firstBusyDay(jobs: Job[], from: string): string {
-  const starts = jobs.flatMap((j) => (j.place ? [j.place.days[j.place.days.length - 1]!.day] : [])).filter((d) => d >= from)
+  const starts = jobs
+    .flatMap((j) => (j.place ? [j.place.days[j.place.days.length - 1]!.day] : []))
+    .filter((d) => d >= from)
   if (!starts.length) return from
-  const next = jobs.filter((j) => j.place && j.place.days.some((d) => d.day >= from)).map((j) => j.place!.days[0]!.day)
+  const next = jobs
+    .filter((j) => j.place && j.place.days.some((d) => d.day >= from))
+    .map((j) => j.place!.days[0]!.day)
   const first = next.sort()[0]!
   return first < from ? from : first
 }

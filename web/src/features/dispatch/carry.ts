@@ -33,7 +33,8 @@ export function useCarry<T>(over: (thing: T, spot: Spot | null) => void, put: (t
   }
   function move(event: PointerEvent) {
     if (!pressed) return
-    if (!carried.value && Math.hypot(event.clientX - pressed.x, event.clientY - pressed.y) > FAR_ENOUGH) carried.value = pressed.thing as never
+    if (!carried.value && Math.hypot(event.clientX - pressed.x, event.clientY - pressed.y) > FAR_ENOUGH)
+      carried.value = pressed.thing as never
     if (carried.value) {
       at.value = { x: event.clientX, y: event.clientY }
       over(pressed.thing, spotAt(event.clientX, event.clientY))

@@ -26,7 +26,16 @@ async function act(asked: Promise<unknown>, words: string) {
 
 function rule(change: Partial<Schemas['Rules']>) {
   const now = farm.value!
-  const body = { overCorn: now.overCorn, overBeans: now.overBeans, rolling: now.rolling, placing: now.placing, rows: now.rows, spare: now.spare, mostCv: now.mostCv, ...change }
+  const body = {
+    overCorn: now.overCorn,
+    overBeans: now.overBeans,
+    rolling: now.rolling,
+    placing: now.placing,
+    rows: now.rows,
+    spare: now.spare,
+    mostCv: now.mostCv,
+    ...change,
+  }
   void act(got(api.PUT('/api/farm/rules', { body })), 'House rule saved; every window follows it.')
 }
 </script>
@@ -34,35 +43,153 @@ function rule(change: Partial<Schemas['Rules']>) {
 <template>
   <div class="page">
     <h1>Farm</h1>
-    <Refusal :says="error || problem" /><p v-if="said" role="status">{{ said }}</p>
+    <Refusal :says="error || problem" />
+    <p v-if="said" role="status">{{ said }}</p>
     <div v-if="farm" class="cards">
       <div class="column">
-      <v-card class="pa-4">
-        <h2>House rules</h2>
-        <p class="quiet">Where growers disagree, the farm chooses once.</p>
-        <div class="rules">
-          <v-select label="Seed over standing corn" :disabled="!planner" :model-value="farm.overCorn" :items="[{ value: 'HALF_LEAVES_GONE', title: 'when half the leaves are gone' }, { value: 'WEEKS_BEFORE_HARVEST', title: '4 to 6 weeks before harvest' }]" hint="More light for the seed, or more time to grow" persistent-hint @update:model-value="rule({ overCorn: $event })" />
-          <v-select label="Seed over standing soybeans" :disabled="!planner" :model-value="farm.overBeans" :items="[{ value: 'BEFORE_LEAF_DROP', title: 'before leaf drop, so leaves bury the seed' }, { value: 'HALF_DEFOLIATED', title: 'when half defoliated' }]" hint="Falling leaves as mulch, or more light" persistent-hint @update:model-value="rule({ overBeans: $event })" />
-          <v-select label="Roll" :disabled="!planner" :model-value="farm.rolling" :items="[{ value: 'FULL_FLOWERING', title: 'at full flowering' }, { value: 'MILK', title: 'at milk to soft dough' }]" hint="Earlier planting, or a surer kill" persistent-hint @update:model-value="rule({ rolling: $event })" />
-          <v-select label="Placement" :disabled="!planner" :model-value="farm.placing" :items="[{ value: 'ORDINARY', title: 'ordinary' }, { value: 'EVEN', title: 'very even, so the combine seeder goes thinner' }]" hint="Full rates, or count on even placement" persistent-hint @update:model-value="rule({ placing: $event })" />
-          <v-select label="Drilled cover rows" :disabled="!planner" :model-value="farm.rows" :items="[{ value: 'SHALLOW_ANGLE', title: 'at a shallow angle to the coming rows' }, { value: 'PARALLEL_OFFSET', title: 'parallel and offset from old and coming rows' }, { value: 'NO_ROWS', title: 'no rows: broadcast' }]" hint="Better cover, or fewer turns; printed on the work order" persistent-hint @update:model-value="rule({ rows: $event })" />
-          <v-text-field label="Spare seed" suffix="%" type="number" step="any" :disabled="!planner" :model-value="farm.spare * 100" hint="Ordered beyond the need" persistent-hint @change="rule({ spare: Number(($event.target as HTMLInputElement).value) / 100 })" />
-          <v-text-field label="Unevenness borne in a pan test" suffix="%" type="number" step="any" :disabled="!planner" :model-value="farm.mostCv * 100" hint="15 for an even spread, 20 for cover crops" persistent-hint @change="rule({ mostCv: Number(($event.target as HTMLInputElement).value) / 100 })" />
-        </div>
-        <v-text-field class="mt-4" label="Farm name" :disabled="!planner" :model-value="farm.name" @change="act(got(api.PUT('/api/farm/name', { body: { name: ($event.target as HTMLInputElement).value } })), 'Name saved.')" />
-        <p class="quiet mt-2 figures">{{ Math.abs(farm.latitude).toFixed(2) }}° {{ farm.latitude < 0 ? 'S' : 'N' }}, {{ Math.abs(farm.longitude).toFixed(2) }}° {{ farm.longitude < 0 ? 'W' : 'E' }}</p>
-      </v-card>
-      
+        <v-card class="pa-4">
+          <h2>House rules</h2>
+          <p class="quiet">Where growers disagree, the farm chooses once.</p>
+          <div class="rules">
+            <v-select
+              label="Seed over standing corn"
+              :disabled="!planner"
+              :model-value="farm.overCorn"
+              :items="[
+                { value: 'HALF_LEAVES_GONE', title: 'when half the leaves are gone' },
+                { value: 'WEEKS_BEFORE_HARVEST', title: '4 to 6 weeks before harvest' },
+              ]"
+              hint="More light for the seed, or more time to grow"
+              persistent-hint
+              @update:model-value="rule({ overCorn: $event })"
+            />
+            <v-select
+              label="Seed over standing soybeans"
+              :disabled="!planner"
+              :model-value="farm.overBeans"
+              :items="[
+                { value: 'BEFORE_LEAF_DROP', title: 'before leaf drop, so leaves bury the seed' },
+                { value: 'HALF_DEFOLIATED', title: 'when half defoliated' },
+              ]"
+              hint="Falling leaves as mulch, or more light"
+              persistent-hint
+              @update:model-value="rule({ overBeans: $event })"
+            />
+            <v-select
+              label="Roll"
+              :disabled="!planner"
+              :model-value="farm.rolling"
+              :items="[
+                { value: 'FULL_FLOWERING', title: 'at full flowering' },
+                { value: 'MILK', title: 'at milk to soft dough' },
+              ]"
+              hint="Earlier planting, or a surer kill"
+              persistent-hint
+              @update:model-value="rule({ rolling: $event })"
+            />
+            <v-select
+              label="Placement"
+              :disabled="!planner"
+              :model-value="farm.placing"
+              :items="[
+                { value: 'ORDINARY', title: 'ordinary' },
+                { value: 'EVEN', title: 'very even, so the combine seeder goes thinner' },
+              ]"
+              hint="Full rates, or count on even placement"
+              persistent-hint
+              @update:model-value="rule({ placing: $event })"
+            />
+            <v-select
+              label="Drilled cover rows"
+              :disabled="!planner"
+              :model-value="farm.rows"
+              :items="[
+                { value: 'SHALLOW_ANGLE', title: 'at a shallow angle to the coming rows' },
+                { value: 'PARALLEL_OFFSET', title: 'parallel and offset from old and coming rows' },
+                { value: 'NO_ROWS', title: 'no rows: broadcast' },
+              ]"
+              hint="Better cover, or fewer turns; printed on the work order"
+              persistent-hint
+              @update:model-value="rule({ rows: $event })"
+            />
+            <v-text-field
+              label="Spare seed"
+              suffix="%"
+              type="number"
+              step="any"
+              :disabled="!planner"
+              :model-value="farm.spare * 100"
+              hint="Ordered beyond the need"
+              persistent-hint
+              @change="rule({ spare: Number(($event.target as HTMLInputElement).value) / 100 })"
+            />
+            <v-text-field
+              label="Unevenness borne in a pan test"
+              suffix="%"
+              type="number"
+              step="any"
+              :disabled="!planner"
+              :model-value="farm.mostCv * 100"
+              hint="15 for an even spread, 20 for cover crops"
+              persistent-hint
+              @change="rule({ mostCv: Number(($event.target as HTMLInputElement).value) / 100 })"
+            />
+          </div>
+          <v-text-field
+            class="mt-4"
+            label="Farm name"
+            :disabled="!planner"
+            :model-value="farm.name"
+            @change="
+              act(
+                got(api.PUT('/api/farm/name', { body: { name: ($event.target as HTMLInputElement).value } })),
+                'Name saved.',
+              )
+            "
+          />
+          <p class="quiet mt-2 figures">
+            {{ Math.abs(farm.latitude).toFixed(2) }}° {{ farm.latitude < 0 ? 'S' : 'N' }},
+            {{ Math.abs(farm.longitude).toFixed(2) }}° {{ farm.longitude < 0 ? 'W' : 'E' }}
+          </p>
+        </v-card>
       </div>
       <div class="column">
         <WeatherCard />
-        <v-card class="pa-4"><h2>Seed and machines</h2><p><router-link to="/catalogue">Catalogue</router-link>: every figure of species and ways in, yours to change.<br /><router-link to="/order">Seed lots</router-link>: tags, papers, what is left.<br /><router-link to="/machines">Machines</router-link>: set-up, calibration, loads, prices.</p></v-card>
+        <v-card class="pa-4"
+          ><h2>Seed and machines</h2>
+          <p>
+            <router-link to="/catalogue">Catalogue</router-link>: every figure of species and ways in, yours to
+            change.<br /><router-link to="/order">Seed lots</router-link>: tags, papers, what is left.<br /><router-link
+              to="/machines"
+              >Machines</router-link
+            >: set-up, calibration, loads, prices.
+          </p></v-card
+        >
       </div>
     </div>
   </div>
 </template>
 
 <style scoped>
-.cards { display: grid; grid-template-columns: repeat(2, minmax(0, 1fr)); gap: 14px; align-items: start; margin-top: 10px; } .column { display: grid; gap: 14px; } .rules { display: grid; gap: 12px; margin-top: 8px; }
-@media (max-width: 900px) { .cards { grid-template-columns: 1fr; } }
+.cards {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 14px;
+  align-items: start;
+  margin-top: 10px;
+}
+.column {
+  display: grid;
+  gap: 14px;
+}
+.rules {
+  display: grid;
+  gap: 12px;
+  margin-top: 8px;
+}
+@media (max-width: 900px) {
+  .cards {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

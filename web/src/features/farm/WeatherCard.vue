@@ -48,18 +48,46 @@ async function take(source: 'SIMULATED' | 'IMPORTED') {
 <template>
   <v-card class="pa-4">
     <h2>Weather</h2>
-    <p v-if="weather">From: <b>{{ sources[weather.source] }}</b><template v-if="weather.first && weather.last">, {{ long(weather.first) }} to {{ long(weather.last) }}; <b class="figures">{{ weather.climateYears }}</b> whole years behind every forecast</template>.</p>
-    <p v-if="weather && weather.climateYears > 0 && weather.climateYears < weather.wantedYears" class="trouble">{{ weather.wantedYears }} years are wanted: chances from fewer are rough.</p>
-    <p v-if="weather && weather.filledDays > 0" class="trouble">{{ weather.filledDays }} missing days hold the calendar day's mean.</p>
+    <p v-if="weather">
+      From: <b>{{ sources[weather.source] }}</b><template v-if="weather.first && weather.last"
+        >, {{ long(weather.first) }} to {{ long(weather.last) }};
+        <b class="figures">{{ weather.climateYears }}</b> whole years behind every forecast</template
+      >.
+    </p>
+    <p v-if="weather && weather.climateYears > 0 && weather.climateYears < weather.wantedYears" class="trouble">
+      {{ weather.wantedYears }} years are wanted: chances from fewer are rough.
+    </p>
+    <p v-if="weather && weather.filledDays > 0" class="trouble">
+      {{ weather.filledDays }} missing days hold the calendar day's mean.
+    </p>
     <template v-if="planner">
-      <v-file-input v-model="file" class="mt-2" label="Daily weather, CSV" hint="Columns date, max_f, min_f, rain_in or date, max_c, min_c, rain_mm" persistent-hint density="compact" variant="outlined" accept=".csv,text/csv" @update:model-value="read(false)" />
+      <v-file-input
+        v-model="file"
+        class="mt-2"
+        label="Daily weather, CSV"
+        hint="Columns date, max_f, min_f, rain_in or date, max_c, min_c, rain_mm"
+        persistent-hint
+        density="compact"
+        variant="outlined"
+        accept=".csv,text/csv"
+        @update:model-value="read(false)"
+      />
       <Refusal :says="problem" />
       <div v-if="report" role="status" class="mt-2">
-        <p><b class="figures">{{ report.days.toLocaleString('en-US') }}</b> days, {{ long(report.first) }} to {{ long(report.last) }}; <b class="figures">{{ report.wholeYears }}</b> whole years; <span :class="{ trouble: report.gapDays }">{{ report.gapDays }} days missing</span><template v-if="report.firstGaps.length"> (first {{ long(report.firstGaps[0]!) }})</template>.</p>
+        <p>
+          <b class="figures">{{ report.days.toLocaleString('en-US') }}</b> days, {{ long(report.first) }} to
+          {{ long(report.last) }}; <b class="figures">{{ report.wholeYears }}</b> whole years;
+          <span :class="{ trouble: report.gapDays }">{{ report.gapDays }} days missing</span
+          ><template v-if="report.firstGaps.length"> (first {{ long(report.firstGaps[0]!) }})</template>.
+        </p>
         <p v-if="report.saved"><b>Kept.</b> Every window is worked out anew from it.</p>
-        <v-btn v-else color="primary" :disabled="!report.enough" :loading="busy" @click="read(true)">Use this weather</v-btn>
+        <v-btn v-else color="primary" :disabled="!report.enough" :loading="busy" @click="read(true)"
+          >Use this weather</v-btn
+        >
       </div>
-      <v-btn v-if="weather?.source !== 'SIMULATED'" class="mt-3" variant="tonal" @click="take('SIMULATED')">Take the simulated station</v-btn>
+      <v-btn v-if="weather?.source !== 'SIMULATED'" class="mt-3" variant="tonal" @click="take('SIMULATED')"
+        >Take the simulated station</v-btn
+      >
     </template>
   </v-card>
 </template>

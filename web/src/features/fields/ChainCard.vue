@@ -11,29 +11,72 @@ type Kind = Schemas['CropForm']['kind'] | Schemas['CutDetails']['how']
 type Link = Schemas['Link']
 const props = defineProps<{ fieldId: string; chain: Link[] }>()
 const { problem, said, busy, act } = useAct()
-const empty = { kind: 'CORN_GRAIN' as Kind, day: '', name: '', maturity: '104', harvestMoisture: '20', harvest: '', canopyClosed: '', canopyOpen: '', leafDrop: '' }
+const empty = {
+  kind: 'CORN_GRAIN' as Kind,
+  day: '',
+  name: '',
+  maturity: '104',
+  harvestMoisture: '20',
+  harvest: '',
+  canopyClosed: '',
+  canopyOpen: '',
+  leafDrop: '',
+}
 const form = reactive({ ...empty })
 const changing = ref<Link | null>(null)
-const cutWords: Record<Schemas['CutDetails']['how'], string> = { FORAGE_CUT: 'Forage cut, then another cover', ENDED: 'Cover ended, then another cover' }
-const kinds = [...Object.entries({ ...cropWords, OTHER: 'Any other crop, by its dates' }).filter(([kind]) => kind !== 'FREE_GROUND'), ...Object.entries(cutWords)].map(([value, title]) => ({ value, title }))
+const cutWords: Record<Schemas['CutDetails']['how'], string> = {
+  FORAGE_CUT: 'Forage cut, then another cover',
+  ENDED: 'Cover ended, then another cover',
+}
+const kinds = [
+  ...Object.entries({ ...cropWords, OTHER: 'Any other crop, by its dates' }).filter(
+    ([kind]) => kind !== 'FREE_GROUND',
+  ),
+  ...Object.entries(cutWords),
+].map(([value, title]) => ({ value, title }))
 const cut = computed(() => form.kind === 'FORAGE_CUT' || form.kind === 'ENDED')
 const corn = computed(() => form.kind.startsWith('CORN'))
-watch(() => form.kind, (kind) => {
-  if (!changing.value) form.maturity = kind === 'SOYBEANS' ? '3' : '104'
-})
+watch(
+  () => form.kind,
+  (kind) => {
+    if (!changing.value) form.maturity = kind === 'SOYBEANS' ? '3' : '104'
+  },
+)
 
 function body(): Schemas['CropForm'] {
   return {
-    kind: form.kind as Schemas['CropForm']['kind'], planted: form.day, name: form.name || undefined, maturity: corn.value || form.kind === 'SOYBEANS' ? figure(form.maturity) : undefined, harvestMoisture: corn.value ? figure(form.harvestMoisture) : undefined,
-    harvest: form.harvest || undefined, canopyClosed: form.canopyClosed || undefined, canopyOpen: form.canopyOpen || undefined, leafDrop: form.kind === 'SOYBEANS' ? form.leafDrop || undefined : undefined, version: changing.value?.version,
+    kind: form.kind as Schemas['CropForm']['kind'],
+    planted: form.day,
+    name: form.name || undefined,
+    maturity: corn.value || form.kind === 'SOYBEANS' ? figure(form.maturity) : undefined,
+    harvestMoisture: corn.value ? figure(form.harvestMoisture) : undefined,
+    harvest: form.harvest || undefined,
+    canopyClosed: form.canopyClosed || undefined,
+    canopyOpen: form.canopyOpen || undefined,
+    leafDrop: form.kind === 'SOYBEANS' ? form.leafDrop || undefined : undefined,
+    version: changing.value?.version,
   }
 }
 async function save() {
   const path = { params: { path: { id: props.fieldId } } }
   const link = changing.value
   const done = await act(
-    () => (cut.value ? got(api.POST('/api/fields/{id}/cuts', { ...path, body: { day: form.day, cut: { how: form.kind as Schemas['CutDetails']['how'] } } })) : link ? got(api.PUT('/api/fields/crops/{linkId}', { params: { path: { linkId: link.id } }, body: body() })) : got(api.POST('/api/fields/{id}/crops', { ...path, body: body() }))),
-    cut.value ? 'The cut is in the chain; choose the cover after it.' : link ? 'The crop is changed.' : 'Crop added to the chain.',
+    () =>
+      cut.value
+        ? got(
+            api.POST('/api/fields/{id}/cuts', {
+              ...path,
+              body: { day: form.day, cut: { how: form.kind as Schemas['CutDetails']['how'] } },
+            }),
+          )
+        : link
+          ? got(api.PUT('/api/fields/crops/{linkId}', { params: { path: { linkId: link.id } }, body: body() }))
+          : got(api.POST('/api/fields/{id}/crops', { ...path, body: body() })),
+    cut.value
+      ? 'The cut is in the chain; choose the cover after it.'
+      : link
+        ? 'The crop is changed.'
+        : 'Crop added to the chain.',
   )
   if (done) clear()
 }
@@ -44,7 +87,17 @@ function clear() {
 function change(link: Link) {
   changing.value = link
   const dates = link.crop!.dates ?? {}
-  Object.assign(form, { kind: link.crop!.kind, day: link.starts, name: link.crop!.name ?? '', maturity: String(link.crop!.maturity || ''), harvestMoisture: String(link.crop!.harvestMoisture || ''), harvest: dates.HARVEST ?? '', canopyClosed: dates.CANOPY_CLOSED ?? '', canopyOpen: dates.CANOPY_OPEN ?? '', leafDrop: dates.LEAF_DROP ?? '' })
+  Object.assign(form, {
+    kind: link.crop!.kind,
+    day: link.starts,
+    name: link.crop!.name ?? '',
+    maturity: String(link.crop!.maturity || ''),
+    harvestMoisture: String(link.crop!.harvestMoisture || ''),
+    harvest: dates.HARVEST ?? '',
+    canopyClosed: dates.CANOPY_CLOSED ?? '',
+    canopyOpen: dates.CANOPY_OPEN ?? '',
+    leafDrop: dates.LEAF_DROP ?? '',
+  })
 }
 async function drop(id: string) {
   const gone = await act(() => got(api.DELETE('/api/fields/crops/{linkId}', { params: { path: { linkId: id } } })))
@@ -70,24 +123,82 @@ function detail(l: Link): string {
     <h2>Chain</h2>
     <table class="plain">
       <tbody>
-        <tr v-for="l in chain" :key="l.id"><td>{{ words(l) }}</td><td class="figures">{{ detail(l) }}</td>
-          <td class="acts"><template v-if="planner && !l.cover"><v-btn v-if="l.crop" size="x-small" variant="text" :aria-label="`Change ${words(l)} of ${l.starts}`" @click="change(l)">Change</v-btn><v-btn size="x-small" variant="text" :aria-label="`Take out ${words(l)} of ${l.starts}`" @click="drop(l.id)">Take out</v-btn></template>
-            <router-link v-if="l.cut" :to="{ name: 'cover', params: { fieldId }, query: { place: 1 } }">Cover after it</router-link></td></tr>
+        <tr v-for="l in chain" :key="l.id">
+          <td>{{ words(l) }}</td>
+          <td class="figures">{{ detail(l) }}</td>
+          <td class="acts">
+            <template v-if="planner && !l.cover"
+              ><v-btn
+                v-if="l.crop"
+                size="x-small"
+                variant="text"
+                :aria-label="`Change ${words(l)} of ${l.starts}`"
+                @click="change(l)"
+                >Change</v-btn
+              ><v-btn
+                size="x-small"
+                variant="text"
+                :aria-label="`Take out ${words(l)} of ${l.starts}`"
+                @click="drop(l.id)"
+                >Take out</v-btn
+              ></template
+            >
+            <router-link v-if="l.cut" :to="{ name: 'cover', params: { fieldId }, query: { place: 1 } }"
+              >Cover after it</router-link
+            >
+          </td>
+        </tr>
       </tbody>
     </table>
     <form v-if="planner" class="form mt-3" @submit.prevent="save">
       <v-select v-model="form.kind" label="What comes" :items="kinds" :disabled="!!changing" />
       <v-text-field v-model="form.day" :label="cut ? 'On about' : 'Planted, or to be planted'" type="date" required />
       <template v-if="!cut">
-        <v-text-field v-if="form.kind === 'OTHER'" v-model="form.name" label="Name of the crop" placeholder="peas, beets, hay …" />
-        <v-text-field v-if="corn || form.kind === 'SOYBEANS'" v-model="form.maturity" :label="form.kind === 'SOYBEANS' ? 'Maturity group' : 'Relative maturity, days'" type="number" step="any" />
-        <v-text-field v-if="corn" v-model="form.harvestMoisture" label="Harvest at moisture, %" type="number" step="any" />
-        <v-text-field v-model="form.harvest" :label="form.kind === 'OTHER' ? 'Harvest' : 'Harvest, if you know better'" type="date" :required="form.kind === 'OTHER'" />
-        <v-text-field v-if="form.kind === 'SOYBEANS'" v-model="form.leafDrop" label="Leaf drop begins, if you know better" type="date" />
-        <template v-if="form.kind === 'OTHER'"><v-text-field v-model="form.canopyClosed" label="Canopy closes" type="date" /><v-text-field v-model="form.canopyOpen" label="Canopy opens again" type="date" /></template>
+        <v-text-field
+          v-if="form.kind === 'OTHER'"
+          v-model="form.name"
+          label="Name of the crop"
+          placeholder="peas, beets, hay …"
+        />
+        <v-text-field
+          v-if="corn || form.kind === 'SOYBEANS'"
+          v-model="form.maturity"
+          :label="form.kind === 'SOYBEANS' ? 'Maturity group' : 'Relative maturity, days'"
+          type="number"
+          step="any"
+        />
+        <v-text-field
+          v-if="corn"
+          v-model="form.harvestMoisture"
+          label="Harvest at moisture, %"
+          type="number"
+          step="any"
+        />
+        <v-text-field
+          v-model="form.harvest"
+          :label="form.kind === 'OTHER' ? 'Harvest' : 'Harvest, if you know better'"
+          type="date"
+          :required="form.kind === 'OTHER'"
+        />
+        <v-text-field
+          v-if="form.kind === 'SOYBEANS'"
+          v-model="form.leafDrop"
+          label="Leaf drop begins, if you know better"
+          type="date"
+        />
+        <template v-if="form.kind === 'OTHER'"
+          ><v-text-field v-model="form.canopyClosed" label="Canopy closes" type="date" /><v-text-field
+            v-model="form.canopyOpen"
+            label="Canopy opens again"
+            type="date"
+        /></template>
       </template>
       <p v-else class="quiet">The cover before it then has until that day to grow; the one after it opens on it.</p>
-      <div class="acts"><v-btn type="submit" color="primary" variant="tonal" :loading="busy">{{ changing ? 'Save the crop' : cut ? 'Add the cut' : 'Add the crop' }}</v-btn><v-btn v-if="changing" variant="text" @click="clear">Leave it</v-btn></div>
+      <div class="acts">
+        <v-btn type="submit" color="primary" variant="tonal" :loading="busy">{{
+          changing ? 'Save the crop' : cut ? 'Add the cut' : 'Add the crop'
+        }}</v-btn><v-btn v-if="changing" variant="text" @click="clear">Leave it</v-btn>
+      </div>
     </form>
     <Refusal :says="problem" />
     <p v-if="said" role="status">{{ said }}</p>
@@ -95,6 +206,18 @@ function detail(l: Link): string {
 </template>
 
 <style scoped>
-.form { display: grid; grid-template-columns: 1fr 1fr; gap: 10px; align-items: center; } .acts { white-space: nowrap; }
-@media (max-width: 600px) { .form { grid-template-columns: 1fr; } }
+.form {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+  align-items: center;
+}
+.acts {
+  white-space: nowrap;
+}
+@media (max-width: 600px) {
+  .form {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

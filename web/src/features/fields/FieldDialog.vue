@@ -10,17 +10,41 @@ import SprayCard from './SprayCard.vue'
 const props = defineProps<{ entry: Schemas['FieldWithChain'] }>()
 const open = defineModel<boolean>({ required: true })
 const queries = useQueryClient()
-const land = reactive({ name: '', farmstead: '', soil: 'SILT_LOAM' as Schemas['LandForm']['soil'], drainage: 'MODERATE' as Schemas['LandForm']['drainage'], tiled: false, organic: false, slopePercent: 0, note: '', access: '' })
+const land = reactive({
+  name: '',
+  farmstead: '',
+  soil: 'SILT_LOAM' as Schemas['LandForm']['soil'],
+  drainage: 'MODERATE' as Schemas['LandForm']['drainage'],
+  tiled: false,
+  organic: false,
+  slopePercent: 0,
+  note: '',
+  access: '',
+})
 const problem = ref<Refused | ''>('')
 const said = ref('')
 
-watch(open, (is) => {
-  if (!is) return
-  const f = props.entry.field
-  Object.assign(land, { name: f.name, farmstead: f.farmstead, soil: f.soil, drainage: f.drainage, tiled: f.tiled, organic: f.organic, slopePercent: f.slopePercent, note: f.note, access: f.access })
-  problem.value = ''
-  said.value = ''
-}, { immediate: true })
+watch(
+  open,
+  (is) => {
+    if (!is) return
+    const f = props.entry.field
+    Object.assign(land, {
+      name: f.name,
+      farmstead: f.farmstead,
+      soil: f.soil,
+      drainage: f.drainage,
+      tiled: f.tiled,
+      organic: f.organic,
+      slopePercent: f.slopePercent,
+      note: f.note,
+      access: f.access,
+    })
+    problem.value = ''
+    said.value = ''
+  },
+  { immediate: true },
+)
 
 async function act(asked: () => Promise<unknown>, words: string) {
   problem.value = ''
@@ -34,7 +58,17 @@ async function act(asked: () => Promise<unknown>, words: string) {
   }
 }
 
-const saveLand = () => act(() => got(api.PUT('/api/fields/{id}', { params: { path: { id: props.entry.field.id } }, body: { ...land, slopePercent: Number(land.slopePercent), version: props.entry.field.version } })), 'Land saved.')
+const saveLand = () =>
+  act(
+    () =>
+      got(
+        api.PUT('/api/fields/{id}', {
+          params: { path: { id: props.entry.field.id } },
+          body: { ...land, slopePercent: Number(land.slopePercent), version: props.entry.field.version },
+        }),
+      ),
+    'Land saved.',
+  )
 </script>
 
 <template>
@@ -44,10 +78,29 @@ const saveLand = () => act(() => got(api.PUT('/api/fields/{id}', { params: { pat
         <form class="form" @submit.prevent="saveLand">
           <v-text-field v-model="land.name" label="Name" required />
           <v-text-field v-model="land.farmstead" label="Farmstead" />
-          <v-select v-model="land.soil" label="Topsoil" :items="[{ value: 'SAND', title: 'Sand' }, { value: 'LOAM', title: 'Loam' }, { value: 'SILT_LOAM', title: 'Silt loam' }, { value: 'CLAY', title: 'Clay' }]" />
-          <v-select v-model="land.drainage" label="Drainage" :items="[{ value: 'GOOD', title: 'Good' }, { value: 'MODERATE', title: 'Moderate' }, { value: 'POOR', title: 'Poor' }]" />
+          <v-select
+            v-model="land.soil"
+            label="Topsoil"
+            :items="[
+              { value: 'SAND', title: 'Sand' },
+              { value: 'LOAM', title: 'Loam' },
+              { value: 'SILT_LOAM', title: 'Silt loam' },
+              { value: 'CLAY', title: 'Clay' },
+            ]"
+          />
+          <v-select
+            v-model="land.drainage"
+            label="Drainage"
+            :items="[
+              { value: 'GOOD', title: 'Good' },
+              { value: 'MODERATE', title: 'Moderate' },
+              { value: 'POOR', title: 'Poor' },
+            ]"
+          />
           <v-text-field v-model="land.slopePercent" label="Slope, %" type="number" min="0" max="60" />
-          <div class="d-flex ga-4"><v-checkbox v-model="land.tiled" label="Tiled" /><v-checkbox v-model="land.organic" label="Organic" /></div>
+          <div class="d-flex ga-4">
+            <v-checkbox v-model="land.tiled" label="Tiled" /><v-checkbox v-model="land.organic" label="Organic" />
+          </div>
           <v-text-field v-model="land.note" class="wide" label="Soft spots, ruts, anything to know" />
           <v-text-field v-model="land.access" class="wide" label="Way in, for people who do not know it" />
           <v-btn type="submit" color="primary">Save the land</v-btn>
@@ -64,6 +117,17 @@ const saveLand = () => act(() => got(api.PUT('/api/fields/{id}', { params: { pat
 </template>
 
 <style scoped>
-.form { display: grid; grid-template-columns: 1fr 1fr; gap: 10px; } .wide { grid-column: 1 / -1; }
-@media (max-width: 600px) { .form { grid-template-columns: 1fr; } }
+.form {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+@media (max-width: 600px) {
+  .form {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

@@ -39,20 +39,47 @@ async function read(save: boolean) {
 
 <template>
   <v-dialog v-model="open" max-width="640" scrollable>
-    <v-card title="Bring fields" subtitle="GeoJSON, KML or a zipped shapefile, in longitude and latitude, up to 12 MB">
+    <v-card
+      title="Bring fields"
+      subtitle="GeoJSON, KML or a zipped shapefile, in longitude and latitude, up to 12 MB"
+    >
       <v-card-text>
-        <v-file-input v-model="file" label="File" density="compact" variant="outlined" accept=".geojson,.json,.kml,.zip" @update:model-value="read(false)" />
+        <v-file-input
+          v-model="file"
+          label="File"
+          density="compact"
+          variant="outlined"
+          accept=".geojson,.json,.kml,.zip"
+          @update:model-value="read(false)"
+        />
         <Refusal :says="problem" />
         <template v-if="preview">
-          <p><b>{{ preview.good }} good</b>, {{ area(preview.acres, 1) }} {{ areaUnit }}<template v-if="preview.refused">; <span class="trouble">{{ preview.refused }} refused</span></template>. Nothing is kept yet.</p>
+          <p>
+            <b>{{ preview.good }} good</b>, {{ area(preview.acres, 1) }} {{ areaUnit
+            }}<template v-if="preview.refused"
+              >; <span class="trouble">{{ preview.refused }} refused</span></template
+            >. Nothing is kept yet.
+          </p>
           <table class="plain">
             <tbody>
-              <tr v-for="(f, i) in preview.fields" :key="i"><td><FieldOutline v-if="f.boundary" :boundary="f.boundary" /></td><td><b>{{ f.name }}</b></td><td class="n">{{ f.acres !== undefined ? `${area(f.acres, 2)} ${areaUnit}` : '' }}</td><td class="trouble">{{ f.problem }}</td></tr>
+              <tr v-for="(f, i) in preview.fields" :key="i">
+                <td><FieldOutline v-if="f.boundary" :boundary="f.boundary" /></td>
+                <td>
+                  <b>{{ f.name }}</b>
+                </td>
+                <td class="n">{{ f.acres !== undefined ? `${area(f.acres, 2)} ${areaUnit}` : '' }}</td>
+                <td class="trouble">{{ f.problem }}</td>
+              </tr>
             </tbody>
           </table>
         </template>
       </v-card-text>
-      <v-card-actions><v-spacer /><v-btn variant="text" @click="open = false">Cancel</v-btn><v-btn color="primary" variant="flat" :disabled="!preview?.good" :loading="busy" @click="read(true)">Keep {{ preview?.good ?? 0 }} fields</v-btn></v-card-actions>
+      <v-card-actions
+        ><v-spacer /><v-btn variant="text" @click="open = false">Cancel</v-btn
+        ><v-btn color="primary" variant="flat" :disabled="!preview?.good" :loading="busy" @click="read(true)"
+          >Keep {{ preview?.good ?? 0 }} fields</v-btn
+        ></v-card-actions
+      >
     </v-card>
   </v-dialog>
 </template>

@@ -23,17 +23,29 @@ const chosen = computed(() => land.value?.fields.find((f) => f.id === chosenId.v
 const tool = ref<Tool>('look')
 const name = ref('')
 const joining = ref('')
-const mark = reactive({ kind: 'WIRE' as Schemas['MarkForm']['kind'], name: '', keepAwayFt: '', shape: 'Point' as 'Point' | 'LineString' | 'Polygon', longitude: '', latitude: '' })
+const mark = reactive({
+  kind: 'WIRE' as Schemas['MarkForm']['kind'],
+  name: '',
+  keepAwayFt: '',
+  shape: 'Point' as 'Point' | 'LineString' | 'Polygon',
+  longitude: '',
+  latitude: '',
+})
 const edits = ref<string[]>([])
 const left = reactive({ season: '', reason: '' })
 
 onMounted(() => {
-  map = new LandMap(mapEl.value!, (id) => (tool.value === 'join' && id && id !== chosenId.value ? (joining.value = id) : (chosenId.value = id)))
+  map = new LandMap(mapEl.value!, (id) =>
+    tool.value === 'join' && id && id !== chosenId.value ? (joining.value = id) : (chosenId.value = id),
+  )
   draw()
 })
 onBeforeUnmount(() => map?.dispose())
 watch(land, draw)
-watch(() => theme.global.name.value, () => setTimeout(draw, 50))
+watch(
+  () => theme.global.name.value,
+  () => setTimeout(draw, 50),
+)
 function draw() {
   if (!map || !land.value) return
   map.show(land.value, chosenId.value, fitted)
@@ -45,10 +57,18 @@ watch(chosenId, (id) => {
   const f = chosen.value
   Object.assign(left, { season: f?.leftOutSeason ? String(f.leftOutSeason) : '', reason: f?.leftOutReason ?? '' })
 })
-watch(() => mark.kind, (kind) => {
-  mark.keepAwayFt = String(land.value?.kinds.find((k) => k.kind === kind)?.keepAwayFt ?? '')
-  mark.shape = ['ROAD', 'WIRE', 'RUTS'].includes(kind) ? 'LineString' : ['OPEN_WATER', 'SENSITIVE_CROP', 'TREES'].includes(kind) ? 'Polygon' : 'Point'
-}, { immediate: true })
+watch(
+  () => mark.kind,
+  (kind) => {
+    mark.keepAwayFt = String(land.value?.kinds.find((k) => k.kind === kind)?.keepAwayFt ?? '')
+    mark.shape = ['ROAD', 'WIRE', 'RUTS'].includes(kind)
+      ? 'LineString'
+      : ['OPEN_WATER', 'SENSITIVE_CROP', 'TREES'].includes(kind)
+        ? 'Polygon'
+        : 'Point'
+  },
+  { immediate: true },
+)
 
 function look() {
   tool.value = 'look'
@@ -59,9 +79,39 @@ function look() {
 function use(wanted: Tool) {
   look()
   tool.value = wanted
-  if (wanted === 'draw') map?.draw('Polygon', (shape) => void after(() => got(api.POST('/api/land', { body: { name: name.value.trim() || 'New field', shape } })), 'Drawn.'))
-  if (wanted === 'hole') map?.draw('Polygon', (shape) => void after(() => got(api.POST('/api/land/{id}/hole', { params: { path: { id: chosenId.value } }, body: { shape } })), 'The hole is taken out.'))
-  if (wanted === 'split') map?.draw('LineString', (line) => void after(() => got(api.POST('/api/land/{id}/split', { params: { path: { id: chosenId.value } }, body: { line, name: name.value.trim() || `${chosen.value?.name} 2` } })), 'Split: the larger part keeps its name and logbook.'))
+  if (wanted === 'draw')
+    map?.draw(
+      'Polygon',
+      (shape) =>
+        void after(
+          () => got(api.POST('/api/land', { body: { name: name.value.trim() || 'New field', shape } })),
+          'Drawn.',
+        ),
+    )
+  if (wanted === 'hole')
+    map?.draw(
+      'Polygon',
+      (shape) =>
+        void after(
+          () => got(api.POST('/api/land/{id}/hole', { params: { path: { id: chosenId.value } }, body: { shape } })),
+          'The hole is taken out.',
+        ),
+    )
+  if (wanted === 'split')
+    map?.draw(
+      'LineString',
+      (line) =>
+        void after(
+          () =>
+            got(
+              api.POST('/api/land/{id}/split', {
+                params: { path: { id: chosenId.value } },
+                body: { line, name: name.value.trim() || `${chosen.value?.name} 2` },
+              }),
+            ),
+          'Split: the larger part keeps its name and logbook.',
+        ),
+    )
   if (wanted === 'edit') {
     edits.value = [chosen.value!.boundary]
     map?.modify((shape) => edits.value.push(shape))
@@ -73,67 +123,296 @@ async function after(asked: () => Promise<unknown>, words: string) {
   name.value = ''
   look()
 }
-const addMark = (shape: string) => after(() => got(api.POST('/api/marks', { body: { kind: mark.kind, name: mark.name, shape, keepAwayFt: figure(mark.keepAwayFt) } })), 'Marked.')
-const typedMark = () => addMark(JSON.stringify({ type: 'Point', coordinates: [Number(mark.longitude), Number(mark.latitude)] }))
-const removeMark = (id: string) => act(() => got(api.DELETE('/api/marks/{id}', { params: { path: { id } } })), 'Taken off the map.')
+const addMark = (shape: string) =>
+  after(
+    () =>
+      got(
+        api.POST('/api/marks', {
+          body: { kind: mark.kind, name: mark.name, shape, keepAwayFt: figure(mark.keepAwayFt) },
+        }),
+      ),
+    'Marked.',
+  )
+const typedMark = () =>
+  addMark(JSON.stringify({ type: 'Point', coordinates: [Number(mark.longitude), Number(mark.latitude)] }))
+const removeMark = (id: string) =>
+  act(() => got(api.DELETE('/api/marks/{id}', { params: { path: { id } } })), 'Taken off the map.')
 function stepBack() {
   edits.value.pop()
   map?.put(edits.value[edits.value.length - 1]!)
 }
-const saveEdit = () => after(() => got(api.PUT('/api/land/{id}/boundary', { params: { path: { id: chosenId.value } }, body: { shape: edits.value[edits.value.length - 1]! } })), 'Boundary saved.')
-const join = () => after(() => got(api.POST('/api/land/{id}/join', { params: { path: { id: chosenId.value } }, body: { other: joining.value } })), 'Joined.')
+const saveEdit = () =>
+  after(
+    () =>
+      got(
+        api.PUT('/api/land/{id}/boundary', {
+          params: { path: { id: chosenId.value } },
+          body: { shape: edits.value[edits.value.length - 1]! },
+        }),
+      ),
+    'Boundary saved.',
+  )
+const join = () =>
+  after(
+    () =>
+      got(
+        api.POST('/api/land/{id}/join', { params: { path: { id: chosenId.value } }, body: { other: joining.value } }),
+      ),
+    'Joined.',
+  )
 const undo = () => act(() => got(api.POST('/api/land/undo')), 'Undone.')
-const leaveOut = (out: boolean) => act(() => got(api.PUT('/api/fields/{id}/left-out', { params: { path: { id: chosenId.value } }, body: out ? { season: Number(left.season), reason: left.reason } : {} })), out ? 'Left out; no cover is planned there.' : 'Taken in again.')
+const leaveOut = (out: boolean) =>
+  act(
+    () =>
+      got(
+        api.PUT('/api/fields/{id}/left-out', {
+          params: { path: { id: chosenId.value } },
+          body: out ? { season: Number(left.season), reason: left.reason } : {},
+        }),
+      ),
+    out ? 'Left out; no cover is planned there.' : 'Taken in again.',
+  )
 const markWords = computed(() => (land.value?.kinds ?? []).map((k) => ({ value: k.kind, title: k.words })))
 const asks: Record<Tool, string> = {
-  look: '', draw: 'Tap the corners; double tap ends. Corners snap to neighbours.', edit: 'Pull a corner or an edge; it snaps to neighbours.', hole: 'Draw the pond or grove inside the field.', split: 'Draw a line from outside to outside.', join: 'Tap the neighbour on the map, or choose it.', mark: 'Draw it on the map; double tap ends a line or an area.',
+  look: '',
+  draw: 'Tap the corners; double tap ends. Corners snap to neighbours.',
+  edit: 'Pull a corner or an edge; it snaps to neighbours.',
+  hole: 'Draw the pond or grove inside the field.',
+  split: 'Draw a line from outside to outside.',
+  join: 'Tap the neighbour on the map, or choose it.',
+  mark: 'Draw it on the map; double tap ends a line or an area.',
+}
+
+function choose(id: string | null) {
+  chosenId.value = id ?? ''
+  map?.choose(chosenId.value, true)
 }
 </script>
 
 <template>
   <div class="both">
     <div class="frame">
-      <div ref="mapEl" class="map" tabindex="0" role="application" aria-label="Map of the farm: arrow keys move, plus and minus zoom" />
-      <p v-if="asks[tool]" class="asks" role="status">{{ asks[tool] }} <v-btn size="x-small" variant="text" @click="look">Stop</v-btn></p>
+      <div
+        ref="mapEl"
+        class="map"
+        tabindex="0"
+        role="application"
+        aria-label="Map of the farm: arrow keys move, plus and minus zoom"
+      />
+      <p v-if="asks[tool]" class="asks" role="status">
+        {{ asks[tool] }} <v-btn size="x-small" variant="text" @click="look">Stop</v-btn>
+      </p>
     </div>
     <aside v-if="land" aria-label="Land">
-      <Refusal :says="error || problem" /><p v-if="said" role="status">{{ said }}</p>
-      <v-autocomplete label="Field" :items="land.fields.map((f) => ({ value: f.id, title: f.name }))" :model-value="chosenId || null" auto-select-first clearable @update:model-value="chosenId = $event ?? ''; map?.choose(chosenId, true)" />
-      <v-btn v-if="planner && land.undo" class="mt-2" size="small" variant="tonal" @click="undo">Undo: {{ land.undo }}</v-btn>
+      <Refusal :says="error || problem" />
+      <p v-if="said" role="status">{{ said }}</p>
+      <v-autocomplete
+        label="Field"
+        :items="land.fields.map((f) => ({ value: f.id, title: f.name }))"
+        :model-value="chosenId || null"
+        auto-select-first
+        clearable
+        @update:model-value="choose"
+      />
+      <v-btn v-if="planner && land.undo" class="mt-2" size="small" variant="tonal" @click="undo"
+        >Undo: {{ land.undo }}</v-btn
+      >
       <template v-if="chosen">
-        <p class="facts"><b class="figures">{{ area(chosen.acres, 1) }} {{ areaUnit }}</b> · {{ chosen.farmstead || 'no farmstead' }}<br />{{ chosen.soil.replace('_', ' ').toLowerCase() }}, {{ chosen.drainage.toLowerCase() }} drainage{{ chosen.tiled ? ', tiled' : '' }}{{ chosen.organic ? ', organic' : '' }}, {{ chosen.slopePercent }} % slope<br /><span v-if="chosen.access">Way in: {{ chosen.access }}</span></p>
+        <p class="facts">
+          <b class="figures">{{ area(chosen.acres, 1) }} {{ areaUnit }}</b> · {{ chosen.farmstead || 'no farmstead'
+          }}<br />{{ chosen.soil.replace('_', ' ').toLowerCase() }}, {{ chosen.drainage.toLowerCase() }} drainage{{
+            chosen.tiled ? ', tiled' : ''
+          }}{{ chosen.organic ? ', organic' : '' }}, {{ chosen.slopePercent }} % slope<br /><span v-if="chosen.access"
+            >Way in: {{ chosen.access }}</span
+          >
+        </p>
         <div v-if="planner" class="tools">
-          <v-btn size="small" variant="tonal" color="primary" @click="emit('change', chosen.id)">Land, crops, sprays</v-btn>
-          <v-btn size="small" variant="tonal" :aria-pressed="tool === 'edit'" @click="use('edit')">Move corners</v-btn><v-btn size="small" variant="tonal" @click="use('hole')">Cut a hole</v-btn><v-btn size="small" variant="tonal" @click="use('split')">Split</v-btn><v-btn size="small" variant="tonal" @click="use('join')">Join</v-btn>
+          <v-btn size="small" variant="tonal" color="primary" @click="emit('change', chosen.id)"
+            >Land, crops, sprays</v-btn
+          >
+          <v-btn size="small" variant="tonal" :aria-pressed="tool === 'edit'" @click="use('edit')">Move corners</v-btn
+          ><v-btn size="small" variant="tonal" @click="use('hole')">Cut a hole</v-btn
+          ><v-btn size="small" variant="tonal" @click="use('split')">Split</v-btn
+          ><v-btn size="small" variant="tonal" @click="use('join')">Join</v-btn>
         </div>
-        <div v-if="tool === 'edit'" class="tools"><v-btn size="small" color="primary" :disabled="edits.length < 2" @click="saveEdit">Save the boundary</v-btn><v-btn size="small" variant="text" :disabled="edits.length < 2" @click="stepBack">Step back</v-btn></div>
-        <div v-if="tool === 'split'" class="tools"><v-text-field v-model="name" label="Name of the other part" /></div>
-        <div v-if="tool === 'join'" class="tools"><v-select v-model="joining" label="Neighbour" :items="land.fields.filter((f) => f.id !== chosenId).map((f) => ({ value: f.id, title: f.name }))" /><v-btn size="small" color="primary" :disabled="!joining" @click="join">Join it into {{ chosen.name }}</v-btn></div>
+        <div v-if="tool === 'edit'" class="tools">
+          <v-btn size="small" color="primary" :disabled="edits.length < 2" @click="saveEdit">Save the boundary</v-btn
+          ><v-btn size="small" variant="text" :disabled="edits.length < 2" @click="stepBack">Step back</v-btn>
+        </div>
+        <div v-if="tool === 'split'" class="tools">
+          <v-text-field v-model="name" label="Name of the other part" />
+        </div>
+        <div v-if="tool === 'join'" class="tools">
+          <v-select
+            v-model="joining"
+            label="Neighbour"
+            :items="land.fields.filter((f) => f.id !== chosenId).map((f) => ({ value: f.id, title: f.name }))"
+          /><v-btn size="small" color="primary" :disabled="!joining" @click="join"
+            >Join it into {{ chosen.name }}</v-btn
+          >
+        </div>
         <form v-if="planner" class="leave" @submit.prevent="leaveOut(true)">
-          <v-text-field v-model="left.season" label="Season" type="number" placeholder="2026" /><v-text-field v-model="left.reason" label="Why" />
-          <v-btn v-if="!chosen.leftOutSeason" size="small" variant="tonal" type="submit">Leave out</v-btn><v-btn v-else size="small" variant="tonal" @click="leaveOut(false)">Take in again</v-btn>
+          <v-text-field v-model="left.season" label="Season" type="number" placeholder="2026" /><v-text-field
+            v-model="left.reason"
+            label="Why"
+          />
+          <v-btn v-if="!chosen.leftOutSeason" size="small" variant="tonal" type="submit">Leave out</v-btn
+          ><v-btn v-else size="small" variant="tonal" @click="leaveOut(false)">Take in again</v-btn>
         </form>
-        <p v-if="chosen.leftOutSeason" class="trouble">Left out in {{ chosen.leftOutSeason }}: {{ chosen.leftOutReason || 'no reason written down' }}</p>
+        <p v-if="chosen.leftOutSeason" class="trouble">
+          Left out in {{ chosen.leftOutSeason }}: {{ chosen.leftOutReason || 'no reason written down' }}
+        </p>
       </template>
       <template v-else-if="planner">
-        <div class="tools mt-3"><v-text-field v-model="name" label="Name of a new field" /><v-btn size="small" variant="tonal" color="primary" @click="use('draw')">Draw it</v-btn></div>
+        <div class="tools mt-3">
+          <v-text-field v-model="name" label="Name of a new field" /><v-btn
+            size="small"
+            variant="tonal"
+            color="primary"
+            @click="use('draw')"
+            >Draw it</v-btn
+          >
+        </div>
         <section class="marks" aria-label="Mark something">
           <h2>Mark something on the map</h2>
-          <v-select v-model="mark.kind" label="What" :items="markWords" /><v-text-field v-model="mark.name" label="Name" /><FigureField v-model="mark.keepAwayFt" label="Keep away" unit="FOOT" />
+          <v-select v-model="mark.kind" label="What" :items="markWords" /><v-text-field
+            v-model="mark.name"
+            label="Name"
+          /><FigureField v-model="mark.keepAwayFt" label="Keep away" unit="FOOT" />
           <v-btn size="small" variant="tonal" color="primary" @click="use('mark')">Draw it on the map</v-btn>
-          <form class="typed" @submit.prevent="typedMark"><v-text-field v-model="mark.longitude" label="Longitude" type="number" step="any" required /><v-text-field v-model="mark.latitude" label="Latitude" type="number" step="any" required /><v-btn size="small" variant="text" type="submit">Mark this point</v-btn></form>
+          <form class="typed" @submit.prevent="typedMark">
+            <v-text-field v-model="mark.longitude" label="Longitude" type="number" step="any" required /><v-text-field
+              v-model="mark.latitude"
+              label="Latitude"
+              type="number"
+              step="any"
+              required
+            /><v-btn size="small" variant="text" type="submit">Mark this point</v-btn>
+          </form>
         </section>
       </template>
-      <details class="marks"><summary>{{ land.marks.length }} marks</summary>
-        <ul><li v-for="m in land.marks" :key="m.id">{{ m.words }}<template v-if="m.name">: {{ m.name }}</template><span v-if="m.keepAwayFt" class="quiet figures"> keep {{ say(m.keepAwayFt, 'FOOT') }}</span> <v-btn v-if="planner" size="x-small" variant="text" :aria-label="`Take ${m.name || m.words} off the map`" @click="removeMark(m.id)">Take off</v-btn></li></ul></details>
+      <details class="marks">
+        <summary>{{ land.marks.length }} marks</summary>
+        <ul>
+          <li v-for="m in land.marks" :key="m.id">
+            {{ m.words }}<template v-if="m.name">: {{ m.name }}</template
+            ><span v-if="m.keepAwayFt" class="quiet figures"> keep {{ say(m.keepAwayFt, 'FOOT') }}</span>
+            <v-btn
+              v-if="planner"
+              size="x-small"
+              variant="text"
+              :aria-label="`Take ${m.name || m.words} off the map`"
+              @click="removeMark(m.id)"
+              >Take off</v-btn
+            >
+          </li>
+        </ul>
+      </details>
     </aside>
   </div>
 </template>
 
 <style scoped>
-.both { display: grid; grid-template-columns: 1fr 330px; gap: 14px; height: calc(100dvh - 150px); min-height: 460px; } .frame { position: relative; min-height: 0; } .map { width: 100%; height: 100%; background: var(--furrow); border: 1px solid var(--hair); } aside { overflow-y: auto; padding-top: 7px; }
-.asks { position: absolute; left: 50px; top: 8px; margin: 0; background: rgb(var(--v-theme-surface)); border: 1px solid var(--flax); padding: 4px 10px; border-radius: 3px; } .facts { margin: 8px 0; } .tools { display: flex; flex-wrap: wrap; gap: 6px; align-items: center; margin-bottom: 8px; } .tools > .v-input { min-width: 180px; }
-.leave { display: grid; grid-template-columns: 1fr 1.3fr; gap: 6px; margin: 8px 0; align-items: center; } .marks { margin-top: 10px; } .marks .v-input { margin-bottom: 8px; } .typed { display: grid; grid-template-columns: 1fr 1fr; gap: 6px; margin-top: 8px; } summary { cursor: pointer; font-weight: 700; padding: 6px 0; color: rgb(var(--v-theme-primary)); } ul { list-style: none; padding: 0; margin: 0; } li { border-bottom: 1px solid var(--hair); padding: 3px 0; }
-.map :deep(.ol-zoom button) { background: rgb(var(--v-theme-surface)); color: var(--loam); width: 34px; height: 34px; border: 1px solid var(--hair); font-size: 1.2rem; } .map :deep(.ol-scale-line) { background: rgb(var(--v-theme-surface)); } .map :deep(.ol-scale-line-inner) { color: var(--loam); border-color: var(--loam); }
-@media (max-width: 900px) { .both { grid-template-columns: 1fr; height: auto; } .map { height: 60vh; } }
+.both {
+  display: grid;
+  grid-template-columns: 1fr 330px;
+  gap: 14px;
+  height: calc(100dvh - 150px);
+  min-height: 460px;
+}
+.frame {
+  position: relative;
+  min-height: 0;
+}
+.map {
+  width: 100%;
+  height: 100%;
+  background: var(--furrow);
+  border: 1px solid var(--hair);
+}
+aside {
+  overflow-y: auto;
+  padding-top: 7px;
+}
+.asks {
+  position: absolute;
+  left: 50px;
+  top: 8px;
+  margin: 0;
+  background: rgb(var(--v-theme-surface));
+  border: 1px solid var(--flax);
+  padding: 4px 10px;
+  border-radius: 3px;
+}
+.facts {
+  margin: 8px 0;
+}
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  align-items: center;
+  margin-bottom: 8px;
+}
+.tools > .v-input {
+  min-width: 180px;
+}
+.leave {
+  display: grid;
+  grid-template-columns: 1fr 1.3fr;
+  gap: 6px;
+  margin: 8px 0;
+  align-items: center;
+}
+.marks {
+  margin-top: 10px;
+}
+.marks .v-input {
+  margin-bottom: 8px;
+}
+.typed {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px;
+  margin-top: 8px;
+}
+summary {
+  cursor: pointer;
+  font-weight: 700;
+  padding: 6px 0;
+  color: rgb(var(--v-theme-primary));
+}
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+}
+li {
+  border-bottom: 1px solid var(--hair);
+  padding: 3px 0;
+}
+.map :deep(.ol-zoom button) {
+  background: rgb(var(--v-theme-surface));
+  color: var(--loam);
+  width: 34px;
+  height: 34px;
+  border: 1px solid var(--hair);
+  font-size: 1.2rem;
+}
+.map :deep(.ol-scale-line) {
+  background: rgb(var(--v-theme-surface));
+}
+.map :deep(.ol-scale-line-inner) {
+  color: var(--loam);
+  border-color: var(--loam);
+}
+@media (max-width: 900px) {
+  .both {
+    grid-template-columns: 1fr;
+    height: auto;
+  }
+  .map {
+    height: 60vh;
+  }
+}
 </style>

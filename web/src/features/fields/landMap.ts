@@ -18,7 +18,10 @@ import type { Schemas } from '../../api/client'
 const PROJECTION = { dataProjection: 'EPSG:4326', featureProjection: 'EPSG:3857', decimals: 7 }
 const format = new GeoJSON()
 
-const color = (name: string) => getComputedStyle(document.querySelector('.v-application') ?? document.body).getPropertyValue(name).trim()
+const color = (name: string) =>
+  getComputedStyle(document.querySelector('.v-application') ?? document.body)
+    .getPropertyValue(name)
+    .trim()
 
 /** The farm's land drawn without any tiles: fields, farmsteads, roads, hazards. */
 export class LandMap {
@@ -40,9 +43,25 @@ export class LandMap {
       controls: controls({ attribution: false, rotate: false }).extend([new ScaleLine({ units: 'us' })]),
       layers: [
         this.fieldLayer,
-        new VectorLayer({ source: this.marks, style: (f) => this.markStyle(f as Feature), declutter: true, zIndex: 2 }),
-        new VectorLayer({ source: this.steads, style: (f) => this.steadStyle(f as Feature), declutter: true, zIndex: 3 }),
-        new VectorLayer({ source: this.sketch, style: new Style({ stroke: new Stroke({ color: color('--flax'), width: 3 }), fill: new Fill({ color: 'rgba(77,99,168,0.18)' }) }) }),
+        new VectorLayer({
+          source: this.marks,
+          style: (f) => this.markStyle(f as Feature),
+          declutter: true,
+          zIndex: 2,
+        }),
+        new VectorLayer({
+          source: this.steads,
+          style: (f) => this.steadStyle(f as Feature),
+          declutter: true,
+          zIndex: 3,
+        }),
+        new VectorLayer({
+          source: this.sketch,
+          style: new Style({
+            stroke: new Stroke({ color: color('--flax'), width: 3 }),
+            fill: new Fill({ color: 'rgba(77,99,168,0.18)' }),
+          }),
+        }),
       ],
       view: new View({ center: [0, 0], zoom: 2, maxZoom: 20 }),
     })
@@ -54,13 +73,26 @@ export class LandMap {
   show(land: Schemas['LandMap'], chosen: string, fitted: boolean): void {
     this.chosen = chosen
     this.fields.clear()
-    this.fields.addFeatures(land.fields.map((f) => this.feature(f.id, f.boundary, { name: f.name, left: f.leftOutSeason !== undefined })))
+    this.fields.addFeatures(
+      land.fields.map((f) => this.feature(f.id, f.boundary, { name: f.name, left: f.leftOutSeason !== undefined })),
+    )
     this.marks.clear()
-    this.marks.addFeatures(land.marks.map((m) => this.feature(m.id, m.shape, { kind: m.kind, name: m.name || m.words, keep: m.keepAwayFt })))
+    this.marks.addFeatures(
+      land.marks.map((m) =>
+        this.feature(m.id, m.shape, { kind: m.kind, name: m.name || m.words, keep: m.keepAwayFt }),
+      ),
+    )
     this.steads.clear()
-    this.steads.addFeatures(land.farmsteads.map((s) => this.feature(s.name, JSON.stringify({ type: 'Point', coordinates: [s.longitude, s.latitude] }), { name: s.name })))
+    this.steads.addFeatures(
+      land.farmsteads.map((s) =>
+        this.feature(s.name, JSON.stringify({ type: 'Point', coordinates: [s.longitude, s.latitude] }), {
+          name: s.name,
+        }),
+      ),
+    )
     const extent = this.fields.getExtent()
-    if (!fitted && extent && Number.isFinite(extent[0]!)) this.map.getView().fit(extent, { padding: [30, 30, 30, 30] })
+    if (!fitted && extent && Number.isFinite(extent[0]!))
+      this.map.getView().fit(extent, { padding: [30, 30, 30, 30] })
   }
 
   choose(id: string, near: boolean): void {
@@ -116,7 +148,10 @@ export class LandMap {
   }
 
   private feature(id: string, geoJson: string, properties: Record<string, unknown>): Feature {
-    const feature = new Feature<Geometry>({ geometry: format.readGeometry(geoJson, PROJECTION) as Geometry, ...properties })
+    const feature = new Feature<Geometry>({
+      geometry: format.readGeometry(geoJson, PROJECTION) as Geometry,
+      ...properties,
+    })
     feature.setId(id)
     return feature
   }
@@ -127,29 +162,79 @@ export class LandMap {
       fill: new Fill({ color: f.get('left') ? color('--straw') : color('--sage-soft') }),
       stroke: new Stroke({ color: here ? color('--flax') : color('--loam'), width: here ? 4 : 1.4 }),
       zIndex: here ? 2 : 1,
-      text: new Text({ text: String(f.get('name')), font: '13px "Atkinson Hyperlegible", sans-serif', overflow: false, fill: new Fill({ color: color('--loam') }), stroke: new Stroke({ color: color('--furrow'), width: 3 }) }),
+      text: new Text({
+        text: String(f.get('name')),
+        font: '13px "Atkinson Hyperlegible", sans-serif',
+        overflow: false,
+        fill: new Fill({ color: color('--loam') }),
+        stroke: new Stroke({ color: color('--furrow'), width: 3 }),
+      }),
     })
   }
 
   private markStyle(f: Feature): Style[] {
     const kind = String(f.get('kind'))
     const hazard = Number(f.get('keep')) > 0
-    const ink = kind === 'ROAD' ? color('--quiet') : hazard ? color('--madder') : kind === 'OPEN_WATER' ? color('--flax') : color('--ochre')
+    const ink =
+      kind === 'ROAD'
+        ? color('--quiet')
+        : hazard
+          ? color('--madder')
+          : kind === 'OPEN_WATER'
+            ? color('--flax')
+            : color('--ochre')
     // Only names give way to each other; a hazard's own mark is always drawn.
-    const symbol = kind === 'FILLING_PLACE' ? new RegularShape({ points: 3, radius: 9, fill: new Fill({ color: ink }), declutterMode: 'none' }) : hazard ? new RegularShape({ points: 4, radius: 8, angle: Math.PI / 4, fill: new Fill({ color: ink }), declutterMode: 'none' }) : new Circle({ radius: 6, fill: new Fill({ color: ink }), declutterMode: 'none' })
+    const symbol =
+      kind === 'FILLING_PLACE'
+        ? new RegularShape({ points: 3, radius: 9, fill: new Fill({ color: ink }), declutterMode: 'none' })
+        : hazard
+          ? new RegularShape({
+              points: 4,
+              radius: 8,
+              angle: Math.PI / 4,
+              fill: new Fill({ color: ink }),
+              declutterMode: 'none',
+            })
+          : new Circle({ radius: 6, fill: new Fill({ color: ink }), declutterMode: 'none' })
     const style = new Style({
       image: symbol,
-      stroke: new Stroke({ color: ink, width: kind === 'ROAD' ? 1.6 : 2.6, lineDash: kind === 'WIRE' ? [10, 5] : undefined }),
+      stroke: new Stroke({
+        color: ink,
+        width: kind === 'ROAD' ? 1.6 : 2.6,
+        lineDash: kind === 'WIRE' ? [10, 5] : undefined,
+      }),
       fill: new Fill({ color: kind === 'OPEN_WATER' ? 'rgba(77,99,168,0.35)' : 'rgba(166,61,47,0.15)' }),
-      text: kind === 'ROAD' ? undefined : new Text({ text: String(f.get('name')), offsetY: -14, font: '12px "Atkinson Hyperlegible", sans-serif', fill: new Fill({ color: color('--loam') }), stroke: new Stroke({ color: color('--furrow'), width: 3 }), overflow: true }),
+      text:
+        kind === 'ROAD'
+          ? undefined
+          : new Text({
+              text: String(f.get('name')),
+              offsetY: -14,
+              font: '12px "Atkinson Hyperlegible", sans-serif',
+              fill: new Fill({ color: color('--loam') }),
+              stroke: new Stroke({ color: color('--furrow'), width: 3 }),
+              overflow: true,
+            }),
     })
     return [style]
   }
 
   private steadStyle(f: Feature): Style {
     return new Style({
-      image: new RegularShape({ points: 5, radius: 10, angle: 0, fill: new Fill({ color: color('--loam') }), declutterMode: 'none' }),
-      text: new Text({ text: String(f.get('name')), offsetY: 18, font: 'bold 13px "Atkinson Hyperlegible", sans-serif', fill: new Fill({ color: color('--loam') }), stroke: new Stroke({ color: color('--furrow'), width: 4 }) }),
+      image: new RegularShape({
+        points: 5,
+        radius: 10,
+        angle: 0,
+        fill: new Fill({ color: color('--loam') }),
+        declutterMode: 'none',
+      }),
+      text: new Text({
+        text: String(f.get('name')),
+        offsetY: 18,
+        font: 'bold 13px "Atkinson Hyperlegible", sans-serif',
+        fill: new Fill({ color: color('--loam') }),
+        stroke: new Stroke({ color: color('--furrow'), width: 4 }),
+      }),
     })
   }
 }

@@ -25,7 +25,26 @@ const kinds: { value: Kind; title: string }[] = [
 ]
 const DRAFT = 'furrow-log-draft'
 /** Figures are kept in the units of the server, whatever the farm reads; the id names the entry, so that it is never kept twice. */
-const empty = { id: '', fieldId: '', kind: 'SEEDED' as Kind, on: '', machineId: '', acres: '', pounds: '', lot: '', note: '', route: 'EARLY_SPRAY', stage: 'FIRST_YELLOW', species: '', spots: '5', stems: '50', past: '', frame: '', grams: '', yieldPerAcre: '' }
+const empty = {
+  id: '',
+  fieldId: '',
+  kind: 'SEEDED' as Kind,
+  on: '',
+  machineId: '',
+  acres: '',
+  pounds: '',
+  lot: '',
+  note: '',
+  route: 'EARLY_SPRAY',
+  stage: 'FIRST_YELLOW',
+  species: '',
+  spots: '5',
+  stems: '50',
+  past: '',
+  frame: '',
+  grams: '',
+  yieldPerAcre: '',
+}
 const form = reactive({ ...empty, ...(JSON.parse(localStorage.getItem(DRAFT) ?? '{}') as object) })
 form.id ||= crypto.randomUUID()
 watch(form, (now) => localStorage.setItem(DRAFT, JSON.stringify(now)))
@@ -33,44 +52,68 @@ watch(form, (now) => localStorage.setItem(DRAFT, JSON.stringify(now)))
 const { data: fields } = useQuery({ queryKey: ['fields'], queryFn: () => got(api.GET('/api/fields')) })
 const { data: board } = useQuery({ queryKey: ['dispatch', ''], queryFn: () => got(api.GET('/api/dispatch')) })
 const { data: lots } = useQuery({ queryKey: ['lots'], queryFn: () => got(api.GET('/api/lots')) })
-const { data: species } = useQuery({ queryKey: ['species'], queryFn: () => got(api.GET('/api/species')), staleTime: Infinity })
+const { data: species } = useQuery({
+  queryKey: ['species'],
+  queryFn: () => got(api.GET('/api/species')),
+  staleTime: Infinity,
+})
 
 const problem = ref<Refused | ''>('')
 const busy = ref(false)
 const saved = ref<Schemas['Saved'] | null>(null)
 
-watch(() => [props.field, props.kind, fields.value], () => {
-  if (props.field && fields.value) form.fieldId = props.field
-  if (props.kind) form.kind = props.kind as Kind
-}, { immediate: true })
-watch(() => session.value?.today, (today) => {
-  if (today && (!form.on || form.on > today)) form.on = today
-}, { immediate: true })
+watch(
+  () => [props.field, props.kind, fields.value],
+  () => {
+    if (props.field && fields.value) form.fieldId = props.field
+    if (props.kind) form.kind = props.kind as Kind
+  },
+  { immediate: true },
+)
+watch(
+  () => session.value?.today,
+  (today) => {
+    if (today && (!form.on || form.on > today)) form.on = today
+  },
+  { immediate: true },
+)
 
-const field = computed(() => fields.value?.find((f) => f.field.id === form.fieldId))
-/** The steps of the plan that an entry of a kind settles. */
-const settles: Partial<Record<Kind, string[]>> = { SEEDED: ['SEED'], DISCED: ['DISC'], SLURRY_SPREAD: ['SLURRY'], ENDED: ['SPRAY', 'ROLL'] }
-const job = computed(() => board.value?.jobs.find((j) => j.fieldId === form.fieldId && settles[form.kind]?.includes(j.step)))
+const chosen = computed(() => fields.value?.find((f) => f.field.id === form.fieldId))
+const job = computed(() => board.value?.jobs.find((j) => j.fieldId === form.fieldId && j.settledBy === form.kind))
 const members = computed(() => {
-  const covers = field.value?.chain.filter((l) => l.cover && l.starts <= (session.value?.today ?? '')) ?? []
+  const covers = chosen.value?.chain.filter((l) => l.cover && l.starts <= (session.value?.today ?? '')) ?? []
   const ids = covers[covers.length - 1]?.cover?.members.map((m) => m.species) ?? []
-  return (species.value ?? []).filter((s) => ids.includes(s.id) && s.winterHardy).map((s) => ({ value: s.id, title: s.name }))
+  return (species.value ?? [])
+    .filter((s) => ids.includes(s.id) && s.winterHardy)
+    .map((s) => ({ value: s.id, title: s.name }))
 })
-watch(members, (now) => {
-  if (!now.some((m) => m.value === form.species)) form.species = now[0]?.value ?? ''
-}, { immediate: true })
-watch(job, (now) => {
-  if (now?.place) form.machineId = now.place.machineId
-}, { immediate: true })
+watch(
+  members,
+  (now) => {
+    if (!now.some((m) => m.value === form.species)) form.species = now[0]?.value ?? ''
+  },
+  { immediate: true },
+)
+watch(
+  job,
+  (now) => {
+    if (now?.place) form.machineId = now.place.machineId
+  },
+  { immediate: true },
+)
 // The whole field is offered once it is chosen; what was typed or restored stays through every refetch.
-watch(() => field.value?.field.id, (now, was) => {
-  if (now && (was || form.acres === '')) form.acres = field.value!.field.acres.toFixed(1)
-}, { immediate: true })
-const crop = computed(() => field.value?.chain.filter((l) => l.crop && l.starts <= form.on).at(-1)?.crop)
+watch(
+  () => chosen.value?.field.id,
+  (now, was) => {
+    if (now && (was || form.acres === '')) form.acres = chosen.value!.field.acres.toFixed(1)
+  },
+  { immediate: true },
+)
+const crop = computed(() => chosen.value?.chain.filter((l) => l.crop && l.starts <= form.on).at(-1)?.crop)
 const { data: choices } = useChoices()
 const yieldUnit = computed<Unit>(() => (crop.value && choices.value?.yields[crop.value.kind]) || 'TON_PER_ACRE')
 
-const work = computed(() => form.kind in settles || form.kind === 'CUT')
+const work = computed(() => ['SEEDED', 'DISCED', 'SLURRY_SPREAD', 'ENDED', 'CUT'].includes(form.kind))
 const optional = (text: string) => (String(text ?? '').trim() === '' ? undefined : Number(text))
 
 async function save() {
@@ -80,23 +123,45 @@ async function save() {
   const counted = form.kind === 'STEM_COUNT'
   const clipped = form.kind === 'BIOMASS'
   try {
-    saved.value = await got(api.POST('/api/log', {
-      body: {
-        id: form.id, fieldId: form.fieldId, kind: form.kind, on: form.on, note: form.note || undefined,
-        jobId: work.value ? job.value?.id : undefined,
-        machineId: work.value && form.machineId ? form.machineId : undefined,
-        acres: work.value ? optional(form.acres) : undefined,
-        pounds: form.kind === 'SEEDED' ? optional(form.pounds) : undefined,
-        lot: form.kind === 'SEEDED' ? form.lot || undefined : undefined,
-        route: form.kind === 'ENDED' ? (form.route as 'ROLL') : undefined,
-        stage: form.kind === 'CROP_STAGE' ? (form.stage as 'V4') : undefined,
-        species: counted ? form.species : undefined, spots: counted ? optional(form.spots) : undefined, stems: counted ? optional(form.stems) : undefined, past: counted ? optional(form.past) : undefined,
-        frameSquareFeet: clipped ? optional(form.frame) : undefined,
-        dryGrams: clipped ? form.grams.split(/[\s,;]+/).filter(Boolean).map(Number) : undefined,
-        yieldPerAcre: form.kind === 'HARVESTED' ? optional(form.yieldPerAcre) : undefined,
-      },
-    }))
-    Object.assign(form, { id: crypto.randomUUID(), pounds: '', lot: '', note: '', past: '', grams: '', yieldPerAcre: '' })
+    saved.value = await got(
+      api.POST('/api/log', {
+        body: {
+          id: form.id,
+          fieldId: form.fieldId,
+          kind: form.kind,
+          on: form.on,
+          note: form.note || undefined,
+          job: work.value ? job.value?.id : undefined,
+          machineId: work.value && form.machineId ? form.machineId : undefined,
+          acres: work.value ? optional(form.acres) : undefined,
+          pounds: form.kind === 'SEEDED' ? optional(form.pounds) : undefined,
+          lot: form.kind === 'SEEDED' ? form.lot || undefined : undefined,
+          route: form.kind === 'ENDED' ? (form.route as 'ROLL') : undefined,
+          stage: form.kind === 'CROP_STAGE' ? (form.stage as 'V4') : undefined,
+          species: counted ? form.species : undefined,
+          spots: counted ? optional(form.spots) : undefined,
+          stems: counted ? optional(form.stems) : undefined,
+          past: counted ? optional(form.past) : undefined,
+          frameSquareFeet: clipped ? optional(form.frame) : undefined,
+          dryGrams: clipped
+            ? form.grams
+                .split(/[\s,;]+/)
+                .filter(Boolean)
+                .map(Number)
+            : undefined,
+          yieldPerAcre: form.kind === 'HARVESTED' ? optional(form.yieldPerAcre) : undefined,
+        },
+      }),
+    )
+    Object.assign(form, {
+      id: crypto.randomUUID(),
+      pounds: '',
+      lot: '',
+      note: '',
+      past: '',
+      grams: '',
+      yieldPerAcre: '',
+    })
     await queries.invalidateQueries()
   } catch (e) {
     problem.value = e as Refused
@@ -110,18 +175,45 @@ async function save() {
   <v-card class="pa-4">
     <h2>Write down</h2>
     <form class="form" @submit.prevent="save">
-      <v-autocomplete v-model="form.fieldId" label="Field" :items="fields?.map((f) => ({ value: f.field.id, title: f.field.name }))" auto-select-first />
+      <v-autocomplete
+        v-model="form.fieldId"
+        label="Field"
+        :items="fields?.map((f) => ({ value: f.field.id, title: f.field.name }))"
+        auto-select-first
+      />
       <v-select v-model="form.kind" label="What" :items="kinds" />
       <v-text-field v-model="form.on" label="Day" type="date" :max="session?.today" required />
       <template v-if="work">
-        <v-select v-model="form.machineId" label="Machine" clearable :items="board?.machines.map((m) => ({ value: m.id, title: m.name }))" />
+        <v-select
+          v-model="form.machineId"
+          label="Machine"
+          clearable
+          :items="board?.machines.map((m) => ({ value: m.id, title: m.name }))"
+        />
         <FigureField v-model="form.acres" label="Area done" unit="ACRE" min="0" />
       </template>
       <template v-if="form.kind === 'SEEDED'">
         <FigureField v-model="form.pounds" label="Seed used" unit="POUND" min="0" />
-        <v-combobox v-model="form.lot" label="Seed lot" density="compact" variant="outlined" hide-details :items="lots?.map((l) => l.name)" />
+        <v-combobox
+          v-model="form.lot"
+          label="Seed lot"
+          density="compact"
+          variant="outlined"
+          hide-details
+          :items="lots?.map((l) => l.name)"
+        />
       </template>
-      <v-select v-if="form.kind === 'ENDED'" v-model="form.route" label="How" :items="[{ value: 'EARLY_SPRAY', title: 'Early spray' }, { value: 'PLANT_GREEN', title: 'Planted green, sprayed' }, { value: 'ROLL', title: 'Rolled and crimped' }, { value: 'WINTER_KILL', title: 'Winter-killed' }]" />
+      <v-select
+        v-if="form.kind === 'ENDED'"
+        v-model="form.route"
+        label="How"
+        :items="[
+          { value: 'EARLY_SPRAY', title: 'Early spray' },
+          { value: 'PLANT_GREEN', title: 'Planted green, sprayed' },
+          { value: 'ROLL', title: 'Rolled and crimped' },
+          { value: 'WINTER_KILL', title: 'Winter-killed' },
+        ]"
+      />
       <template v-if="form.kind === 'STEM_COUNT'">
         <v-select v-model="form.species" label="Species" :items="members" />
         <v-text-field v-model="form.spots" label="Spots" type="number" min="1" />
@@ -130,24 +222,68 @@ async function save() {
       </template>
       <template v-if="form.kind === 'BIOMASS'">
         <FigureField v-model="form.frame" label="Frame" unit="SQUARE_FOOT" min="0" />
-        <v-text-field v-model="form.grams" class="wide" label="Dry grams, one number a frame" hint="such as 118 96 131" persistent-hint />
+        <v-text-field
+          v-model="form.grams"
+          class="wide"
+          label="Dry grams, one number a frame"
+          hint="such as 118 96 131"
+          persistent-hint
+        />
       </template>
-      <v-select v-if="form.kind === 'CROP_STAGE'" v-model="form.stage" label="Stage" :items="[{ value: 'V4', title: 'Corn: 4 collars' }, { value: 'V6', title: 'Corn: 6 collars' }, { value: 'SILKING', title: 'Corn: silking' }, { value: 'HALF_MILK', title: 'Corn: half milk line' }, { value: 'BLACK_LAYER', title: 'Corn: black layer' }, { value: 'LEAVES_GOING', title: 'Corn: leaves begin to go' }, { value: 'HALF_LEAVES', title: 'Corn: half of the leaves lost' }, { value: 'FIRST_YELLOW', title: 'Soybeans: first yellow leaf' }, { value: 'LEAF_DROP', title: 'Soybeans: leaf drop begins' }, { value: 'HEADING', title: 'Small grain: heading' }]" />
-      <FigureField v-if="form.kind === 'HARVESTED'" v-model="form.yieldPerAcre" label="Yield" :unit="yieldUnit" min="0" />
+      <v-select
+        v-if="form.kind === 'CROP_STAGE'"
+        v-model="form.stage"
+        label="Stage"
+        :items="[
+          { value: 'V4', title: 'Corn: 4 collars' },
+          { value: 'V6', title: 'Corn: 6 collars' },
+          { value: 'SILKING', title: 'Corn: silking' },
+          { value: 'HALF_MILK', title: 'Corn: half milk line' },
+          { value: 'BLACK_LAYER', title: 'Corn: black layer' },
+          { value: 'LEAVES_GOING', title: 'Corn: leaves begin to go' },
+          { value: 'HALF_LEAVES', title: 'Corn: half of the leaves lost' },
+          { value: 'FIRST_YELLOW', title: 'Soybeans: first yellow leaf' },
+          { value: 'LEAF_DROP', title: 'Soybeans: leaf drop begins' },
+          { value: 'HEADING', title: 'Small grain: heading' },
+        ]"
+      />
+      <FigureField
+        v-if="form.kind === 'HARVESTED'"
+        v-model="form.yieldPerAcre"
+        label="Yield"
+        :unit="yieldUnit"
+        min="0"
+      />
       <v-text-field v-model="form.note" class="wide" label="Note" />
       <Refusal class="wide" :says="problem" />
-      <v-btn class="wide" type="submit" color="primary" size="large" :loading="busy" :disabled="!form.fieldId">Save</v-btn>
+      <v-btn class="wide" type="submit" color="primary" size="large" :loading="busy" :disabled="!form.fieldId"
+        >Save</v-btn
+      >
     </form>
     <div v-if="saved" class="saved" role="status">
       <b>Saved.</b> <span v-if="saved.verdict">{{ saved.verdict }}&nbsp;</span>
       <span v-if="saved.entry.details.weather" class="quiet">The day's weather is filled in.</span>
       <table v-if="saved.changes.length" class="plain">
-        <thead><tr><th>Forecast</th><th class="n">before</th><th class="n">after</th></tr></thead>
+        <thead>
+          <tr>
+            <th>Forecast</th>
+            <th class="n">before</th>
+            <th class="n">after</th>
+          </tr>
+        </thead>
         <tbody>
-          <tr v-for="c in saved.changes" :key="c.what" :class="{ moved: c.beforeDay !== c.afterDay || c.beforePounds !== c.afterPounds }">
+          <tr
+            v-for="c in saved.changes"
+            :key="c.what"
+            :class="{ moved: c.beforeDay !== c.afterDay || c.beforePounds !== c.afterPounds }"
+          >
             <td>{{ c.what }}</td>
-            <td class="n">{{ c.beforePounds !== undefined ? `${matter(c.beforePounds)} ${rateUnit}` : short(c.beforeDay) }}</td>
-            <td class="n">{{ c.afterPounds !== undefined ? `${matter(c.afterPounds)} ${rateUnit}` : short(c.afterDay) }}</td>
+            <td class="n">
+              {{ c.beforePounds !== undefined ? `${matter(c.beforePounds)} ${rateUnit}` : short(c.beforeDay) }}
+            </td>
+            <td class="n">
+              {{ c.afterPounds !== undefined ? `${matter(c.afterPounds)} ${rateUnit}` : short(c.afterDay) }}
+            </td>
           </tr>
         </tbody>
       </table>
@@ -156,6 +292,25 @@ async function save() {
 </template>
 
 <style scoped>
-.form { display: grid; grid-template-columns: 1fr 1fr; gap: 10px; } .wide { grid-column: 1 / -1; } .saved { margin-top: 12px; border-left: 4px solid var(--sage); padding: 4px 10px; } .moved td { font-weight: 700; }
-@media (max-width: 500px) { .form { grid-template-columns: 1fr; } }
+.form {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.saved {
+  margin-top: 12px;
+  border-left: 4px solid var(--sage);
+  padding: 4px 10px;
+}
+.moved td {
+  font-weight: 700;
+}
+@media (max-width: 500px) {
+  .form {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

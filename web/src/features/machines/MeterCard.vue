@@ -10,15 +10,19 @@ const width = ref(String(props.machine.setup.widthFt ?? 20))
 const answer = ref<Schemas['MeterView'] | null>(null)
 const wrong = ref<Refused | ''>('')
 const asked = computed(() => ({ targetLbAc: props.target, widthFt: Number(width.value), mph: props.mph }))
-watch(asked, async (body) => {
-  try {
-    answer.value = await got(api.POST('/api/calibrations/meter', { body }))
-    wrong.value = ''
-  } catch (e) {
-    answer.value = null
-    wrong.value = e as Refused
-  }
-}, { immediate: true })
+watch(
+  asked,
+  async (body) => {
+    try {
+      answer.value = await got(api.POST('/api/calibrations/meter', { body }))
+      wrong.value = ''
+    } catch (e) {
+      answer.value = null
+      wrong.value = e as Refused
+    }
+  },
+  { immediate: true },
+)
 </script>
 
 <template>
@@ -28,13 +32,41 @@ watch(asked, async (body) => {
     <FigureField v-model="width" label="Width seeded" unit="FOOT" />
     <Refusal :says="wrong" />
     <template v-if="answer">
-      <p class="big">Meter <b class="figures">{{ say(answer.poundsPerMinute, 'POUND_PER_MINUTE', 2) }}</b>, and stay between <b class="figures">{{ bare(answer.slowest, 'MILE_PER_HOUR', 1) }} and {{ say(answer.fastest, 'MILE_PER_HOUR', 1) }}</b>.</p>
-      <table class="plain"><thead><tr><th class="n">{{ word('MILE_PER_HOUR') }}</th><th class="n">{{ word('POUND_PER_ACRE') }}</th><th /></tr></thead>
-        <tbody><tr v-for="t in answer.table" :key="t.mph" :class="{ out: !t.within }"><td class="n">{{ bare(t.mph, 'MILE_PER_HOUR', 1) }}</td><td class="n">{{ bare(t.rate, 'POUND_PER_ACRE', 1) }}</td><td>{{ t.within ? 'within 10 %' : t.rate > target ? 'too much' : 'too little' }}</td></tr></tbody></table>
+      <p class="big">
+        Meter <b class="figures">{{ say(answer.poundsPerMinute, 'POUND_PER_MINUTE', 2) }}</b>, and stay between
+        <b class="figures"
+          >{{ bare(answer.slowest, 'MILE_PER_HOUR', 1) }} and {{ say(answer.fastest, 'MILE_PER_HOUR', 1) }}</b
+        >.
+      </p>
+      <table class="plain">
+        <thead>
+          <tr>
+            <th class="n">{{ word('MILE_PER_HOUR') }}</th>
+            <th class="n">{{ word('POUND_PER_ACRE') }}</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="t in answer.table" :key="t.mph" :class="{ out: !t.within }">
+            <td class="n">{{ bare(t.mph, 'MILE_PER_HOUR', 1) }}</td>
+            <td class="n">{{ bare(t.rate, 'POUND_PER_ACRE', 1) }}</td>
+            <td>{{ t.within ? 'within 10 %' : t.rate > target ? 'too much' : 'too little' }}</td>
+          </tr>
+        </tbody>
+      </table>
     </template>
   </v-card>
 </template>
 
 <style scoped>
-.big { margin: 10px 0; font-size: 1.05rem; } .big b { font-size: 1.25rem; } .out td { color: var(--madder); }
+.big {
+  margin: 10px 0;
+  font-size: 1.05rem;
+}
+.big b {
+  font-size: 1.25rem;
+}
+.out td {
+  color: var(--madder);
+}
 </style>

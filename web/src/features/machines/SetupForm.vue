@@ -14,21 +14,38 @@ const { problem, said, busy, act } = useAct()
 const drivers = reactive({ text: '' })
 const booked = reactive({ text: '' })
 
-watch(() => props.machine, (m) => {
-  for (const key of Object.keys(typed)) delete typed[key]
-  for (const [key, value] of Object.entries(m.setup)) typed[key] = value
-  drivers.text = (m.setup.drivers ?? []).join(', ')
-  booked.text = (m.setup.bookedDays ?? []).join(', ')
-}, { immediate: true })
+watch(
+  () => props.machine,
+  (m) => {
+    for (const key of Object.keys(typed)) delete typed[key]
+    for (const [key, value] of Object.entries(m.setup)) typed[key] = value
+    drivers.text = (m.setup.drivers ?? []).join(', ')
+    booked.text = (m.setup.bookedDays ?? []).join(', ')
+  },
+  { immediate: true },
+)
 
-const list = (text: string) => text.split(',').map((t) => t.trim()).filter(Boolean)
+const list = (text: string) =>
+  text
+    .split(',')
+    .map((t) => t.trim())
+    .filter(Boolean)
 
 function save() {
   const setup: Record<string, unknown> = {}
   for (const group of groups.value) for (const part of group.parts) setup[part.key] = figure(typed[part.key])
   setup.drivers = list(drivers.text)
   setup.bookedDays = list(booked.text)
-  void act(() => got(api.PUT('/api/machines/{id}/setup', { params: { path: { id: props.machine.id }, query: { version: props.machine.version } }, body: setup as Setup })), `${props.machine.name} is saved.`)
+  void act(
+    () =>
+      got(
+        api.PUT('/api/machines/{id}/setup', {
+          params: { path: { id: props.machine.id }, query: { version: props.machine.version } },
+          body: setup as Setup,
+        }),
+      ),
+    `${props.machine.name} is saved.`,
+  )
 }
 </script>
 
@@ -37,20 +54,60 @@ function save() {
     <fieldset v-for="group in groups" :key="group.heading" :disabled="!planner">
       <legend>{{ group.heading }}</legend>
       <div class="grid">
-        <FigureField v-for="part in group.parts" :key="part.key" :model-value="typed[part.key] ?? ''" :label="part.words" :unit="part.unit" @update:model-value="typed[part.key] = $event" />
+        <FigureField
+          v-for="part in group.parts"
+          :key="part.key"
+          :model-value="typed[part.key] ?? ''"
+          :label="part.words"
+          :unit="part.unit"
+          @update:model-value="typed[part.key] = $event"
+        />
       </div>
     </fieldset>
     <fieldset :disabled="!planner">
       <legend>Who and when</legend>
-      <div class="grid two"><v-text-field v-model="drivers.text" label="Who may drive, with commas" /><v-text-field v-model="booked.text" label="Booked days (rented), 2026-09-14, …" /></div>
+      <div class="grid two">
+        <v-text-field v-model="drivers.text" label="Who may drive, with commas" /><v-text-field
+          v-model="booked.text"
+          label="Booked days (rented), 2026-09-14, …"
+        />
+      </div>
     </fieldset>
     <Refusal :says="problem" />
-    <p class="acts"><v-btn v-if="planner" type="submit" color="primary" :loading="busy">Save the set-up</v-btn><span v-if="said" role="status">{{ said }}</span></p>
+    <p class="acts">
+      <v-btn v-if="planner" type="submit" color="primary" :loading="busy">Save the set-up</v-btn
+      ><span v-if="said" role="status">{{ said }}</span>
+    </p>
   </form>
 </template>
 
 <style scoped>
-fieldset { border: 0; padding: 0; margin: 0 0 14px; } legend { font-weight: 700; padding: 0 0 6px; }
-.grid { display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)); gap: 10px; } .grid.two { grid-template-columns: 1fr 1fr; } .acts { display: flex; gap: 12px; align-items: center; }
-@media (max-width: 760px) { .grid, .grid.two { grid-template-columns: 1fr 1fr; } }
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0 0 14px;
+}
+legend {
+  font-weight: 700;
+  padding: 0 0 6px;
+}
+.grid {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 10px;
+}
+.grid.two {
+  grid-template-columns: 1fr 1fr;
+}
+.acts {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+}
+@media (max-width: 760px) {
+  .grid,
+  .grid.two {
+    grid-template-columns: 1fr 1fr;
+  }
+}
 </style>

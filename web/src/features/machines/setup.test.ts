@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { partsOf } from './setup'
 
-const keys = (kind: Parameters<typeof partsOf>[0], hired = false) => partsOf(kind, hired).flatMap((g) => g.parts.map((p) => p.key))
+const keys = (kind: Parameters<typeof partsOf>[0], hired = false) =>
+  partsOf(kind, hired).flatMap((g) => g.parts.map((p) => p.key))
 
 describe('what a machine is asked for', () => {
   it('asks a drone for batteries and a drill for rows', () => {

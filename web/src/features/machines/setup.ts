@@ -49,28 +49,72 @@ const hired: Part[] = [
 
 /** The figures that a kind of machine has, under their headings. */
 export function partsOf(kind: Kind, isHired: boolean): { heading: string; parts: Part[] }[] {
-  const cost = { heading: isHired ? 'What they charge' : 'What it costs', parts: isHired ? hired : [...own, hired[4]!] }
+  const cost = {
+    heading: isHired ? 'What they charge' : 'What it costs',
+    parts: isHired ? hired : [...own, hired[4]!],
+  }
   if (kind === 'DRONE') {
     return [
-      { heading: 'Flying', parts: [{ key: 'widthFt', words: 'Swath', unit: 'FOOT' }, { key: 'speedMph', words: 'Speed', unit: 'MILE_PER_HOUR' }, { key: 'turnSeconds', words: 'A turn', unit: 'SECOND' }, { key: 'gateLbMin', words: 'Gate lets through', unit: 'POUND_PER_MINUTE' }] },
+      {
+        heading: 'Flying',
+        parts: [
+          { key: 'widthFt', words: 'Swath', unit: 'FOOT' },
+          { key: 'speedMph', words: 'Speed', unit: 'MILE_PER_HOUR' },
+          { key: 'turnSeconds', words: 'A turn', unit: 'SECOND' },
+          { key: 'gateLbMin', words: 'Gate lets through', unit: 'POUND_PER_MINUTE' },
+        ],
+      },
       { heading: 'Hopper', parts: box },
-      { heading: 'Batteries', parts: [{ key: 'batteries', words: 'Batteries', unit: 'NONE' }, { key: 'batteryMinutes', words: 'Air time of one', unit: 'MINUTE' }, { key: 'chargers', words: 'Chargers', unit: 'NONE' }, { key: 'chargeMinutes', words: 'To charge one', unit: 'MINUTE' }, { key: 'coolMinutes', words: 'Cooling before', unit: 'MINUTE' }] },
+      {
+        heading: 'Batteries',
+        parts: [
+          { key: 'batteries', words: 'Batteries', unit: 'NONE' },
+          { key: 'batteryMinutes', words: 'Air time of one', unit: 'MINUTE' },
+          { key: 'chargers', words: 'Chargers', unit: 'NONE' },
+          { key: 'chargeMinutes', words: 'To charge one', unit: 'MINUTE' },
+          { key: 'coolMinutes', words: 'Cooling before', unit: 'MINUTE' },
+        ],
+      },
       cost,
     ]
   }
   if (kind === 'AIRPLANE' || kind === 'HELICOPTER') {
     return [
-      { heading: 'Flying', parts: [{ key: 'widthFt', words: 'Swath', unit: 'FOOT' }, { key: 'speedMph', words: 'Speed', unit: 'MILE_PER_HOUR' }, { key: 'ferryMph', words: 'Ferry speed', unit: 'MILE_PER_HOUR' }, { key: 'stripMiles', words: 'From the strip', unit: 'MILE' }, { key: 'turnSeconds', words: 'A turn', unit: 'SECOND' }] },
+      {
+        heading: 'Flying',
+        parts: [
+          { key: 'widthFt', words: 'Swath', unit: 'FOOT' },
+          { key: 'speedMph', words: 'Speed', unit: 'MILE_PER_HOUR' },
+          { key: 'ferryMph', words: 'Ferry speed', unit: 'MILE_PER_HOUR' },
+          { key: 'stripMiles', words: 'From the strip', unit: 'MILE' },
+          { key: 'turnSeconds', words: 'A turn', unit: 'SECOND' },
+        ],
+      },
       { heading: 'Hopper', parts: box },
       cost,
     ]
   }
   if (kind === 'SLURRY') {
-    return [{ heading: 'Tank', parts: [...ground, { key: 'tankGal', words: 'Tank', unit: 'GALLON' }, { key: 'galPerAc', words: 'Slurry laid', unit: 'GALLON_PER_ACRE' }, { key: 'fillMinutes', words: 'Fill and road for a tank', unit: 'MINUTE' }] }, cost]
+    return [
+      {
+        heading: 'Tank',
+        parts: [
+          ...ground,
+          { key: 'tankGal', words: 'Tank', unit: 'GALLON' },
+          { key: 'galPerAc', words: 'Slurry laid', unit: 'GALLON_PER_ACRE' },
+          { key: 'fillMinutes', words: 'Fill and road for a tank', unit: 'MINUTE' },
+        ],
+      },
+      cost,
+    ]
   }
-  if (kind === 'ROLLER' || kind === 'SPRAYER' || kind === 'PLANTER') return [{ heading: 'Working', parts: ground }, cost]
+  if (kind === 'ROLLER' || kind === 'SPRAYER' || kind === 'PLANTER')
+    return [{ heading: 'Working', parts: ground }, cost]
   const rowed = ['DRILL', 'PRECISION_PLANTER', 'INTERSEEDER', 'ROW_AIR_SEEDER', 'COMBINE_SEEDER'].includes(kind)
-  const grain: Part[] = [{ key: 'grainTankBu', words: 'Grain tank', unit: 'BUSHEL' }, { key: 'yieldBuAc', words: 'Yield of the crop', unit: 'BUSHEL_PER_ACRE' }]
+  const grain: Part[] = [
+    { key: 'grainTankBu', words: 'Grain tank', unit: 'BUSHEL' },
+    { key: 'yieldBuAc', words: 'Yield of the crop', unit: 'BUSHEL_PER_ACRE' },
+  ]
   return [
     { heading: 'Working', parts: ground },
     { heading: 'Hopper', parts: [...box, ...tender, ...(kind === 'COMBINE_SEEDER' ? grain : [])] },

@@ -7,7 +7,10 @@ import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
 
 const props = defineProps<{ lotId: string; name: string }>()
-const { data: papers } = useQuery({ queryKey: computed(() => ['papers', props.lotId]), queryFn: () => got(api.GET('/api/lot-papers/lots/{lotId}', { params: { path: { lotId: props.lotId } } })) })
+const { data: papers } = useQuery({
+  queryKey: computed(() => ['papers', props.lotId]),
+  queryFn: () => got(api.GET('/api/lot-papers/lots/{lotId}', { params: { path: { lotId: props.lotId } } })),
+})
 const { problem, act } = useAct()
 const file = ref<File | null>(null)
 async function add() {
@@ -20,13 +23,39 @@ const remove = (id: string) => act(() => got(api.DELETE('/api/lot-papers/{id}', 
 <template>
   <div class="papers">
     <b>Papers of {{ name }}</b>
-    <ul><li v-for="p in papers" :key="p.id"><a :href="`/api/lot-papers/${p.id}`" :download="p.name">{{ p.name }}</a> <span class="quiet figures">{{ Math.ceil(p.bytes / 1024) }} kB</span> <v-btn v-if="planner" size="x-small" variant="text" :aria-label="`Remove ${p.name}`" @click="remove(p.id)">Remove</v-btn></li></ul>
-    <p v-if="papers && !papers.length" class="quiet">None yet: certificate, untreated or non-GMO statement, test report.</p>
-    <v-file-input v-if="planner" v-model="file" label="Add a paper: PDF, PNG, JPEG, text" density="compact" variant="outlined" accept=".pdf,.png,.jpg,.jpeg,.txt" @update:model-value="add" />
+    <ul>
+      <li v-for="p in papers" :key="p.id">
+        <a :href="`/api/lot-papers/${p.id}`" :download="p.name">{{ p.name }}</a>
+        <span class="quiet figures">{{ Math.ceil(p.bytes / 1024) }} kB</span>
+        <v-btn v-if="planner" size="x-small" variant="text" :aria-label="`Remove ${p.name}`" @click="remove(p.id)"
+          >Remove</v-btn
+        >
+      </li>
+    </ul>
+    <p v-if="papers && !papers.length" class="quiet">
+      None yet: certificate, untreated or non-GMO statement, test report.
+    </p>
+    <v-file-input
+      v-if="planner"
+      v-model="file"
+      label="Add a paper: PDF, PNG, JPEG, text"
+      density="compact"
+      variant="outlined"
+      accept=".pdf,.png,.jpg,.jpeg,.txt"
+      @update:model-value="add"
+    />
     <Refusal :says="problem" />
   </div>
 </template>
 
 <style scoped>
-.papers { background: var(--furrow); padding: 8px 12px; margin-top: 8px; } ul { margin: 2px 0; padding-left: 18px; }
+.papers {
+  background: var(--furrow);
+  padding: 8px 12px;
+  margin-top: 8px;
+}
+ul {
+  margin: 2px 0;
+  padding-left: 18px;
+}
 </style>

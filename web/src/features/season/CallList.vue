@@ -8,7 +8,8 @@ defineEmits<{ show: [call: Call] }>()
 
 function target(call: Call) {
   const field = call.fields[0]
-  if (call.kind === 'CHOOSE_COVER' || call.kind === 'CHANGE_PLAN') return { name: 'cover', params: { fieldId: field } }
+  if (call.kind === 'CHOOSE_COVER' || call.kind === 'CHANGE_PLAN')
+    return { name: 'cover', params: { fieldId: field } }
   if (call.kind === 'LOG_WORK') return { name: 'logbook', query: { field } }
   if (call.kind === 'COUNT_STEMS') return { name: 'logbook', query: { field, kind: 'STEM_COUNT' } }
   return { name: 'dispatch', query: { job: field } }
@@ -21,17 +22,65 @@ function target(call: Call) {
     <p v-if="calls.length === 0" class="quiet">Nothing needs you today.</p>
     <ul>
       <li v-for="call in calls" :key="call.says" :class="{ pressing: call.kind === 'CHANGE_PLAN' }">
-        <button type="button" class="says" :title="'Show these fields'" @click="$emit('show', call)">{{ call.says }}</button>
+        <button type="button" class="says" :title="'Show these fields'" @click="$emit('show', call)">
+          {{ call.says }}
+        </button>
         <p>{{ call.detail }}</p>
-        <div class="foot"><router-link :to="target(call)">{{ call.action }}</router-link><span class="figures quiet">by {{ short(call.by) }}</span></div>
+        <div class="foot">
+          <router-link :to="target(call)">{{ call.action }}</router-link><span class="figures quiet"
+            >by {{ short(call.by) }}</span
+          >
+        </div>
       </li>
     </ul>
   </aside>
 </template>
 
 <style scoped>
-aside { padding: 10px 14px 16px; } h2 { font-size: 1.05rem; margin: 0 0 4px; } ul { list-style: none; margin: 0; padding: 0; }
-li { border-left: 4px solid var(--ochre); padding: 4px 0 6px 10px; margin-bottom: 12px; } li.pressing { border-left-color: var(--madder); }
-.says { all: unset; cursor: pointer; font-weight: 700; line-height: 1.3; } .says:hover { text-decoration: underline; } .says:focus-visible { outline: 3px solid rgb(var(--v-theme-primary)); }
-p { margin: 2px 0 4px; font-size: 0.92rem; line-height: 1.35; } .foot { display: flex; justify-content: space-between; font-size: 0.92rem; } .foot a { font-weight: 700; padding: 4px 0; }
+aside {
+  padding: 10px 14px 16px;
+}
+h2 {
+  font-size: 1.05rem;
+  margin: 0 0 4px;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+li {
+  border-left: 4px solid var(--ochre);
+  padding: 4px 0 6px 10px;
+  margin-bottom: 12px;
+}
+li.pressing {
+  border-left-color: var(--madder);
+}
+.says {
+  all: unset;
+  cursor: pointer;
+  font-weight: 700;
+  line-height: 1.3;
+}
+.says:hover {
+  text-decoration: underline;
+}
+.says:focus-visible {
+  outline: 3px solid rgb(var(--v-theme-primary));
+}
+p {
+  margin: 2px 0 4px;
+  font-size: 0.92rem;
+  line-height: 1.35;
+}
+.foot {
+  display: flex;
+  justify-content: space-between;
+  font-size: 0.92rem;
+}
+.foot a {
+  font-weight: 700;
+  padding: 4px 0;
+}
 </style>

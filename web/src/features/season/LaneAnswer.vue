@@ -16,7 +16,12 @@ const { data: answer, error } = useQuery({
   queryKey: computed(() => ['season', 'field', props.fieldId]),
   queryFn: () => got(api.GET('/api/season/{fieldId}', { params: { path: { fieldId: props.fieldId } } })),
 })
-const keyStages = computed(() => answer.value?.cropStages.filter((s) => !['PLANTED', 'EMERGED', 'V3', 'V7', 'LEAVES_GOING', 'LEAVES_GONE'].includes(s.code)) ?? [])
+const keyStages = computed(
+  () =>
+    answer.value?.cropStages.filter(
+      (s) => !['PLANTED', 'EMERGED', 'V3', 'V7', 'LEAVES_GOING', 'LEAVES_GONE'].includes(s.code),
+    ) ?? [],
+)
 </script>
 
 <template>
@@ -24,54 +29,160 @@ const keyStages = computed(() => answer.value?.cropStages.filter((s) => !['PLANT
     <p v-if="error" class="trouble">{{ error.message }}</p>
     <p v-else-if="!answer" class="quiet">Working it out …</p>
     <template v-else>
-      <p v-if="answer.trouble" class="trouble wide" role="alert">The cover that is kept cannot be worked out: {{ answer.trouble }}.</p>
+      <p v-if="answer.trouble" class="trouble wide" role="alert">
+        The cover that is kept cannot be worked out: {{ answer.trouble }}.
+      </p>
       <div class="part">
         <h3>{{ answer.crop }}</h3>
         <table>
           <tbody>
-            <tr v-for="s in keyStages" :key="s.code"><td>{{ s.words }}</td><td class="figures">{{ short(s.when.middle) }}</td><td class="figures quiet">{{ range(s.when.early, s.when.late) }}</td></tr>
+            <tr v-for="s in keyStages" :key="s.code">
+              <td>{{ s.words }}</td>
+              <td class="figures">{{ short(s.when.middle) }}</td>
+              <td class="figures quiet">{{ range(s.when.early, s.when.late) }}</td>
+            </tr>
           </tbody>
         </table>
-        <p v-if="answer.frostBeforeMaturity > 5" class="trouble">Frost before maturity: {{ answer.frostBeforeMaturity }} % chance</p>
+        <p v-if="answer.frostBeforeMaturity > 5" class="trouble">
+          Frost before maturity: {{ answer.frostBeforeMaturity }} % chance
+        </p>
         <p class="quiet">Then {{ answer.next.toLowerCase() }}, planned {{ short(answer.nextPlanned) }}.</p>
       </div>
       <div v-if="answer.window" class="part">
         <h3>{{ answer.cover }}</h3>
-        <p v-if="answer.seeded">Sown <b class="figures">{{ short(answer.seeded) }}</b><template v-if="answer.matToday">; now about <b class="figures">{{ matter(answer.matToday.middle) }}</b> {{ rateUnit }} dry <span class="quiet figures">({{ matter(answer.matToday.low) }}–{{ matter(answer.matToday.high) }})</span></template><template v-if="answer.makesRoom && !answer.ended">; {{ answer.makesRoom }}</template>.</p>
+        <p v-if="answer.seeded">
+          Sown <b class="figures">{{ short(answer.seeded) }}</b><template v-if="answer.matToday"
+            >; now about <b class="figures">{{ matter(answer.matToday.middle) }}</b> {{ rateUnit }} dry
+            <span class="quiet figures"
+              >({{ matter(answer.matToday.low) }}–{{ matter(answer.matToday.high) }})</span
+            ></template
+          ><template v-if="answer.makesRoom && !answer.ended">; {{ answer.makesRoom }}</template
+          >.
+        </p>
         <template v-else-if="answer.window.impossible">
-          <p class="trouble">{{ answer.window.impossible }}.</p><p v-if="answer.window.remedy">{{ answer.window.remedy }}.</p>
+          <p class="trouble">{{ answer.window.impossible }}.</p>
+          <p v-if="answer.window.remedy">{{ answer.window.remedy }}.</p>
         </template>
         <template v-else>
-          <p>{{ answer.window.words }}: opens <b class="figures">{{ range(answer.window.opens.early, answer.window.opens.late) }}</b>, last useful <b class="figures">{{ short(answer.window.lastUseful) }}</b>, possible to <span class="figures">{{ short(answer.window.possible) }}</span>.</p>
+          <p>
+            {{ answer.window.words }}: opens
+            <b class="figures">{{ range(answer.window.opens.early, answer.window.opens.late) }}</b>, last useful
+            <b class="figures">{{ short(answer.window.lastUseful) }}</b>, possible to
+            <span class="figures">{{ short(answer.window.possible) }}</span>.
+          </p>
           <p :class="{ trouble: answer.window.verdict === 'SHUT' }">{{ answer.window.says }}</p>
-          <p>Chance that it is still in time: <b class="figures">{{ answer.window.chance }} %</b></p>
+          <p>
+            Chance that it is still in time: <b class="figures">{{ answer.window.chance }} %</b>
+          </p>
         </template>
         <table v-if="answer.stages.length">
           <tbody>
-            <tr v-for="s in answer.stages" :key="s.code"><td>{{ s.words }}</td><td class="figures">{{ range(s.when.early, s.when.late) }}</td><td class="figures quiet"><template v-if="s.mat">{{ matter(s.mat.middle) }} {{ rateUnit }}</template></td></tr>
+            <tr v-for="s in answer.stages" :key="s.code">
+              <td>{{ s.words }}</td>
+              <td class="figures">{{ range(s.when.early, s.when.late) }}</td>
+              <td class="figures quiet">
+                <template v-if="s.mat">{{ matter(s.mat.middle) }} {{ rateUnit }}</template>
+              </td>
+            </tr>
           </tbody>
         </table>
       </div>
       <div v-if="answer.route" class="part">
         <h3>{{ answer.route.words }}</h3>
-        <template v-if="answer.route.impossible"><p class="trouble">{{ answer.route.impossible }}.</p><p>{{ answer.route.remedy }}.</p></template>
+        <template v-if="answer.route.impossible"
+          ><p class="trouble">{{ answer.route.impossible }}.</p>
+          <p>{{ answer.route.remedy }}.</p></template
+        >
         <template v-else>
-          <p>Aim for <b class="figures">{{ short(answer.route.aim) }}</b>; open {{ range(answer.route.opens.middle, answer.route.closes.middle) }}.<template v-if="answer.route.killLow !== undefined"> Kill <b class="figures">{{ answer.route.killLow }}–{{ answer.route.killHigh }} %</b>.</template><template v-if="answer.route.members.length > 1"> <template v-for="(m, i) in answer.route.members" :key="m.species">{{ i ? ', ' : 'By member: ' }}{{ m.species }} {{ m.kill === undefined ? 'no figure' : `${m.kill} %` }}</template>.</template></p>
-          <ul><li v-for="r in answer.route.reasons" :key="r">{{ r }}</li><li v-for="r in answer.route.against" :key="r" class="against">{{ r }}</li></ul>
+          <p>
+            Aim for <b class="figures">{{ short(answer.route.aim) }}</b>; open
+            {{ range(answer.route.opens.middle, answer.route.closes.middle) }}.<template
+              v-if="answer.route.killLow !== undefined"
+            >
+              Kill <b class="figures">{{ answer.route.killLow }}–{{ answer.route.killHigh }} %</b>.</template
+            ><template v-if="answer.route.members.length > 1">
+              <template v-for="(m, i) in answer.route.members" :key="m.species"
+                >{{ i ? ', ' : 'By member: ' }}{{ m.species }}
+                {{ m.kill === undefined ? 'no figure' : `${m.kill} %` }}</template
+              >.</template
+            >
+          </p>
+          <ul>
+            <li v-for="r in answer.route.reasons" :key="r">{{ r }}</li>
+            <li v-for="r in answer.route.against" :key="r" class="against">{{ r }}</li>
+          </ul>
         </template>
       </div>
       <div v-for="a in answer.after" :key="a.ground" class="part">
         <h3>After the {{ a.ground }}: {{ a.cover }}</h3>
         <p v-if="a.window.impossible" class="trouble">{{ a.window.impossible }}.</p>
-        <p v-else>{{ a.window.words }}: opens <b class="figures">{{ range(a.window.opens.early, a.window.opens.late) }}</b>, last useful <b class="figures">{{ short(a.window.lastUseful) }}</b>; in time <span class="figures">{{ a.window.chance }} %</span>.</p>
+        <p v-else>
+          {{ a.window.words }}: opens <b class="figures">{{ range(a.window.opens.early, a.window.opens.late) }}</b>,
+          last useful <b class="figures">{{ short(a.window.lastUseful) }}</b>; in time
+          <span class="figures">{{ a.window.chance }} %</span>.
+        </p>
       </div>
-      <div class="links"><router-link :to="{ name: 'cover', params: { fieldId } }">{{ answer.cover ? 'Change the cover' : 'Choose a cover' }}</router-link><router-link :to="{ name: 'logbook', query: { field: fieldId } }">Log work or a count</router-link></div>
+      <div class="links">
+        <router-link :to="{ name: 'cover', params: { fieldId } }">{{
+          answer.cover ? 'Change the cover' : 'Choose a cover'
+        }}</router-link><router-link :to="{ name: 'logbook', query: { field: fieldId } }"
+          >Log work or a count</router-link
+        >
+      </div>
     </template>
   </section>
 </template>
 
 <style scoped>
-.answer { display: grid; grid-template-columns: repeat(auto-fit, minmax(240px, 1fr)); gap: 8px 24px; padding: 10px 14px 14px; background: rgb(var(--v-theme-surface)); border-bottom: 1px solid var(--hair); font-size: 0.92rem; align-items: start; }
-.part { min-width: 0; overflow-wrap: anywhere; } h3 { font-size: 0.98rem; margin: 0 0 4px; } h3::first-letter { text-transform: uppercase; } p { margin: 0 0 4px; } table { border-collapse: collapse; width: 100%; } td { padding: 1px 10px 1px 0; vertical-align: top; } td.figures { white-space: nowrap; }
-ul { margin: 2px 0; padding-left: 16px; } li.against { color: var(--madder); } .links { grid-column: 1 / -1; display: flex; gap: 18px; flex-wrap: wrap; } .wide { grid-column: 1 / -1; }
+.answer {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
+  gap: 8px 24px;
+  padding: 10px 14px 14px;
+  background: rgb(var(--v-theme-surface));
+  border-bottom: 1px solid var(--hair);
+  font-size: 0.92rem;
+  align-items: start;
+}
+.part {
+  min-width: 0;
+  overflow-wrap: anywhere;
+}
+h3 {
+  font-size: 0.98rem;
+  margin: 0 0 4px;
+}
+h3::first-letter {
+  text-transform: uppercase;
+}
+p {
+  margin: 0 0 4px;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+td {
+  padding: 1px 10px 1px 0;
+  vertical-align: top;
+}
+td.figures {
+  white-space: nowrap;
+}
+ul {
+  margin: 2px 0;
+  padding-left: 16px;
+}
+li.against {
+  color: var(--madder);
+}
+.links {
+  grid-column: 1 / -1;
+  display: flex;
+  gap: 18px;
+  flex-wrap: wrap;
+}
+.wide {
+  grid-column: 1 / -1;
+}
 </style>

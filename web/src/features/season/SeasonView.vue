@@ -22,7 +22,11 @@ const GUTTER = 216
 const ZOOMS = [61, 122, 245, 425, 730]
 
 const router = useRouter()
-const { data: season, error, isLoading } = useQuery({ queryKey: ['season'], queryFn: () => got(api.GET('/api/season')) })
+const {
+  data: season,
+  error,
+  isLoading,
+} = useQuery({ queryKey: ['season'], queryFn: () => got(api.GET('/api/season')) })
 
 const group = ref<GroupBy>((localStorage.getItem('furrow-group') as GroupBy) ?? 'none')
 const sort = ref<SortBy>((localStorage.getItem('furrow-sort') as SortBy) ?? 'closes')
@@ -48,11 +52,22 @@ const middle = computed(() => centre.value ?? today.value + span.value * 0.18)
 const scale = computed(() => timescale(middle.value - span.value / 2, middle.value + span.value / 2, width.value))
 const rows = computed(() => {
   const lanes = season.value?.lanes ?? []
-  return arrange(only.value ? lanes.filter((l) => only.value!.includes(l.fieldId)) : lanes, find.value, group.value, sort.value)
+  return arrange(
+    only.value ? lanes.filter((l) => only.value!.includes(l.fieldId)) : lanes,
+    find.value,
+    group.value,
+    sort.value,
+  )
 })
-const heights = computed(() => rows.value.map((r) => (r.kind === 'group' ? GROUP : LANE + (opened.value === r.lane.fieldId ? openedHeight.value : 0))))
+const heights = computed(() =>
+  rows.value.map((r) =>
+    r.kind === 'group' ? GROUP : LANE + (opened.value === r.lane.fieldId ? openedHeight.value : 0),
+  ),
+)
 const seen = computed(() => visibleRows(heights.value, scrollTop.value, viewport.value))
-const shown = computed(() => rows.value.slice(seen.value.from, seen.value.to).map((row, i) => ({ row, index: seen.value.from + i })))
+const shown = computed(() =>
+  rows.value.slice(seen.value.from, seen.value.to).map((row, i) => ({ row, index: seen.value.from + i })),
+)
 
 watch([rows], () => {
   focused.value = Math.min(focused.value, Math.max(0, rows.value.length - 1))
@@ -150,47 +165,131 @@ function showCall(call: Schemas['CallView']) {
   <div class="season">
     <div class="tools">
       <h1 class="sr">Season</h1>
-      <v-text-field ref="findEl" v-model="find" class="find" label="Find a field" :prepend-inner-icon="mdiMagnify" clearable />
-      <v-select v-model="group" class="pick" label="Group by" :items="[{ title: 'Nothing', value: 'none' }, { title: 'Farmstead', value: 'farmstead' }, { title: 'Crop', value: 'crop' }, { title: 'How it ends', value: 'route' }]" />
-      <v-select v-model="sort" class="pick" label="Sort by" :items="[{ title: 'Closes first', value: 'closes' }, { title: 'Name', value: 'name' }, { title: 'Acres', value: 'acres' }]" />
+      <v-text-field
+        ref="findEl"
+        v-model="find"
+        class="find"
+        label="Find a field"
+        :prepend-inner-icon="mdiMagnify"
+        clearable
+      />
+      <v-select
+        v-model="group"
+        class="pick"
+        label="Group by"
+        :items="[
+          { title: 'Nothing', value: 'none' },
+          { title: 'Farmstead', value: 'farmstead' },
+          { title: 'Crop', value: 'crop' },
+          { title: 'How it ends', value: 'route' },
+        ]"
+      />
+      <v-select
+        v-model="sort"
+        class="pick"
+        label="Sort by"
+        :items="[
+          { title: 'Closes first', value: 'closes' },
+          { title: 'Name', value: 'name' },
+          { title: 'Acres', value: 'acres' },
+        ]"
+      />
       <v-spacer />
       <v-btn variant="text" size="small" @click="centre = null">Today</v-btn>
-      <v-btn icon variant="text" size="small" aria-label="Zoom out" :disabled="zoom === ZOOMS.length - 1" @click="zoomBy(1)"><v-icon :icon="mdiMinus" /></v-btn>
-      <span class="figures quiet" aria-live="polite">{{ ['2 months', '4 months', '8 months', '14 months', '2 years'][zoom] }}</span>
-      <v-btn icon variant="text" size="small" aria-label="Zoom in" :disabled="zoom === 0" @click="zoomBy(-1)"><v-icon :icon="mdiPlus" /></v-btn>
+      <v-btn
+        icon
+        variant="text"
+        size="small"
+        aria-label="Zoom out"
+        :disabled="zoom === ZOOMS.length - 1"
+        @click="zoomBy(1)"
+        ><v-icon :icon="mdiMinus"
+      /></v-btn>
+      <span class="figures quiet" aria-live="polite">{{
+        ['2 months', '4 months', '8 months', '14 months', '2 years'][zoom]
+      }}</span>
+      <v-btn icon variant="text" size="small" aria-label="Zoom in" :disabled="zoom === 0" @click="zoomBy(-1)"
+        ><v-icon :icon="mdiPlus"
+      /></v-btn>
     </div>
     <Refusal :says="error" />
     <p v-if="isLoading" class="quiet pa-4">Reading the season …</p>
     <div v-else-if="season && !season.hasWeather" class="teach">
       <h2>First, weather</h2>
-      <p>Windows, growth and ends are worked out from past years of weather. <router-link to="/farm">Bring a file of daily weather, or take the simulated station</router-link>.</p>
+      <p>
+        Windows, growth and ends are worked out from past years of weather.
+        <router-link to="/farm">Bring a file of daily weather, or take the simulated station</router-link>.
+      </p>
     </div>
     <div v-else-if="season && season.lanes.length === 0" class="teach">
       <h2>No field has a crop yet</h2>
-      <p><router-link to="/fields">Bring your fields from a GeoJSON or KML file and enter their crops</router-link>; their seasons appear here.</p>
+      <p>
+        <router-link to="/fields">Bring your fields from a GeoJSON or KML file and enter their crops</router-link>;
+        their seasons appear here.
+      </p>
     </div>
     <div v-else-if="season" class="body">
       <div class="sheet-box">
-        <div class="head" @pointerdown="grab" @pointermove="drag" @pointerup="grabbed = null" @pointercancel="grabbed = null">
-          <div class="gutter"><span class="quiet figures">{{ rows.filter((r) => r.kind === 'lane').length }} fields<template v-if="only"> of {{ season.lanes.length }}</template></span>
-            <button v-if="only" type="button" class="all" @click="only = null">show all</button></div>
+        <div
+          class="head"
+          @pointerdown="grab"
+          @pointermove="drag"
+          @pointerup="grabbed = null"
+          @pointercancel="grabbed = null"
+        >
+          <div class="gutter">
+            <span class="quiet figures"
+              >{{ rows.filter((r) => r.kind === 'lane').length }} fields<template v-if="only">
+                of {{ season.lanes.length }}</template
+              ></span
+            >
+            <button v-if="only" type="button" class="all" @click="only = null">show all</button>
+          </div>
           <div><WeatherStrip :strip="season.strip" :scale="scale" /><TimeAxis :scale="scale" /></div>
         </div>
         <div ref="sheetEl" class="sheet" tabindex="-1" @scroll="scrollTop = ($event.target as HTMLElement).scrollTop">
           <div :style="{ height: seen.total + 'px', position: 'relative' }">
             <div :style="{ transform: `translateY(${seen.offset}px)` }">
-              <template v-for="{ row, index } in shown" :key="row.kind === 'group' ? 'g' + row.words : row.lane.fieldId">
-                <div v-if="row.kind === 'group'" class="group" :style="{ height: GROUP + 'px' }">{{ row.words }} <span class="figures quiet">{{ row.count }}</span></div>
+              <template
+                v-for="{ row, index } in shown"
+                :key="row.kind === 'group' ? 'g' + row.words : row.lane.fieldId"
+              >
+                <div v-if="row.kind === 'group'" class="group" :style="{ height: GROUP + 'px' }">
+                  {{ row.words }} <span class="figures quiet">{{ row.count }}</span>
+                </div>
                 <div v-else class="lane-row" :class="{ open: opened === row.lane.fieldId }">
                   <div class="line" :style="{ height: LANE + 'px' }">
-                    <button :id="`lane-${index}`" type="button" class="lane-head" :aria-expanded="opened === row.lane.fieldId" @focus="focused = index" @click="toggle(row.lane.fieldId)">
-                      <span class="top"><b>{{ row.lane.field }}</b><span class="figures">{{ area(row.lane.acres) }} {{ areaUnit }}</span></span>
-                      <span class="cover">{{ row.lane.cover ?? 'no cover' }}<template v-if="row.lane.organic"> · organic</template></span>
+                    <button
+                      :id="`lane-${index}`"
+                      type="button"
+                      class="lane-head"
+                      :aria-expanded="opened === row.lane.fieldId"
+                      @focus="focused = index"
+                      @click="toggle(row.lane.fieldId)"
+                    >
+                      <span class="top"
+                        ><b>{{ row.lane.field }}</b
+                        ><span class="figures">{{ area(row.lane.acres) }} {{ areaUnit }}</span></span
+                      >
+                      <span class="cover"
+                        >{{ row.lane.cover ?? 'no cover'
+                        }}<template v-if="row.lane.organic"> · organic</template></span
+                      >
                       <span class="says" :class="{ trouble: row.lane.trouble }">{{ row.lane.answer }}</span>
                     </button>
-                    <FurrowLane :lane="row.lane" :scale="scale" :today="today" :height="LANE" @click="toggle(row.lane.fieldId)" />
+                    <FurrowLane
+                      :lane="row.lane"
+                      :scale="scale"
+                      :today="today"
+                      :height="LANE"
+                      @click="toggle(row.lane.fieldId)"
+                    />
                   </div>
-                  <LaneAnswer v-if="opened === row.lane.fieldId" :field-id="row.lane.fieldId" @sized="openedHeight = $event" />
+                  <LaneAnswer
+                    v-if="opened === row.lane.fieldId"
+                    :field-id="row.lane.fieldId"
+                    @sized="openedHeight = $event"
+                  />
                 </div>
               </template>
             </div>
@@ -198,8 +297,9 @@ function showCall(call: Schemas['CallView']) {
           <p v-if="rows.length === 0" class="quiet pa-4">No field matches “{{ find }}”.</p>
         </div>
         <div class="legend" aria-label="Legend">
-          <span><i class="k sage" />cover, by weight</span><span><i class="k soft" />ahead, 10–90 %</span><span><i class="k straw" />dead mat</span>
-          <span><i class="k ochre" />can be sown</span><span><i class="k madder" />can be ended</span><span><i class="k stake" />job</span>
+          <span><i class="k sage" />cover, by weight</span><span><i class="k soft" />ahead, 10–90 %</span
+          ><span><i class="k straw" />dead mat</span> <span><i class="k ochre" />can be sown</span
+          ><span><i class="k madder" />can be ended</span><span><i class="k stake" />job</span>
           <span class="quiet">Today {{ short(season.today) }} · drag the dates to move</span>
         </div>
       </div>
@@ -209,26 +309,208 @@ function showCall(call: Schemas['CallView']) {
 </template>
 
 <style scoped>
-.season { display: flex; flex-direction: column; height: calc(100dvh - 52px); }
-.tools { display: flex; align-items: center; gap: 10px; padding: 8px 14px; flex-wrap: wrap; } .find { max-width: 230px; } .pick { max-width: 150px; min-width: 120px; }
-.sr { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); }
-.teach { max-width: 560px; margin: 60px auto; text-align: center; }
-.body { display: flex; flex: 1; min-height: 0; border-top: 1px solid var(--hair); }
-.sheet-box { flex: 1; min-width: 0; display: flex; flex-direction: column; background: var(--furrow); }
-.head { display: flex; border-bottom: 1px solid var(--hair); cursor: ew-resize; touch-action: none; background: rgb(var(--v-theme-background)); overflow: hidden; }
-.gutter { width: 216px; flex: none; padding: 8px 12px; display: flex; flex-direction: column; align-items: start; }
-.all { all: unset; cursor: pointer; color: rgb(var(--v-theme-primary)); text-decoration: underline; }
-.sheet { flex: 1; overflow-y: auto; overflow-x: hidden; }
-.group { padding: 3px 12px; font-weight: 700; background: rgb(var(--v-theme-background)); border-bottom: 1px solid var(--hair); }
-.line { display: flex; border-bottom: 1px solid var(--hair); } .lane-row.open .line { background: rgb(var(--v-theme-surface)); }
-.lane-head { all: unset; box-sizing: border-box; width: 216px; flex: none; padding: 4px 10px 3px 12px; cursor: pointer; display: flex; flex-direction: column; line-height: 1.22; border-right: 1px solid var(--hair); background: rgb(var(--v-theme-background)); }
-.lane-head:focus-visible { outline: 3px solid rgb(var(--v-theme-primary)); outline-offset: -3px; }
-.top { display: flex; justify-content: space-between; gap: 6px; } .top b { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; } .top .figures { white-space: nowrap; }
-.cover { font-size: 0.8rem; color: var(--quiet); overflow: hidden; text-overflow: ellipsis; white-space: nowrap; } .says { font-size: 0.84rem; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-.calls { width: 290px; flex: none; overflow-y: auto; border-left: 1px solid var(--hair); }
-.legend { display: flex; gap: 16px; flex-wrap: wrap; padding: 5px 14px; font-size: 0.8rem; border-top: 1px solid var(--hair); background: rgb(var(--v-theme-background)); }
-.legend span { display: inline-flex; align-items: center; gap: 5px; } .k { width: 14px; height: 9px; display: inline-block; }
-.sage { background: var(--sage); } .soft { background: var(--sage-soft); } .straw { background: var(--straw); } .ochre { background: var(--ochre); } .madder { background: var(--madder); } .stake { width: 3px; background: var(--flax); }
-@media (max-width: 900px) { .season { height: auto; } .body { flex-direction: column-reverse; } .calls { width: auto; border-left: 0; } .sheet { max-height: 70vh; } }
-@media (max-width: 640px) { .gutter, .lane-head { width: 128px; } .tools .pick { display: none; } .cover { display: none; } .top .figures { display: none; } .lane-head { min-height: 44px; } }
+.season {
+  display: flex;
+  flex-direction: column;
+  height: calc(100dvh - 52px);
+}
+.tools {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  padding: 8px 14px;
+  flex-wrap: wrap;
+}
+.find {
+  max-width: 230px;
+}
+.pick {
+  max-width: 150px;
+  min-width: 120px;
+}
+.sr {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  overflow: hidden;
+  clip-path: inset(50%);
+}
+.teach {
+  max-width: 560px;
+  margin: 60px auto;
+  text-align: center;
+}
+.body {
+  display: flex;
+  flex: 1;
+  min-height: 0;
+  border-top: 1px solid var(--hair);
+}
+.sheet-box {
+  flex: 1;
+  min-width: 0;
+  display: flex;
+  flex-direction: column;
+  background: var(--furrow);
+}
+.head {
+  display: flex;
+  border-bottom: 1px solid var(--hair);
+  cursor: ew-resize;
+  touch-action: none;
+  background: rgb(var(--v-theme-background));
+  overflow: hidden;
+}
+.gutter {
+  width: 216px;
+  flex: none;
+  padding: 8px 12px;
+  display: flex;
+  flex-direction: column;
+  align-items: start;
+}
+.all {
+  all: unset;
+  cursor: pointer;
+  color: rgb(var(--v-theme-primary));
+  text-decoration: underline;
+}
+.sheet {
+  flex: 1;
+  overflow-y: auto;
+  overflow-x: hidden;
+}
+.group {
+  padding: 3px 12px;
+  font-weight: 700;
+  background: rgb(var(--v-theme-background));
+  border-bottom: 1px solid var(--hair);
+}
+.line {
+  display: flex;
+  border-bottom: 1px solid var(--hair);
+}
+.lane-row.open .line {
+  background: rgb(var(--v-theme-surface));
+}
+.lane-head {
+  all: unset;
+  box-sizing: border-box;
+  width: 216px;
+  flex: none;
+  padding: 4px 10px 3px 12px;
+  cursor: pointer;
+  display: flex;
+  flex-direction: column;
+  line-height: 1.22;
+  border-right: 1px solid var(--hair);
+  background: rgb(var(--v-theme-background));
+}
+.lane-head:focus-visible {
+  outline: 3px solid rgb(var(--v-theme-primary));
+  outline-offset: -3px;
+}
+.top {
+  display: flex;
+  justify-content: space-between;
+  gap: 6px;
+}
+.top b {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.top .figures {
+  white-space: nowrap;
+}
+.cover {
+  font-size: 0.8rem;
+  color: var(--quiet);
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.says {
+  font-size: 0.84rem;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.calls {
+  width: 290px;
+  flex: none;
+  overflow-y: auto;
+  border-left: 1px solid var(--hair);
+}
+.legend {
+  display: flex;
+  gap: 16px;
+  flex-wrap: wrap;
+  padding: 5px 14px;
+  font-size: 0.8rem;
+  border-top: 1px solid var(--hair);
+  background: rgb(var(--v-theme-background));
+}
+.legend span {
+  display: inline-flex;
+  align-items: center;
+  gap: 5px;
+}
+.k {
+  width: 14px;
+  height: 9px;
+  display: inline-block;
+}
+.sage {
+  background: var(--sage);
+}
+.soft {
+  background: var(--sage-soft);
+}
+.straw {
+  background: var(--straw);
+}
+.ochre {
+  background: var(--ochre);
+}
+.madder {
+  background: var(--madder);
+}
+.stake {
+  width: 3px;
+  background: var(--flax);
+}
+@media (max-width: 900px) {
+  .season {
+    height: auto;
+  }
+  .body {
+    flex-direction: column-reverse;
+  }
+  .calls {
+    width: auto;
+    border-left: 0;
+  }
+  .sheet {
+    max-height: 70vh;
+  }
+}
+@media (max-width: 640px) {
+  .gutter,
+  .lane-head {
+    width: 128px;
+  }
+  .tools .pick {
+    display: none;
+  }
+  .cover {
+    display: none;
+  }
+  .top .figures {
+    display: none;
+  }
+  .lane-head {
+    min-height: 44px;
+  }
+}
 </style>

@@ -12,7 +12,11 @@ const ticks = computed(() => {
   const step = perMonth < 34 ? 3 : perMonth < 44 ? 2 : 1
   for (let day = Math.ceil(props.scale.first); day <= props.scale.last; day++) {
     if (dayOfMonth(day) === 1 && month(day) % step === 0) {
-      found.push({ day, words: month(day) === 0 || found.length === 0 ? `${monthName(day)} ${year(day)}` : monthName(day), strong: month(day) === 0 })
+      found.push({
+        day,
+        words: month(day) === 0 || found.length === 0 ? `${monthName(day)} ${year(day)}` : monthName(day),
+        strong: month(day) === 0,
+      })
     } else if (perMonth > 240 && [8, 15, 22].includes(dayOfMonth(day))) {
       found.push({ day, words: String(dayOfMonth(day)), strong: false })
     }
@@ -31,6 +35,15 @@ const ticks = computed(() => {
 </template>
 
 <style scoped>
-.tick { stroke: var(--hair); } .tick.strong { stroke: var(--quiet); }
-text { font-family: var(--figures); font-size: 13px; fill: var(--quiet); }
+.tick {
+  stroke: var(--hair);
+}
+.tick.strong {
+  stroke: var(--quiet);
+}
+text {
+  font-family: var(--figures);
+  font-size: 13px;
+  fill: var(--quiet);
+}
 </style>

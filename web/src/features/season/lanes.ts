@@ -5,7 +5,13 @@ export type GroupBy = 'none' | 'farmstead' | 'crop' | 'route'
 export type SortBy = 'closes' | 'name' | 'acres'
 
 export const cropWords: Record<string, string> = {
-  CORN_GRAIN: 'Corn', CORN_SILAGE: 'Silage corn', SOYBEANS: 'Soybeans', WINTER_WHEAT: 'Winter wheat', OATS: 'Oats', OTHER: 'Other crop', FREE_GROUND: 'After a cut',
+  CORN_GRAIN: 'Corn',
+  CORN_SILAGE: 'Silage corn',
+  SOYBEANS: 'Soybeans',
+  WINTER_WHEAT: 'Winter wheat',
+  OATS: 'Oats',
+  OTHER: 'Other crop',
+  FREE_GROUND: 'After a cut',
 }
 
 /** A crop by its kind, or by the name that the farm gave it. */
@@ -32,7 +38,10 @@ function compare(a: Lane, b: Lane, by: SortBy): number {
 /** Lanes found, sorted and put under their groups. */
 export function arrange(lanes: Lane[], find: string, group: GroupBy, sort: SortBy): Row[] {
   const wanted = find.trim().toLowerCase()
-  const found = lanes.filter((l) => !wanted || `${l.field} ${l.farmstead} ${l.cover ?? ''} ${cropWords[l.crop]}`.toLowerCase().includes(wanted))
+  const found = lanes.filter(
+    (l) =>
+      !wanted || `${l.field} ${l.farmstead} ${l.cover ?? ''} ${cropWords[l.crop]}`.toLowerCase().includes(wanted),
+  )
   const sorted = [...found].sort((a, b) => compare(a, b, sort))
   if (group === 'none') return sorted.map((lane) => ({ kind: 'lane', lane }))
   const groups = new Map<string, Lane[]>()
@@ -40,5 +49,8 @@ export function arrange(lanes: Lane[], find: string, group: GroupBy, sort: SortB
     const name = groupOf(lane, group)
     groups.set(name, [...(groups.get(name) ?? []), lane])
   }
-  return [...groups].flatMap(([words, members]): Row[] => [{ kind: 'group', words, count: members.length }, ...members.map((lane): Row => ({ kind: 'lane', lane }))])
+  return [...groups].flatMap(([words, members]): Row[] => [
+    { kind: 'group', words, count: members.length },
+    ...members.map((lane): Row => ({ kind: 'lane', lane })),
+  ])
 }

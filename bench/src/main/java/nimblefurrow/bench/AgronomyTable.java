@@ -24,7 +24,7 @@ import nimblefurrow.core.seeding.HouseRules;
 import nimblefurrow.core.seeding.LastUseful;
 import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.termination.Route;
-import nimblefurrow.core.termination.RouteRules;
+import nimblefurrow.core.termination.route.RouteRules;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.Site;
 import nimblefurrow.core.weather.WeatherGenerator;

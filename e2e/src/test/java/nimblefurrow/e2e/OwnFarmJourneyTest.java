@@ -18,6 +18,7 @@ import java.util.Locale;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.WeatherGenerator;
 import org.junit.jupiter.api.Test;
@@ -34,7 +35,7 @@ class OwnFarmJourneyTest {
   private static byte[] weather(double warmerF) {
     StringBuilder csv = new StringBuilder("date,max_f,min_f,rain_in\n");
     for (DailyWeather d :
-        new WeatherGenerator(40, 51)
+        new WeatherGenerator(40, 51, Figures.shipped())
             .generate(LocalDate.of(2000, 1, 1), LocalDate.of(2025, 12, 31))
             .days()) {
       csv.append(

@@ -9,16 +9,17 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import nimblefurrow.core.quantity.Reason;
-import nimblefurrow.core.schedule.DayWork;
-import nimblefurrow.core.schedule.Job;
-import nimblefurrow.core.schedule.Machine;
-import nimblefurrow.core.schedule.MachineDays;
-import nimblefurrow.core.schedule.Pin;
-import nimblefurrow.core.schedule.Placement;
-import nimblefurrow.core.schedule.Schedule;
-import nimblefurrow.core.schedule.SchedulePlanner;
-import nimblefurrow.core.schedule.ScheduleProblem;
-import nimblefurrow.core.schedule.Unplaced;
+import nimblefurrow.core.work.DayWork;
+import nimblefurrow.core.work.Job;
+import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.work.Machine;
+import nimblefurrow.core.work.MachineDays;
+import nimblefurrow.core.work.Pin;
+import nimblefurrow.core.work.Placement;
+import nimblefurrow.core.work.Schedule;
+import nimblefurrow.core.work.SchedulePlanner;
+import nimblefurrow.core.work.ScheduleProblem;
+import nimblefurrow.core.work.Unplaced;
 
 /**
  * The grower's own rule of thumb: the field that closes first goes first, each on the machine that
@@ -45,7 +46,7 @@ public final class EarliestClosingFirst implements SchedulePlanner {
     List<Unplaced> unplaced = new ArrayList<>();
     Map<String, Machine> machines =
         problem.machines().stream().collect(Collectors.toMap(Machine::id, m -> m));
-    Map<String, Pin> pins = new HashMap<>();
+    Map<JobId, Pin> pins = new HashMap<>();
     problem.pins().forEach(p -> pins.put(p.jobId(), p));
 
     List<Job> open = new ArrayList<>();

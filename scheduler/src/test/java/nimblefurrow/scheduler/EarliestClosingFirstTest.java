@@ -10,27 +10,30 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.quantity.WorkRate;
-import nimblefurrow.core.schedule.After;
-import nimblefurrow.core.schedule.DayWork;
-import nimblefurrow.core.schedule.FitDays;
-import nimblefurrow.core.schedule.Job;
-import nimblefurrow.core.schedule.JobWindow;
-import nimblefurrow.core.schedule.Machine;
-import nimblefurrow.core.schedule.MachineKind;
-import nimblefurrow.core.schedule.Pin;
-import nimblefurrow.core.schedule.Placement;
-import nimblefurrow.core.schedule.Schedule;
-import nimblefurrow.core.schedule.ScheduleProblem;
-import nimblefurrow.core.schedule.WhatIf;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.Site;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.core.weather.WeatherGenerator;
+import nimblefurrow.core.work.After;
+import nimblefurrow.core.work.DayWork;
+import nimblefurrow.core.work.FitDays;
+import nimblefurrow.core.work.Job;
+import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.work.JobWindow;
+import nimblefurrow.core.work.Machine;
+import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.work.Operation;
+import nimblefurrow.core.work.Pin;
+import nimblefurrow.core.work.Placement;
+import nimblefurrow.core.work.Schedule;
+import nimblefurrow.core.work.ScheduleProblem;
+import nimblefurrow.core.work.WhatIf;
 import org.junit.jupiter.api.Test;
 
 class EarliestClosingFirstTest {
@@ -59,8 +62,8 @@ class EarliestClosingFirstTest {
             List.of(job("late", 100, 0, 40), job("soon", 100, 0, 12)),
             List.of(TWO_DRILLS.get(0)),
             List.of());
-    assertThat(schedule.of("soon").orElseThrow().finish())
-        .isBeforeOrEqualTo(schedule.of("late").orElseThrow().start());
+    assertThat(schedule.of(id("soon")).orElseThrow().finish())
+        .isBeforeOrEqualTo(schedule.of(id("late")).orElseThrow().start());
   }
 
   /** Ids are given by chance: a plan must not hang on them. */
@@ -72,8 +75,8 @@ class EarliestClosingFirstTest {
               List.of(job("m", 90, 0, 20), job(small, 40, 0, 20)),
               List.of(TWO_DRILLS.get(1)),
               List.of());
-      assertThat(schedule.of(small).orElseThrow().finish())
-          .isBefore(schedule.of("m").orElseThrow().finish());
+      assertThat(schedule.of(id(small)).orElseThrow().finish())
+          .isBefore(schedule.of(id("m")).orElseThrow().finish());
     }
   }
 
@@ -123,7 +126,7 @@ class EarliestClosingFirstTest {
             List.of(
                 job("huge", 2000, 0, 4),
                 new Job(
-                    "air",
+                    id("air"),
                     "air",
                     MachineKind.AIRPLANE,
                     Area.ofAcres(50),
@@ -143,15 +146,15 @@ class EarliestClosingFirstTest {
 
   @Test
   void pinnedJobsStayAndTheRestGoesAround() {
-    Pin pin = new Pin("late", "big", TODAY.plusDays(1), true);
+    Pin pin = new Pin(id("late"), "big", TODAY.plusDays(1), true);
     Schedule schedule =
         plan(
             List.of(job("late", 90, 0, 40), job("soon", 90, 0, 15)),
             List.of(TWO_DRILLS.get(0)),
             List.of(pin));
-    assertThat(schedule.of("late").orElseThrow().start()).isEqualTo(TODAY.plusDays(1));
-    assertThat(schedule.of("late").orElseThrow().locked()).isTrue();
-    assertThat(schedule.of("soon").orElseThrow().start()).isNotEqualTo(TODAY.plusDays(1));
+    assertThat(schedule.of(id("late")).orElseThrow().start()).isEqualTo(TODAY.plusDays(1));
+    assertThat(schedule.of(id("late")).orElseThrow().locked()).isTrue();
+    assertThat(schedule.of(id("soon")).orElseThrow().start()).isNotEqualTo(TODAY.plusDays(1));
   }
 
   @Test
@@ -172,8 +175,9 @@ class EarliestClosingFirstTest {
   void everyPlaceCanSayWhyNotADayEarlier() {
     Schedule schedule =
         plan(List.of(job("a", 80, 6, 30), job("b", 80, 0, 20)), TWO_DRILLS, List.of());
-    assertThat(schedule.of("a").orElseThrow().why().in(UnitSystem.US)).isNotBlank();
-    assertThat(schedule.of("b").orElseThrow().why().in(UnitSystem.US)).contains("first day left");
+    assertThat(schedule.of(id("a")).orElseThrow().why().in(UnitSystem.US)).isNotBlank();
+    assertThat(schedule.of(id("b")).orElseThrow().why().in(UnitSystem.US))
+        .contains("first day left");
   }
 
   @Test
@@ -181,10 +185,11 @@ class EarliestClosingFirstTest {
     Job first = job("k:disc1", 20, 0, 30);
     Job second = waiting("k:seed", "k:disc1", 5, 10);
     Schedule schedule = plan(List.of(second, first), TWO_DRILLS, List.of());
-    LocalDate before = schedule.of("k:disc1").orElseThrow().finish();
-    assertThat(schedule.of("k:seed").orElseThrow().start())
+    LocalDate before = schedule.of(id("k:disc1")).orElseThrow().finish();
+    assertThat(schedule.of(id("k:seed")).orElseThrow().start())
         .isBetween(before.plusDays(5), before.plusDays(10));
-    assertThat(schedule.of("k:seed").orElseThrow().why().in(UnitSystem.US)).contains("waits for");
+    assertThat(schedule.of(id("k:seed")).orElseThrow().why().in(UnitSystem.US))
+        .contains("waits for");
     assertThatThrownBy(
             () ->
                 WhatIf.of(
@@ -219,7 +224,7 @@ class EarliestClosingFirstTest {
             booked,
             List.of());
     Placement placed =
-        plan(List.of(job("a", 40, 0, 30)), List.of(rented), List.of()).of("a").orElseThrow();
+        plan(List.of(job("a", 40, 0, 30)), List.of(rented), List.of()).of(id("a")).orElseThrow();
     assertThat(placed.days()).extracting(DayWork::date).isSubsetOf(booked);
     assertThat(plan(List.of(job("a", 40, 12, 30)), List.of(rented), List.of()).unplaced())
         .singleElement()
@@ -251,7 +256,7 @@ class EarliestClosingFirstTest {
   private static Job waiting(String id, String before, int least, int most) {
     Job plain = job(id, 20, 0, 30);
     return new Job(
-        id,
+        id(id),
         id,
         plain.kind(),
         plain.words(),
@@ -261,7 +266,7 @@ class EarliestClosingFirstTest {
         false,
         plain.window(),
         1,
-        Optional.of(new After(before, "the pass before", least, most, Optional.empty())));
+        Optional.of(new After(id(before), "the pass before", least, most, Optional.empty())));
   }
 
   private static Schedule plan(List<Job> jobs, List<Machine> machines, List<Pin> pins) {
@@ -277,7 +282,7 @@ class EarliestClosingFirstTest {
 
   private static Job job(String id, double acres, int from, int to) {
     return new Job(
-        id,
+        id(id),
         id,
         MachineKind.DRILL,
         Area.ofAcres(acres),
@@ -285,5 +290,9 @@ class EarliestClosingFirstTest {
         false,
         false,
         window(from, to));
+  }
+
+  private static JobId id(String name) {
+    return new JobId(UUID.nameUUIDFromBytes(name.getBytes()), Operation.SEED);
   }
 }

@@ -250,7 +250,7 @@ class AtOnceTest {
     move.put("locked", true);
     move.put("acceptLate", true);
     move.put("version", job.path("place").path("version").asLong());
-    String at = "/api/dispatch/jobs/" + job.path("id").asString();
+    String at = "/api/dispatch/jobs/" + TestFarm.path(job);
     assertThat(farm.put(at, move).status()).isEqualTo(200);
     Caller.Answer second = farm.put(at, move);
     assertThat(second.status()).isEqualTo(409);
@@ -264,7 +264,7 @@ class AtOnceTest {
     return board
         .path("jobs")
         .valueStream()
-        .filter(j -> j.path("step").asString().equals("SEED"))
+        .filter(j -> j.path("id").path("operation").asString().equals("SEED"))
         .findFirst()
         .orElseThrow();
   }

@@ -32,13 +32,14 @@ class DispatchLogTest {
     planner.put("/api/farm/day", Map.of("day", "2026-10-01"));
   }
 
-  private static JsonNode job(JsonNode board, String field, String end) {
+  private static JsonNode job(JsonNode board, String field, String operation) {
     for (JsonNode job : board.path("jobs")) {
-      if (job.path("field").asString().equals(field) && job.path("id").asString().endsWith(end)) {
+      if (job.path("field").asString().equals(field)
+          && job.path("id").path("operation").asString().equals(operation)) {
         return job;
       }
     }
-    throw new AssertionError("no job " + end + " on " + field);
+    throw new AssertionError("no job " + operation + " on " + field);
   }
 
   @Test
@@ -72,15 +73,15 @@ class DispatchLogTest {
   @Order(2)
   void movingIsToldFirstThenDoneUndoneAndRedone() {
     JsonNode board = planner.get("/api/dispatch").json();
-    JsonNode job = job(board, "Ferry Road", ":seed");
-    String id = job.path("id").asString();
+    JsonNode job = job(board, "Ferry Road", "SEED");
+    String id = TestFarm.path(job);
     String machine = job.path("place").path("machineId").asString();
     String was = job.path("place").path("days").get(0).path("day").asString();
     JsonNode told =
         planner
             .post(
                 "/api/dispatch/what-if",
-                Map.of("jobId", id, "machineId", machine, "day", "2026-10-02"))
+                Map.of("job", job.path("id"), "machineId", machine, "day", "2026-10-02"))
             .json();
     assertThat(told.path("late").asBoolean()).isFalse();
     assertThat(told.path("crowds")).isNotEmpty();
@@ -102,17 +103,17 @@ class DispatchLogTest {
                     job.path("place").path("version").asLong()))
             .json();
     assertThat(
-            job(moved, "Ferry Road", ":seed")
+            job(moved, "Ferry Road", "SEED")
                 .path("place")
                 .path("days")
                 .get(0)
                 .path("day")
                 .asString())
         .isEqualTo("2026-10-02");
-    assertThat(job(moved, "Ferry Road", ":seed").path("place").path("locked").asBoolean()).isTrue();
+    assertThat(job(moved, "Ferry Road", "SEED").path("place").path("locked").asBoolean()).isTrue();
     JsonNode undone = planner.post("/api/dispatch/undo", Map.of()).json();
     assertThat(
-            job(undone, "Ferry Road", ":seed")
+            job(undone, "Ferry Road", "SEED")
                 .path("place")
                 .path("days")
                 .get(0)
@@ -121,7 +122,7 @@ class DispatchLogTest {
         .isEqualTo(was);
     JsonNode redone = planner.post("/api/dispatch/redo", Map.of()).json();
     assertThat(
-            job(redone, "Ferry Road", ":seed")
+            job(redone, "Ferry Road", "SEED")
                 .path("place")
                 .path("days")
                 .get(0)
@@ -135,7 +136,7 @@ class DispatchLogTest {
   void lockedJobsStayWhenPlannedAnew() {
     JsonNode board = planner.post("/api/dispatch/plan", Map.of()).json();
     assertThat(
-            job(board, "Ferry Road", ":seed")
+            job(board, "Ferry Road", "SEED")
                 .path("place")
                 .path("days")
                 .get(0)
@@ -147,7 +148,7 @@ class DispatchLogTest {
   @Test
   @Order(4)
   void lateNeedsToBeAccepted() {
-    JsonNode job = job(planner.get("/api/dispatch").json(), "Badger Forty", ":seed");
+    JsonNode job = job(planner.get("/api/dispatch").json(), "Badger Forty", "SEED");
     Map<String, Object> late =
         new HashMap<>(
             Map.of(
@@ -161,12 +162,12 @@ class DispatchLogTest {
                 false,
                 "version",
                 job.path("place").path("version").asLong()));
-    Caller.Answer refused = planner.put("/api/dispatch/jobs/" + job.path("id").asString(), late);
+    Caller.Answer refused = planner.put("/api/dispatch/jobs/" + TestFarm.path(job), late);
     assertThat(refused.status()).isEqualTo(400);
     assertThat(refused.json().path("detail").asString()).contains("accept it as late");
     late.put("acceptLate", true);
-    JsonNode accepted = planner.put("/api/dispatch/jobs/" + job.path("id").asString(), late).json();
-    assertThat(job(accepted, "Badger Forty", ":seed").path("place").path("late").asBoolean())
+    JsonNode accepted = planner.put("/api/dispatch/jobs/" + TestFarm.path(job), late).json();
+    assertThat(job(accepted, "Badger Forty", "SEED").path("place").path("late").asBoolean())
         .isTrue();
     planner.post("/api/dispatch/undo", Map.of());
   }
@@ -197,7 +198,7 @@ class DispatchLogTest {
   @Test
   @Order(7)
   void loggingASeedingMovesTheLaneAndSettlesTheCall() {
-    JsonNode job = job(planner.get("/api/dispatch").json(), "Windbreak Eighty", ":seed");
+    JsonNode job = job(planner.get("/api/dispatch").json(), "Windbreak Eighty", "SEED");
     Map<String, Object> entry =
         new HashMap<>(
             Map.of(
@@ -207,8 +208,8 @@ class DispatchLogTest {
                 "SEEDED",
                 "on",
                 "2026-10-01",
-                "jobId",
-                job.path("id").asString(),
+                "job",
+                job.path("id"),
                 "acres",
                 64.0,
                 "pounds",
@@ -228,7 +229,10 @@ class DispatchLogTest {
         assertThat(lane.path("answer").asString()).startsWith("spray about");
       }
     }
-    assertThat(planner.get("/api/dispatch").text()).doesNotContain(job.path("id").asString());
+    assertThat(planner.get("/api/dispatch").json().path("jobs"))
+        .extracting(j -> j.path("id"))
+        .isNotEmpty()
+        .doesNotContain(job.path("id"));
     assertThat(planner.post("/api/log", entry).json().path("detail").asString())
         .contains("sown already");
   }
@@ -239,9 +243,7 @@ class DispatchLogTest {
     Caller operator =
         new Caller(RunningServer.address()).signIn("operator@board.example", DemoFarm.PASSWORD);
     String field =
-        job(planner.get("/api/dispatch").json(), "Badger Forty", ":seed")
-            .path("fieldId")
-            .asString();
+        job(planner.get("/api/dispatch").json(), "Badger Forty", "SEED").path("fieldId").asString();
     assertThat(said(operator, field, Map.of("kind", "SEEDED", "on", "2026-10-09")))
         .contains("date is 2026-10-01 or earlier");
     assertThat(said(operator, field, Map.of("kind", "SEEDED", "on", "2026-10-01", "acres", 900)))

@@ -11,6 +11,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
 
 /** What one farm has, no other farm can see or touch: tried with real ids on every endpoint. */
 @ExtendWith(RunningServer.class)
@@ -68,7 +69,9 @@ class FarmWallsTest {
         "link",
         theirs.get("/api/fields/" + field).json().path("chain").get(0).path("id").asString());
     ids.put("entry", entry);
-    ids.put("job", theirs.get("/api/dispatch").json().path("jobs").get(0).path("id").asString());
+    JsonNode job = theirs.get("/api/dispatch").json().path("jobs").get(0).path("id");
+    ids.put("job", job.path("cover").asString());
+    ids.put("operation", job.path("operation").asString());
     ids.put(
         "mark",
         id(
@@ -177,13 +180,21 @@ class FarmWallsTest {
         new Tried(
             "POST",
             "/api/dispatch/what-if",
-            Map.of("jobId", ids.get("job"), "machineId", machine, "day", "2027-10-01")));
+            Map.of(
+                "job",
+                Map.of("cover", ids.get("job"), "operation", ids.get("operation")),
+                "machineId",
+                machine,
+                "day",
+                "2027-10-01")));
     tried.add(
         new Tried(
             "PUT",
-            "/api/dispatch/jobs/" + ids.get("job"),
+            "/api/dispatch/jobs/" + ids.get("job") + "/" + ids.get("operation"),
             Map.of("machineId", machine, "day", "2027-10-01", "locked", true, "acceptLate", true)));
-    tried.add(new Tried("DELETE", "/api/dispatch/jobs/" + ids.get("job"), null));
+    tried.add(
+        new Tried(
+            "DELETE", "/api/dispatch/jobs/" + ids.get("job") + "/" + ids.get("operation"), null));
     tried.add(
         new Tried(
             "POST",

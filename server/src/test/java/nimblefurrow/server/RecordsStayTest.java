@@ -208,34 +208,32 @@ class RecordsStayTest {
     SeedingFarm.drill(farm);
     farm.post("/api/dispatch/plan", Map.of());
     JsonNode board = farm.get("/api/dispatch").json();
-    String mine = job(board, "Kept");
-    String theirs = job(board, "Other");
+    JsonNode mine = job(board, "Kept");
+    JsonNode theirs = job(board, "Other");
     Caller.Answer lifted =
         farm.post(
             "/api/log",
-            Map.of("fieldId", field, "kind", "SEEDED", "on", RunningServer.TODAY, "jobId", theirs));
+            Map.of("fieldId", field, "kind", "SEEDED", "on", RunningServer.TODAY, "job", theirs));
     assertThat(lifted.status()).isEqualTo(400);
     assertThat(lifted.text()).contains("still open in Kept");
     Caller.Answer wrongKind =
         farm.post(
             "/api/log",
-            Map.of(
-                "fieldId", field, "kind", "HARVESTED", "on", RunningServer.TODAY, "jobId", mine));
+            Map.of("fieldId", field, "kind", "HARVESTED", "on", RunningServer.TODAY, "job", mine));
     assertThat(wrongKind.text()).contains("not settled by an entry of this kind");
     assertThat(job(farm.get("/api/dispatch").json(), "Other")).isEqualTo(theirs);
     assertThat(farm.get("/api/log").json()).isEmpty();
   }
 
-  private static String job(JsonNode board, String field) {
+  private static JsonNode job(JsonNode board, String field) {
     return board
         .path("jobs")
         .valueStream()
         .filter(j -> j.path("field").asString().equals(field))
-        .filter(j -> j.path("step").asString().equals("SEED"))
+        .filter(j -> j.path("id").path("operation").asString().equals("SEED"))
         .findFirst()
         .orElseThrow()
-        .path("id")
-        .asString();
+        .path("id");
   }
 
   @Test
@@ -251,8 +249,8 @@ class RecordsStayTest {
                         "SEEDED",
                         "on",
                         RunningServer.TODAY,
-                        "jobId",
-                        UUID.randomUUID() + ":seed"))
+                        "job",
+                        Map.of("cover", UUID.randomUUID(), "operation", "SEED")))
                 .status())
         .isEqualTo(400);
   }

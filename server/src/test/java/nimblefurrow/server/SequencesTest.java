@@ -124,7 +124,9 @@ class SequencesTest {
                 .path("impossible")
                 .asString())
         .contains("no combine runs here");
-    assertThat(jobs()).extracting(j -> j.path("step").asString()).contains("SEED", "SEED");
+    assertThat(jobs())
+        .extracting(j -> j.path("id").path("operation").asString())
+        .contains("SEED", "SEED");
     assertThat(planner.get("/api/order").text()).contains("sorghum-sudangrass");
     JsonNode lane = planner.get("/api/season/" + field).json();
     assertThat(lane.path("after").get(0).path("ground").asString()).isEqualTo("forage cut");
@@ -158,7 +160,7 @@ class SequencesTest {
     String cut = cut("2026-09-10", "ENDED").json().path("id").asString();
     assertThat(cut("2026-09-20", "ENDED").text()).contains("plan the cover after the cut");
     assertThat(jobs())
-        .extracting(j -> j.path("step").asString())
+        .extracting(j -> j.path("id").path("operation").asString())
         .as("it is rolled to make room")
         .contains("ROLL");
     assertThat(planner.delete("/api/cover/" + field).text()).contains("another cover follows");
@@ -272,8 +274,8 @@ class SequencesTest {
     keep(0, discs);
     String disc = SeedingFarm.machine(planner, "Test disc", "DISC_PASSES", 4);
     assertThat(jobs())
-        .extracting(j -> j.path("step").asString())
-        .containsExactly("DISC", "SEED", "SLURRY", "SPRAY");
+        .extracting(j -> j.path("id").path("operation").asString())
+        .containsExactly("FIRST_DISC", "SEED", "SLURRY", "SPRAY");
     planner.post("/api/dispatch/plan", Map.of());
     JsonNode first = jobs().get(0);
     JsonNode sowing = jobs().get(1);
@@ -285,14 +287,14 @@ class SequencesTest {
         planner.post(
             "/api/dispatch/what-if",
             Map.of(
-                "jobId", sowing.path("id").asString(),
+                "job", sowing.path("id"),
                 "machineId", disc,
                 "day", disced.plusDays(1).toString()));
     assertThat(early.status()).isEqualTo(400);
     assertThat(early.text()).contains("comes first, with its wait");
     log("DISCED", "2026-07-24", Map.of("machineId", disc));
     assertThat(jobs())
-        .extracting(j -> j.path("step").asString())
+        .extracting(j -> j.path("id").path("operation").asString())
         .containsExactly("SEED", "SLURRY", "SPRAY");
     log("SEEDED", "2026-07-25", Map.of());
     assertThat(
@@ -301,7 +303,9 @@ class SequencesTest {
                 .text())
         .contains("disc passes come before");
     log("SLURRY_SPREAD", "2026-07-25", Map.of());
-    assertThat(jobs()).extracting(j -> j.path("step").asString()).containsExactly("SPRAY");
+    assertThat(jobs())
+        .extracting(j -> j.path("id").path("operation").asString())
+        .containsExactly("SPRAY");
     planner.delete("/api/machines/" + disc);
   }
 

@@ -8,6 +8,7 @@ import java.util.Map;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.WeatherGenerator;
+import tools.jackson.databind.JsonNode;
 
 /** Small farms and files that tests put together. */
 final class TestFarm {
@@ -87,5 +88,12 @@ final class TestFarm {
       csv.append('\n');
     }
     return csv.toString().getBytes(StandardCharsets.UTF_8);
+  }
+
+  /** Where a job stands under the board's address. */
+  static String path(JsonNode job) {
+    return job.path("id").path("cover").asString()
+        + "/"
+        + job.path("id").path("operation").asString();
   }
 }

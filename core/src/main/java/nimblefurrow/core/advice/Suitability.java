@@ -23,10 +23,10 @@ import nimblefurrow.core.seeding.Restriction;
 import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.seeding.WindowRules;
-import nimblefurrow.core.termination.Conditions;
-import nimblefurrow.core.termination.HerbicideKill;
-import nimblefurrow.core.termination.RollerKill;
 import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.kill.Conditions;
+import nimblefurrow.core.termination.kill.HerbicideKill;
+import nimblefurrow.core.termination.kill.RollerKill;
 
 /** Asks of each species and way in whether it will do on a field, one question after the other. */
 final class Suitability {

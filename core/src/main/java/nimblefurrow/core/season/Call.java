@@ -2,6 +2,7 @@ package nimblefurrow.core.season;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.UUID;
 import nimblefurrow.core.quantity.Reason;
 
 /**
@@ -10,7 +11,7 @@ import nimblefurrow.core.quantity.Reason;
  * @param fields keys of the fields concerned
  * @param by the day by which it matters
  */
-public record Call(Kind kind, Reason says, Reason detail, List<String> fields, LocalDate by) {
+public record Call(Kind kind, Reason says, Reason detail, List<UUID> fields, LocalDate by) {
   /** What the person is asked to do. */
   public enum Kind {
     CHOOSE_COVER,

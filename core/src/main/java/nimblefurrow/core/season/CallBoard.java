@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.figures.FigureKey;
@@ -19,6 +20,7 @@ import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;
 import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.work.Operation;
 
 /**
  * Finds what needs a person now, from the season alone: a call is gone when its cause is, not when
@@ -39,10 +41,10 @@ public final class CallBoard {
    * A field as the board sees it: what it is called, what is placed, when stems were last counted.
    */
   public record Lane(
-      String key,
+      UUID key,
       String field,
       FieldSeason season,
-      Map<String, LocalDate> placed,
+      Map<Operation, LocalDate> placed,
       Optional<LocalDate> counted) {}
 
   private record Group(CropKind crop, WayIn way) {}
@@ -175,9 +177,7 @@ public final class CallBoard {
     Map<Group, List<Lane>> groups = new LinkedHashMap<>();
     for (Lane lane : lanes) {
       CoverPlan plan = lane.season().field().cover().orElse(null);
-      if (plan == null
-          || plan.seeded() != null
-          || lane.placed().containsKey(lane.key() + ":seed")) {
+      if (plan == null || plan.seeded() != null || lane.placed().containsKey(Operation.SEED)) {
         continue;
       }
       SeedingWindow window = lane.season().window().orElseThrow();
@@ -242,8 +242,7 @@ public final class CallBoard {
           || route == null
           || route.impossible().isPresent()
           || route.route() == Route.WINTER_KILL
-          || lane.placed().keySet().stream()
-              .anyMatch(k -> k.startsWith(lane.key()) && Step.of(k).ends())) {
+          || lane.placed().keySet().stream().anyMatch(Operation::ends)) {
         continue;
       }
       if (near(route.opens().median().or(route::aim), figures.whole(GO_NO_GO_DAYS))) {
@@ -373,7 +372,7 @@ public final class CallBoard {
     return dates.stream().sorted().toList();
   }
 
-  private static List<String> keys(List<Lane> lanes) {
+  private static List<UUID> keys(List<Lane> lanes) {
     return lanes.stream().map(Lane::key).toList();
   }
 }

@@ -26,7 +26,7 @@ import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.seeding.WindowRules;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;
-import nimblefurrow.core.termination.RouteRules;
+import nimblefurrow.core.termination.route.RouteRules;
 import nimblefurrow.core.weather.Dormancy;
 import nimblefurrow.core.weather.Outlook;
 
@@ -99,7 +99,7 @@ public final class SeasonComposer {
     }
     RouteRules rulesOfField = routes(field, stand);
     List<RouteOutlook> all = new ArrayList<>();
-    for (Route route : Route.values()) {
+    for (Route route : Route.chosenFrom()) {
       all.add(rulesOfField.route(route));
     }
     return all;

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Unit;
+import nimblefurrow.core.work.Operation;
 
 /**
  * Goes over the field that belong to a sowing and are jobs of their own.
@@ -13,12 +14,10 @@ import nimblefurrow.core.quantity.Unit;
  *     cover is sown by them
  * @param slurryOver whether slurry goes over the sown ground
  * @param thickSlurry whether seed goes in slurry so thick that it stays on top
- * @param done the day on which a step was done, by {@link #disc} or {@link #SLURRY}
+ * @param done the day on which an operation was done
  */
 public record SideWork(
-    int discPasses, boolean slurryOver, boolean thickSlurry, Map<String, LocalDate> done) {
-  public static final String SLURRY = "slurry";
-
+    int discPasses, boolean slurryOver, boolean thickSlurry, Map<Operation, LocalDate> done) {
   /** Two disc passes where the way in has them, and nothing else. */
   public static final SideWork USUAL = new SideWork(2, false, false, Map.of());
 
@@ -27,12 +26,7 @@ public record SideWork(
     done = Map.copyOf(done);
   }
 
-  /** Names a disc pass before the last, counted from 1. */
-  public static String disc(int pass) {
-    return "disc" + pass;
-  }
-
-  public Optional<LocalDate> done(String step) {
+  public Optional<LocalDate> done(Operation step) {
     return Optional.ofNullable(done.get(step));
   }
 }

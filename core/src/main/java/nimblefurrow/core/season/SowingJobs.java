@@ -4,22 +4,25 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.figures.Figures;
-import nimblefurrow.core.schedule.After;
-import nimblefurrow.core.schedule.Job;
-import nimblefurrow.core.schedule.JobWindow;
-import nimblefurrow.core.schedule.MachineKind;
 import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.seeding.WorkSequence;
+import nimblefurrow.core.work.After;
+import nimblefurrow.core.work.Job;
+import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.work.JobWindow;
+import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.work.Operation;
 
 /**
  * The sowing of a field with what goes before and after it: disc passes with days between, slurry
  * over the sown ground. Each is a job that waits for the one before.
  */
 record SowingJobs(
-    String key,
+    UUID cover,
     String field,
     FieldSeason season,
     CoverPlan plan,
@@ -32,7 +35,7 @@ record SowingJobs(
       Optional<After> before = Optional.empty();
       int passes = plan.way() == WayIn.DISC_PASSES ? plan.side().discPasses() : 1;
       for (int pass = 1; pass < passes; pass++) {
-        String step = SideWork.disc(pass);
+        Operation step = Operation.disc(pass);
         Optional<LocalDate> done = plan.side().done(step);
         if (done.isEmpty()) {
           jobs.add(disc(step, passes - pass, before));
@@ -40,7 +43,7 @@ record SowingJobs(
         before =
             Optional.of(
                 new After(
-                    key + ":" + step,
+                    new JobId(cover, step),
                     "disc pass " + pass,
                     figures.whole(WorkSequence.DISC_WAIT),
                     figures.whole(WorkSequence.DISC_WAIT_AT_MOST),
@@ -48,14 +51,14 @@ record SowingJobs(
       }
       jobs.add(sowing(before));
     }
-    if (plan.side().slurryOver() && plan.side().done(SideWork.SLURRY).isEmpty()) {
+    if (plan.side().slurryOver() && plan.side().done(Operation.SLURRY).isEmpty()) {
       jobs.add(slurry());
     }
     return jobs;
   }
 
   /** A pass must leave the passes after it their waits before the window closes. */
-  private Job disc(String step, int after, Optional<After> before) {
+  private Job disc(Operation step, int after, Optional<After> before) {
     int early = after * figures.whole(WorkSequence.DISC_WAIT);
     JobWindow open =
         new JobWindow(window.opens(), useful().plusDays(-early), by().minusDays(early));
@@ -65,9 +68,9 @@ record SowingJobs(
   private Job sowing(Optional<After> before) {
     boolean small = plan.mix().members().stream().allMatch(m -> m.species().smallSeeded());
     double goes = plan.way() == WayIn.DISC_PASSES ? WorkSequence.sowingGoes(small, figures) : 1;
-    MachineKind kind = MachineKind.valueOf(window.way().name());
+    MachineKind kind = window.way().machine();
     JobWindow open = new JobWindow(window.opens(), useful(), by());
-    return job("seed", kind, kind.words(), open, goes, before);
+    return job(Operation.SEED, kind, kind.words(), open, goes, before);
   }
 
   private Job slurry() {
@@ -81,13 +84,13 @@ record SowingJobs(
             .plusDays(figures.whole(WorkSequence.SLURRY_WITHIN));
     After sown =
         new After(
-            key + ":seed",
+            new JobId(cover, Operation.SEED),
             "sowing",
             0,
             figures.whole(WorkSequence.SLURRY_WITHIN),
             Optional.ofNullable(plan.seeded()));
     return job(
-        SideWork.SLURRY,
+        Operation.SLURRY,
         MachineKind.SLURRY,
         "slurry over the seed",
         new JobWindow(from, to, end),
@@ -114,7 +117,7 @@ record SowingJobs(
   }
 
   private Job job(
-      String step,
+      Operation step,
       MachineKind kind,
       String words,
       JobWindow open,
@@ -122,7 +125,7 @@ record SowingJobs(
       Optional<After> after) {
     FieldFacts facts = season.field().facts();
     return new Job(
-        key + ":" + step,
+        new JobId(cover, step),
         field,
         kind,
         words,

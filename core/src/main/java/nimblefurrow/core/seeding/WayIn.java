@@ -1,41 +1,99 @@
 package nimblefurrow.core.seeding;
 
+import java.util.Arrays;
+import java.util.Optional;
+import nimblefurrow.core.work.MachineKind;
+
 /** How the seed gets into the field. What comes up by it stands in {@link WayFigures}. */
 public enum WayIn {
-  DRILL("drill", Place.AFTER_HARVEST, "drill after harvest", false, true),
+  DRILL("drill", MachineKind.DRILL, Place.AFTER_HARVEST, "drill after harvest", false, true),
   PRECISION_PLANTER(
-      "precision_planter", Place.AFTER_HARVEST, "precision planter after harvest", false, false),
+      "precision_planter",
+      MachineKind.PRECISION_PLANTER,
+      Place.AFTER_HARVEST,
+      "precision planter after harvest",
+      false,
+      false),
   BROADCAST_TILLAGE(
-      "broadcast_tillage", Place.AFTER_HARVEST, "broadcast and shallow tillage", false, false),
-  DISC_PASSES("disc_passes", Place.AFTER_HARVEST, "hand spreader and disc passes", false, false),
+      "broadcast_tillage",
+      MachineKind.BROADCAST_TILLAGE,
+      Place.AFTER_HARVEST,
+      "broadcast and shallow tillage",
+      false,
+      false),
+  DISC_PASSES(
+      "disc_passes",
+      MachineKind.DISC_PASSES,
+      Place.AFTER_HARVEST,
+      "hand spreader and disc passes",
+      false,
+      false),
   BROADCAST(
       "broadcast",
+      MachineKind.BROADCAST,
       Place.AFTER_HARVEST,
       "broadcast on bare stubble, also in dry fertilizer",
       true,
       true),
-  SLURRY("slurry", Place.AFTER_HARVEST, "in manure slurry", true, false),
+  SLURRY("slurry", MachineKind.SLURRY, Place.AFTER_HARVEST, "in manure slurry", true, false),
   COMBINE_SEEDER(
-      "combine_seeder", Place.WITH_HARVEST, "seeder on the combine or its head", true, false),
+      "combine_seeder",
+      MachineKind.COMBINE_SEEDER,
+      Place.WITH_HARVEST,
+      "seeder on the combine or its head",
+      true,
+      false),
   HARVEST_SPREADER(
-      "harvest_spreader", Place.WITH_HARVEST, "spreader behind the combine", true, false),
-  INTERSEEDER("interseeder", Place.BETWEEN_ROWS, "interseeder between corn rows", false, false),
+      "harvest_spreader",
+      MachineKind.HARVEST_SPREADER,
+      Place.WITH_HARVEST,
+      "spreader behind the combine",
+      true,
+      false),
+  INTERSEEDER(
+      "interseeder",
+      MachineKind.INTERSEEDER,
+      Place.BETWEEN_ROWS,
+      "interseeder between corn rows",
+      false,
+      false),
   ROW_AIR_SEEDER(
       "row_air_seeder",
+      MachineKind.ROW_AIR_SEEDER,
       Place.BETWEEN_ROWS,
       "air seeder between rows with the sidedress",
       true,
       false),
-  AIRPLANE("airplane", Place.OVER_THE_TOP, "airplane over the standing crop", true, false),
-  HELICOPTER("helicopter", Place.OVER_THE_TOP, "helicopter over the standing crop", true, false),
-  DRONE("drone", Place.OVER_THE_TOP, "drone over the standing crop", true, false),
+  AIRPLANE(
+      "airplane",
+      MachineKind.AIRPLANE,
+      Place.OVER_THE_TOP,
+      "airplane over the standing crop",
+      true,
+      false),
+  HELICOPTER(
+      "helicopter",
+      MachineKind.HELICOPTER,
+      Place.OVER_THE_TOP,
+      "helicopter over the standing crop",
+      true,
+      false),
+  DRONE(
+      "drone", MachineKind.DRONE, Place.OVER_THE_TOP, "drone over the standing crop", true, false),
   HIGH_CLEARANCE(
       "high_clearance",
+      MachineKind.HIGH_CLEARANCE,
       Place.OVER_THE_TOP,
       "high-clearance spreader in the standing crop",
       true,
       false),
-  FROST_SEEDING("frost_seeding", Place.INTO_WHEAT, "frost seeding into standing wheat", true, true);
+  FROST_SEEDING(
+      "frost_seeding",
+      MachineKind.FROST_SEEDING,
+      Place.INTO_WHEAT,
+      "frost seeding into standing wheat",
+      true,
+      true);
 
   /** When in the cash crop's life a way in has its turn. */
   public enum Place {
@@ -47,13 +105,21 @@ public enum WayIn {
   }
 
   private final String code;
+  private final MachineKind machine;
   private final Place place;
   private final String words;
   private final boolean surface;
   private final boolean dormant;
 
-  WayIn(String code, Place place, String words, boolean surface, boolean dormant) {
+  WayIn(
+      String code,
+      MachineKind machine,
+      Place place,
+      String words,
+      boolean surface,
+      boolean dormant) {
     this.code = code;
+    this.machine = machine;
     this.place = place;
     this.words = words;
     this.surface = surface;
@@ -63,6 +129,16 @@ public enum WayIn {
   /** Its name on the sheets of figures, for example "disc_passes". */
   public String code() {
     return code;
+  }
+
+  /** The kind of machine that does it. */
+  public MachineKind machine() {
+    return machine;
+  }
+
+  /** The way that a kind of machine sows by; empty where it does not sow. */
+  public static Optional<WayIn> of(MachineKind machine) {
+    return Arrays.stream(values()).filter(w -> w.machine == machine).findFirst();
   }
 
   public String words() {

@@ -1,23 +1,55 @@
 package nimblefurrow.core.termination;
 
+import java.util.Arrays;
+import java.util.List;
+import nimblefurrow.core.work.MachineKind;
+
 /** How a cover dies. */
 public enum Route {
-  EARLY_SPRAY("early spray, plant into the brown"),
-  PLANT_GREEN("plant green, spray at planting"),
-  ROLL("roll and crimp"),
-  WINTER_KILL("winter-kill");
+  EARLY_SPRAY("early spray, plant into the brown", true, true, MachineKind.SPRAYER),
+  PLANT_GREEN(
+      "plant green, spray at planting", true, true, MachineKind.PLANTER, MachineKind.SPRAYER),
+  ROLL("roll and crimp", true, false, MachineKind.ROLLER),
+  WINTER_KILL("winter-kill", true, false),
+  ROLL_AND_SPRAY("roll with a reduced spray", false, true, MachineKind.ROLLER, MachineKind.SPRAYER),
+  TILLAGE("till in", false, false),
+  MOWING("mow", false, false),
+  GRAZING("graze off", false, false),
+  HAY("cut for hay or silage", false, false),
+  STRIPS("strips at the rows", false, true, MachineKind.SPRAYER);
 
   private final String words;
+  private final boolean offered;
+  private final boolean herbicide;
+  private final List<MachineKind> needs;
 
-  Route(String words) {
+  Route(String words, boolean offered, boolean herbicide, MachineKind... needs) {
     this.words = words;
+    this.offered = offered;
+    this.herbicide = herbicide;
+    this.needs = List.of(needs);
+  }
+
+  /** The ways that can be chosen, in the order in which they are shown. */
+  public static List<Route> chosenFrom() {
+    return Arrays.stream(values()).filter(Route::offered).toList();
   }
 
   public String words() {
     return words;
   }
 
+  /** Whether it can be chosen; the others have their place only. */
+  public boolean offered() {
+    return offered;
+  }
+
   public boolean usesHerbicide() {
-    return this == EARLY_SPRAY || this == PLANT_GREEN;
+    return herbicide;
+  }
+
+  /** The machines that go over the field for it, in their order; none where the winter does it. */
+  public List<MachineKind> needs() {
+    return needs;
   }
 }

@@ -33,7 +33,7 @@ public record RouteOutlook(
   /** What it does to one member of the mix; empty where there is no figure. */
   public record MemberKill(String species, Optional<Double> kill) {}
 
-  static RouteOutlook impossible(Route route, Reason why, Reason remedy) {
+  public static RouteOutlook impossible(Route route, Reason why, Reason remedy) {
     DateForecast never = DateForecast.never(1);
     return new RouteOutlook(
         route,

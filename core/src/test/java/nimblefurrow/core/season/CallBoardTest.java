@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import nimblefurrow.core.TestWeather;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropPlanting;
@@ -21,6 +22,7 @@ import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.SoilTexture;
+import nimblefurrow.core.work.Operation;
 import org.junit.jupiter.api.Test;
 
 /** Calls follow from the season and go when their cause goes. */
@@ -33,7 +35,7 @@ class CallBoardTest {
   private static final LocalDate SPRING = LocalDate.of(2027, 5, 8);
 
   private static CallBoard.Lane lane(
-      String key, LocalDate today, CoverPlan plan, Map<String, LocalDate> placed) {
+      String key, LocalDate today, CoverPlan plan, Map<Operation, LocalDate> placed) {
     return lane(key, today, plan, placed, Optional.empty(), false);
   }
 
@@ -41,14 +43,18 @@ class CallBoardTest {
       String key,
       LocalDate today,
       CoverPlan plan,
-      Map<String, LocalDate> placed,
+      Map<Operation, LocalDate> placed,
       Optional<LocalDate> counted,
       boolean organic) {
     FieldFacts land = new FieldFacts(Area.ofAcres(80), SoilTexture.SILT_LOAM, false, organic);
     FieldCase field = new FieldCase(land, BEANS, Optional.ofNullable(plan), NEXT);
     FieldSeason season =
         new SeasonComposer(outlook(today), HouseRules.usual(Figures.shipped())).compose(field);
-    return new CallBoard.Lane(key, "Field " + key, season, placed, counted);
+    return new CallBoard.Lane(key(key), "Field " + key, season, placed, counted);
+  }
+
+  private static UUID key(String name) {
+    return UUID.nameUUIDFromBytes(name.getBytes());
   }
 
   private static Outlook outlook(LocalDate today) {
@@ -95,7 +101,7 @@ class CallBoardTest {
             lane("b", BEFORE_YELLOW, drone, Map.of()));
     assertThat(calls).hasSize(1);
     assertThat(calls.get(0).kind()).isEqualTo(Call.Kind.PLACE_SEEDING);
-    assertThat(calls.get(0).fields()).containsExactly("a", "b");
+    assertThat(calls.get(0).fields()).containsExactly(key("a"), key("b"));
     assertThat(said(calls.get(0)))
         .startsWith("2 soybean fields reach first yellow about 29 Aug")
         .contains("of rain within a week of 29 Aug");
@@ -105,7 +111,7 @@ class CallBoardTest {
   void aCallGoesWhenTheJobIsPlacedOrDone() {
     CoverPlan drone = plan(WayIn.DRONE, Route.PLANT_GREEN);
     LocalDate later = BEFORE_YELLOW.plusDays(12);
-    assertThat(calls(BEFORE_YELLOW, lane("a", BEFORE_YELLOW, drone, Map.of("a:seed", later))))
+    assertThat(calls(BEFORE_YELLOW, lane("a", BEFORE_YELLOW, drone, Map.of(Operation.SEED, later))))
         .isEmpty();
     assertThat(calls(BEFORE_YELLOW, lane("a", BEFORE_YELLOW, drone.sown(BEFORE_YELLOW), Map.of())))
         .isEmpty();
@@ -130,7 +136,8 @@ class CallBoardTest {
   void workThatShouldBeDoneIsAskedFor() {
     CoverPlan drone = plan(WayIn.DRONE, Route.PLANT_GREEN);
     List<Call> calls =
-        calls(BEFORE_YELLOW, lane("a", BEFORE_YELLOW, drone, Map.of("a:seed", BEFORE_YELLOW)));
+        calls(
+            BEFORE_YELLOW, lane("a", BEFORE_YELLOW, drone, Map.of(Operation.SEED, BEFORE_YELLOW)));
     assertThat(calls.get(0).kind()).isEqualTo(Call.Kind.LOG_WORK);
     assertThat(said(calls.get(0))).startsWith("1 job is planned for today or before");
   }
@@ -171,7 +178,7 @@ class CallBoardTest {
             "a",
             today,
             roll,
-            Map.of("a:roll", today.plusDays(6)),
+            Map.of(Operation.ROLL, today.plusDays(6)),
             Optional.of(today.minusDays(1)),
             false);
     assertThat(calls(today, counted)).isEmpty();

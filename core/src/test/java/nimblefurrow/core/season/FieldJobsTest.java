@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import nimblefurrow.core.TestWeather;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropPlanting;
@@ -15,15 +16,17 @@ import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.core.schedule.After;
-import nimblefurrow.core.schedule.Job;
-import nimblefurrow.core.schedule.MachineKind;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.HouseRules;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.weather.SoilTexture;
+import nimblefurrow.core.work.After;
+import nimblefurrow.core.work.Job;
+import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.work.Operation;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -36,12 +39,18 @@ class FieldJobsTest {
   private static final SeasonComposer COMPOSER =
       new SeasonComposer(TestWeather.outlook(TODAY), HouseRules.usual(Figures.shipped()));
 
+  private static final UUID COVER = UUID.randomUUID();
+
+  private static JobId id(Operation operation) {
+    return new JobId(COVER, operation);
+  }
+
   private static List<Job> jobs(CoverPlan plan) {
     FieldFacts land = new FieldFacts(Area.ofAcres(64), SoilTexture.CLAY, true, false);
     CropPlanting beans = CropPlanting.soybeans(LocalDate.of(2026, 5, 12), 3.0);
     NextCrop next = new NextCrop(CropKind.SOYBEANS, LocalDate.of(2027, 5, 12));
     return FieldJobs.of(
-        "k",
+        COVER,
         "Field",
         COMPOSER.compose(new FieldCase(land, beans, Optional.ofNullable(plan), next)),
         Figures.shipped());
@@ -49,16 +58,17 @@ class FieldJobsTest {
 
   @ParameterizedTest
   @CsvSource({
-    "DRILL,EARLY_SPRAY,DRILL,k:spray",
-    "DRONE,ROLL,DRONE,k:roll",
-    "AIRPLANE,PLANT_GREEN,AIRPLANE,k:plant",
+    "DRILL,EARLY_SPRAY,DRILL,SPRAY",
+    "DRONE,ROLL,DRONE,ROLL",
+    "AIRPLANE,PLANT_GREEN,AIRPLANE,PLANT",
   })
-  void aCoverAsksForItsSeedingAndItsEnd(WayIn way, Route route, MachineKind machine, String end) {
+  void aCoverAsksForItsSeedingAndItsEnd(
+      WayIn way, Route route, MachineKind machine, Operation end) {
     List<Job> jobs = jobs(CoverPlan.of(RYE, Goal.KEEP_NITROGEN, way, route));
-    assertThat(jobs.get(0).id()).isEqualTo("k:seed");
+    assertThat(jobs.get(0).id()).isEqualTo(id(Operation.SEED));
     assertThat(jobs.get(0).kind()).isEqualTo(machine);
     assertThat(jobs.get(0).livingCover()).isFalse();
-    assertThat(jobs.get(1).id()).isEqualTo(end);
+    assertThat(jobs.get(1).id()).isEqualTo(id(end));
     assertThat(jobs.get(1).livingCover()).as("the cover stands when it is ended").isTrue();
     assertThat(jobs).allSatisfy(j -> assertThat(j.area()).isEqualTo(Area.ofAcres(64)));
   }
@@ -74,7 +84,7 @@ class FieldJobsTest {
   void whatIsDoneIsNoJobAnyMore() {
     CoverPlan plan =
         CoverPlan.of(RYE, Goal.HOLD_SOIL, WayIn.DRILL, Route.ROLL).sown(LocalDate.of(2026, 7, 30));
-    assertThat(jobs(plan)).extracting(Job::id).containsExactly("k:roll");
+    assertThat(jobs(plan)).extracting(Job::id).containsExactly(id(Operation.ROLL));
     CoverPlan ended = plan.ended(LocalDate.of(2026, 7, 31));
     assertThat(jobs(ended)).isEmpty();
     assertThat(jobs(null)).isEmpty();
@@ -86,11 +96,17 @@ class FieldJobsTest {
         CoverPlan.of(RYE, Goal.HOLD_SOIL, WayIn.DISC_PASSES, Route.EARLY_SPRAY)
             .with(new SideWork(3, false, false, Map.of()));
     List<Job> jobs = jobs(plan);
-    assertThat(jobs).extracting(Job::id).containsExactly("k:disc1", "k:disc2", "k:seed", "k:spray");
+    assertThat(jobs)
+        .extracting(Job::id)
+        .containsExactly(
+            id(Operation.FIRST_DISC),
+            id(Operation.SECOND_DISC),
+            id(Operation.SEED),
+            id(Operation.SPRAY));
     assertThat(jobs.get(0).after()).isEmpty();
-    assertThat(jobs.get(1).after().orElseThrow().jobId()).isEqualTo("k:disc1");
+    assertThat(jobs.get(1).after().orElseThrow().jobId()).isEqualTo(id(Operation.FIRST_DISC));
     After last = jobs.get(2).after().orElseThrow();
-    assertThat(last.jobId()).isEqualTo("k:disc2");
+    assertThat(last.jobId()).isEqualTo(id(Operation.SECOND_DISC));
     assertThat(last.notBefore(TODAY)).isEqualTo(TODAY.plusDays(5));
     assertThat(last.atLatest(TODAY)).isEqualTo(TODAY.plusDays(10));
     // Each pass leaves the passes after it their waits before the window closes.
@@ -105,9 +121,9 @@ class FieldJobsTest {
     LocalDate done = LocalDate.of(2026, 7, 28);
     CoverPlan plan =
         CoverPlan.of(RYE, Goal.HOLD_SOIL, WayIn.DISC_PASSES, Route.EARLY_SPRAY)
-            .with(new SideWork(2, false, false, Map.of(SideWork.disc(1), done)));
+            .with(new SideWork(2, false, false, Map.of(Operation.FIRST_DISC, done)));
     List<Job> jobs = jobs(plan);
-    assertThat(jobs).extracting(Job::id).containsExactly("k:seed", "k:spray");
+    assertThat(jobs).extracting(Job::id).containsExactly(id(Operation.SEED), id(Operation.SPRAY));
     assertThat(jobs.get(0).after().orElseThrow().done()).contains(done);
   }
 
@@ -115,26 +131,31 @@ class FieldJobsTest {
   void slurryGoesOverTheSeedUntilItIsSpread() {
     SideWork slurry = new SideWork(2, true, false, Map.of());
     CoverPlan plan = CoverPlan.of(RYE, Goal.HOLD_SOIL, WayIn.DRILL, Route.EARLY_SPRAY).with(slurry);
-    assertThat(jobs(plan)).extracting(Job::id).containsExactly("k:seed", "k:slurry", "k:spray");
+    assertThat(jobs(plan))
+        .extracting(Job::id)
+        .containsExactly(id(Operation.SEED), id(Operation.SLURRY), id(Operation.SPRAY));
     LocalDate sown = LocalDate.of(2026, 7, 30);
     Job after = jobs(plan.sown(sown)).get(0);
     assertThat(after.kind()).isEqualTo(MachineKind.SLURRY);
     assertThat(after.after().orElseThrow().done()).contains(sown);
     assertThat(after.window().end()).isEqualTo(sown.plusDays(21));
-    SideWork spread = new SideWork(2, true, false, Map.of(SideWork.SLURRY, TODAY));
-    assertThat(jobs(plan.sown(sown).with(spread))).extracting(Job::id).containsExactly("k:spray");
+    SideWork spread = new SideWork(2, true, false, Map.of(Operation.SLURRY, TODAY));
+    assertThat(jobs(plan.sown(sown).with(spread)))
+        .extracting(Job::id)
+        .containsExactly(id(Operation.SPRAY));
   }
 
   @ParameterizedTest
   @CsvSource({
-    "k:disc2,DISC,false",
-    "k:seed,SEED,false",
-    "k:slurry,SLURRY,false",
-    "k:roll,ROLL,true"
+    "second_disc,SECOND_DISC,false",
+    "seed,SEED,false",
+    "slurry,SLURRY,false",
+    "roll,ROLL,true"
   })
-  void aJobsNameTellsItsStep(String id, Step step, boolean ends) {
-    assertThat(Step.of(id)).isEqualTo(step);
-    assertThat(step.ends()).isEqualTo(ends);
+  void anOperationIsKeptByItsCode(String code, Operation operation, boolean ends) {
+    assertThat(Operation.coded(code)).isEqualTo(operation);
+    assertThat(operation.code()).isEqualTo(code);
+    assertThat(operation.ends()).isEqualTo(ends);
   }
 
   @ParameterizedTest
@@ -149,10 +170,10 @@ class FieldJobsTest {
   void theWinterNeedsNoMachineAndTheImpossibleNoJob() {
     assertThat(jobs(CoverPlan.of(OATS, Goal.HOLD_SOIL, WayIn.DRONE, Route.WINTER_KILL)))
         .extracting(Job::id)
-        .containsExactly("k:seed");
+        .containsExactly(id(Operation.SEED));
     assertThat(jobs(CoverPlan.of(RYE, Goal.HOLD_SOIL, WayIn.INTERSEEDER, Route.ROLL))).isEmpty();
     assertThat(jobs(CoverPlan.of(OATS, Goal.HOLD_SOIL, WayIn.DRONE, Route.ROLL)))
         .extracting(Job::id)
-        .containsExactly("k:seed");
+        .containsExactly(id(Operation.SEED));
   }
 }

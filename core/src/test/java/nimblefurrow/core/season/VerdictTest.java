@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import nimblefurrow.core.TestWeather;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropPlanting;
@@ -15,8 +16,6 @@ import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.UnitSystem;
-import nimblefurrow.core.schedule.Job;
-import nimblefurrow.core.schedule.JobWindow;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.HouseRules;
 import nimblefurrow.core.seeding.SeedingWindow;
@@ -24,12 +23,15 @@ import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.weather.SoilTexture;
+import nimblefurrow.core.work.Job;
+import nimblefurrow.core.work.JobWindow;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** One verdict on a sowing, asked by the sheet, the calls and the planner. */
 class VerdictTest {
+  private static final UUID COVER = UUID.randomUUID();
   private static final FieldFacts LAND =
       new FieldFacts(Area.ofAcres(80), SoilTexture.SILT_LOAM, false, false);
   private static final CropPlanting BEANS = CropPlanting.soybeans(LocalDate.of(2026, 5, 10), 2.5);
@@ -77,11 +79,12 @@ class VerdictTest {
       FieldSeason season = rye(day);
       Verdict verdict = season.verdict().orElseThrow();
       assertThat(season.closes()).isEqualTo(verdict.by());
-      Job job = FieldJobs.of("k", "Field", season, Figures.shipped()).get(0);
+      Job job = FieldJobs.of(COVER, "Field", season, Figures.shipped()).get(0);
       verdict.by().ifPresent(by -> assertThat(job.window().end()).isEqualTo(by));
       List<Call> calls =
           new CallBoard(TestWeather.outlook(day))
-              .calls(List.of(new CallBoard.Lane("k", "Field", season, Map.of(), Optional.empty())));
+              .calls(
+                  List.of(new CallBoard.Lane(COVER, "Field", season, Map.of(), Optional.empty())));
       boolean another = calls.stream().anyMatch(c -> c.kind() == Call.Kind.CHANGE_PLAN);
       boolean place = calls.stream().anyMatch(c -> c.kind() == Call.Kind.PLACE_SEEDING);
       assertThat(another && place).as("on %s", day).isFalse();

@@ -169,9 +169,9 @@ class BlendOrderTest {
   @ParameterizedTest
   @EnumSource(WayIn.class)
   void everyWayInHasAMachineToDoIt(WayIn way) {
-    var kind = nimblefurrow.core.schedule.MachineKind.valueOf(way.name());
+    var kind = nimblefurrow.core.work.MachineKind.valueOf(way.name());
     assertThat(Figures.shipped().sheet("fit-days").row(kind.code()).number("hours")).isPositive();
-    assertThat(nimblefurrow.core.schedule.Cautions.of(kind, Figures.shipped())).isNotEmpty();
+    assertThat(nimblefurrow.core.work.Cautions.of(kind, Figures.shipped())).isNotEmpty();
   }
 
   @Test

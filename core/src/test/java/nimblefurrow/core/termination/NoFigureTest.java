@@ -12,6 +12,7 @@ import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.seeding.HouseRules;
+import nimblefurrow.core.termination.route.RouteRules;
 import nimblefurrow.core.weather.Outlook;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -92,13 +92,13 @@ class AdviceController {
     Map<WayIn, Double> least = new EnumMap<>(WayIn.class);
     Set<WayIn> owned = EnumSet.noneOf(WayIn.class);
     for (MachineView machine : machines.all(farmId)) {
-      for (WayIn way : WayIn.values()) {
-        if (way.name().equals(machine.kind().name())) {
-          owned.add(way);
-          Double meterable = machine.setup().leastRateLbAc();
-          least.merge(way, meterable == null ? 0 : meterable, Math::min);
-        }
-      }
+      WayIn.of(machine.kind())
+          .ifPresent(
+              way -> {
+                owned.add(way);
+                Double meterable = machine.setup().leastRateLbAc();
+                least.merge(way, meterable == null ? 0 : meterable, Math::min);
+              });
     }
     Set<WayIn> ways =
         form.ways() == null || form.ways().isEmpty()

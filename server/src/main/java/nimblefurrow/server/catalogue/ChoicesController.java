@@ -6,10 +6,10 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.quantity.Unit;
-import nimblefurrow.core.schedule.MachineKind;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.work.MachineKind;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -31,7 +31,7 @@ class ChoicesController {
       new Choices(
           Arrays.stream(Goal.values()).map(g -> choice(g, g.words())).toList(),
           Arrays.stream(WayIn.values()).map(w -> choice(w, w.words())).toList(),
-          Arrays.stream(Route.values()).map(r -> choice(r, r.words())).toList(),
+          Route.chosenFrom().stream().map(r -> choice(r, r.words())).toList(),
           Arrays.stream(MachineKind.values()).map(m -> choice(m, m.words())).toList(),
           Arrays.stream(CropKind.values()).collect(Collectors.toMap(k -> k, CropKind::yieldUnit)));
 

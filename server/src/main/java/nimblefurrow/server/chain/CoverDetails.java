@@ -18,6 +18,7 @@ import nimblefurrow.core.season.SideWork;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.work.Operation;
 import nimblefurrow.server.platform.Maybe;
 
 /**
@@ -66,7 +67,7 @@ public record CoverDetails(
   }
 
   /** The goes over the field that belong to the sowing, with what is done of them. */
-  public SideWork side(Map<String, LocalDate> done) {
+  public SideWork side(Map<Operation, LocalDate> done) {
     return new SideWork(
         discPasses == null ? SideWork.USUAL.discPasses() : discPasses,
         Boolean.TRUE.equals(slurryOver),

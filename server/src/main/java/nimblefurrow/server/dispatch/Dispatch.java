@@ -7,15 +7,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.core.schedule.Job;
-import nimblefurrow.core.schedule.Machine;
-import nimblefurrow.core.schedule.Pin;
-import nimblefurrow.core.schedule.Placement;
-import nimblefurrow.core.schedule.Schedule;
-import nimblefurrow.core.schedule.SchedulePlanner;
-import nimblefurrow.core.schedule.ScheduleProblem;
-import nimblefurrow.core.schedule.WhatIf;
 import nimblefurrow.core.season.FieldJobs;
+import nimblefurrow.core.work.Job;
+import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.work.Machine;
+import nimblefurrow.core.work.Pin;
+import nimblefurrow.core.work.Placement;
+import nimblefurrow.core.work.Schedule;
+import nimblefurrow.core.work.SchedulePlanner;
+import nimblefurrow.core.work.ScheduleProblem;
+import nimblefurrow.core.work.WhatIf;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.placement.Placements;
@@ -33,14 +34,14 @@ public class Dispatch {
   public record Board(
       Seasons.FarmSeason season,
       List<Job> jobs,
-      Map<String, FieldSeasons> fieldOf,
+      Map<JobId, FieldSeasons> fieldOf,
       List<MachineView> machines,
       ScheduleProblem problem,
       Schedule placed,
       Schedule wouldBe,
-      Map<String, Long> revisions,
+      Map<JobId, Long> revisions,
       List<Trouble> troubles) {
-    public Job job(String id) {
+    public Job job(JobId id) {
       return jobs.stream()
           .filter(j -> j.id().equals(id))
           .findFirst()
@@ -67,7 +68,7 @@ public class Dispatch {
             .orElseThrow(
                 () -> new NotOnThisFarm("weather yet: import it or take the simulated station"));
     List<Job> jobs = new ArrayList<>();
-    Map<String, FieldSeasons> fieldOf = new HashMap<>();
+    Map<JobId, FieldSeasons> fieldOf = new HashMap<>();
     List<Trouble> troubles = new ArrayList<>(season.troubles());
     for (FieldSeasons field : season.covers()) {
       field.broken().ifPresent(b -> troubles.add(new Trouble(field.field(), b.says())));
@@ -92,7 +93,7 @@ public class Dispatch {
     ScheduleProblem problem =
         new ScheduleProblem(season.weather().today(), jobs, rigs, season.weather().fit(), pins);
     Schedule whole = planner.plan(problem);
-    List<String> pinned = pins.stream().map(Pin::jobId).toList();
+    List<JobId> pinned = pins.stream().map(Pin::jobId).toList();
     List<Placement> placed =
         whole.placed().stream().filter(p -> pinned.contains(p.jobId())).toList();
     return new Board(
@@ -124,7 +125,7 @@ public class Dispatch {
         farmId, "plan it", pins, plan.unplaced().stream().map(u -> u.jobId()).toList());
   }
 
-  public WhatIf whatIf(Board board, String jobId, UUID machineId, LocalDate day) {
+  public WhatIf whatIf(Board board, JobId jobId, UUID machineId, LocalDate day) {
     return WhatIf.of(
         board.problem(), board.placed(), board.job(jobId), machine(board, machineId), day);
   }
@@ -137,7 +138,7 @@ public class Dispatch {
   @Transactional
   public void place(
       UUID farmId,
-      String jobId,
+      JobId jobId,
       UUID machineId,
       LocalDate day,
       boolean lock,
@@ -161,7 +162,7 @@ public class Dispatch {
   }
 
   @Transactional
-  public void takeOff(UUID farmId, String jobId, Long seen) {
+  public void takeOff(UUID farmId, JobId jobId, Long seen) {
     Job job = board(farmId).job(jobId);
     placements.refuseMoved(farmId, jobId, seen);
     placements.change(farmId, "take off " + job.field(), List.of(), List.of(jobId));

@@ -1,7 +1,6 @@
 package nimblefurrow.server.dispatch;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -12,15 +11,17 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.quantity.UnitSystem;
-import nimblefurrow.core.schedule.DayWork;
-import nimblefurrow.core.schedule.FitDays;
-import nimblefurrow.core.schedule.Job;
-import nimblefurrow.core.schedule.MachineKind;
-import nimblefurrow.core.schedule.Placement;
-import nimblefurrow.core.schedule.Unplaced;
-import nimblefurrow.core.schedule.WhatIf;
-import nimblefurrow.core.season.Step;
 import nimblefurrow.core.season.Verdict;
+import nimblefurrow.core.work.DayWork;
+import nimblefurrow.core.work.FitDays;
+import nimblefurrow.core.work.Job;
+import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.work.Operation;
+import nimblefurrow.core.work.Placement;
+import nimblefurrow.core.work.Unplaced;
+import nimblefurrow.core.work.WhatIf;
+import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.AskingOnly;
@@ -52,13 +53,13 @@ class DispatchController {
       @Maybe String redo) {}
 
   record JobView(
-      String id,
+      JobId id,
       UUID fieldId,
       String field,
       String farmstead,
       MachineKind kind,
-      Step step,
       boolean ends,
+      @Maybe EntryKind settledBy,
       String words,
       @Maybe String cover,
       double acres,
@@ -102,7 +103,7 @@ class DispatchController {
       boolean acceptLate,
       @Maybe Long version) {}
 
-  record WhatIfForm(@NotBlank String jobId, @NotNull UUID machineId, @NotNull LocalDate day) {}
+  record WhatIfForm(@NotNull JobId job, @NotNull UUID machineId, @NotNull LocalDate day) {}
 
   record WhatIfView(
       List<DayView> days,
@@ -142,7 +143,7 @@ class DispatchController {
   @AskingOnly
   WhatIfView whatIf(@Valid @RequestBody WhatIfForm form) {
     Dispatch.Board board = dispatch.board(current.id());
-    WhatIf told = dispatch.whatIf(board, form.jobId(), form.machineId(), form.day());
+    WhatIf told = dispatch.whatIf(board, form.job(), form.machineId(), form.day());
     UnitSystem units = board.season().farm().units();
     return new WhatIfView(
         DayView.of(told.days()),
@@ -153,11 +154,14 @@ class DispatchController {
         told.says().stream().map(r -> r.in(units)).toList());
   }
 
-  @PutMapping("/jobs/{jobId}")
-  BoardView place(@PathVariable String jobId, @Valid @RequestBody MoveForm form) {
+  @PutMapping("/jobs/{cover}/{operation}")
+  BoardView place(
+      @PathVariable UUID cover,
+      @PathVariable Operation operation,
+      @Valid @RequestBody MoveForm form) {
     dispatch.place(
         current.id(),
-        jobId,
+        new JobId(cover, operation),
         form.machineId(),
         form.day(),
         form.locked(),
@@ -166,10 +170,12 @@ class DispatchController {
     return board(null);
   }
 
-  @DeleteMapping("/jobs/{jobId}")
+  @DeleteMapping("/jobs/{cover}/{operation}")
   BoardView takeOff(
-      @PathVariable String jobId, @RequestParam(required = false) @Maybe Long version) {
-    dispatch.takeOff(current.id(), jobId, version);
+      @PathVariable UUID cover,
+      @PathVariable Operation operation,
+      @RequestParam(required = false) @Maybe Long version) {
+    dispatch.takeOff(current.id(), new JobId(cover, operation), version);
     return board(null);
   }
 
@@ -188,14 +194,14 @@ class DispatchController {
   private BoardView view(Dispatch.Board board, LocalDate from) {
     LocalDate today = board.season().weather().today();
     UnitSystem units = board.season().farm().units();
-    Map<String, String> reasons =
+    Map<JobId, String> reasons =
         board.wouldBe().unplaced().stream()
             .collect(Collectors.toMap(Unplaced::jobId, u -> u.why().in(units)));
     List<JobView> jobs = new ArrayList<>();
     for (Job job : board.jobs()) {
       FieldSeasons field = board.fieldOf().get(job.id());
       Optional<Verdict> verdict =
-          Step.of(job.id()).ends() ? Optional.empty() : field.now().verdict();
+          job.id().operation().ends() ? Optional.empty() : field.now().verdict();
       jobs.add(
           new JobView(
               job.id(),
@@ -203,8 +209,8 @@ class DispatchController {
               job.field(),
               field.field().farmstead(),
               job.kind(),
-              Step.of(job.id()),
-              Step.of(job.id()).ends(),
+              job.id().operation().ends(),
+              EntryKind.settling(job.id().operation()).orElse(null),
               job.words(),
               field.now().field().cover().map(c -> c.mix().name()).orElse(null),
               job.area().acres(),

@@ -1,6 +1,6 @@
 package nimblefurrow.server.dispatch;
 
-import nimblefurrow.core.schedule.SchedulePlanner;
+import nimblefurrow.core.work.SchedulePlanner;
 import nimblefurrow.scheduler.EarliestClosingFirst;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;

@@ -8,11 +8,11 @@ import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.SeedRate;
-import nimblefurrow.core.schedule.Cautions;
-import nimblefurrow.core.schedule.DayWork;
-import nimblefurrow.core.schedule.Job;
-import nimblefurrow.core.schedule.Placement;
-import nimblefurrow.core.season.Step;
+import nimblefurrow.core.work.Cautions;
+import nimblefurrow.core.work.DayWork;
+import nimblefurrow.core.work.Job;
+import nimblefurrow.core.work.Operation;
+import nimblefurrow.core.work.Placement;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
@@ -92,7 +92,7 @@ class SheetController {
 
   private SheetJob job(Dispatch.Board board, Job job, Placement placement, DayWork work) {
     FieldSeasons field = board.fieldOf().get(job.id());
-    boolean seeding = Step.of(job.id()) == Step.SEED;
+    boolean seeding = job.id().operation() == Operation.SEED;
     List<SheetSeed> seed =
         seeding
             ? desk.seed(board.season(), field).stream()

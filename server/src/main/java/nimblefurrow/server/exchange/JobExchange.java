@@ -13,9 +13,9 @@ import net.fortuna.ical4j.model.property.ProdId;
 import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import nimblefurrow.core.quantity.UnitSystem;
-import nimblefurrow.core.schedule.DayWork;
-import nimblefurrow.core.schedule.Job;
-import nimblefurrow.core.schedule.Placement;
+import nimblefurrow.core.work.DayWork;
+import nimblefurrow.core.work.Job;
+import nimblefurrow.core.work.Placement;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.CurrentFarm;
@@ -99,7 +99,7 @@ class JobExchange {
       VEvent event =
           new VEvent(
               p.start(), p.finish().plusDays(1), "%s: %s".formatted(job.field(), job.words()));
-      event.add(new Uid(job.id() + "@nimble-furrow"));
+      event.add(new Uid(job.id().cover() + "-" + job.id().operation().code() + "@nimble-furrow"));
       event.add(
           new Description("%s, %s".formatted(machines.get(p.machineId()), units.say(job.area()))));
       calendar.add(event);

@@ -12,6 +12,8 @@ import nimblefurrow.core.quantity.Measure;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Unit;
+import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.work.Operation;
 import nimblefurrow.server.applied.AppliedLogs;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.flight.DronePort.Flown;
@@ -151,7 +153,7 @@ class FlightRuns {
                 run.fieldId,
                 EntryKind.SEEDED,
                 farms.today(farms.view(farm)),
-                p.planned().field().key() + ":seed",
+                new JobId(p.planned().field().key(), Operation.SEED),
                 run.machineId,
                 p.planned().plan().flown().acres(),
                 now.pounds(),

@@ -1,13 +1,19 @@
 package nimblefurrow.server.journal;
 
+import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import java.util.List;
 import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.server.platform.Maybe;
 
-/** The figures of an entry, as far as its kind has them; grams are of dry matter by frame. */
+/**
+ * The figures of an entry, as far as its kind has them; grams are of dry matter by frame.
+ *
+ * @param operation the code of the job that it settled; older entries do not say
+ */
+@JsonIgnoreProperties(ignoreUnknown = true)
 public record EntryDetails(
-    @Maybe String jobId,
+    @Maybe String operation,
     @Maybe Route route,
     @Maybe CropStage stage,
     @Maybe String species,
@@ -24,7 +30,7 @@ public record EntryDetails(
 
   public EntryDetails with(DayWeather weather) {
     return new EntryDetails(
-        jobId,
+        operation,
         route,
         stage,
         species,

@@ -1,5 +1,8 @@
 package nimblefurrow.server.journal;
 
+import java.util.Optional;
+import nimblefurrow.core.work.Operation;
+
 /** What a journal entry records. */
 public enum EntryKind {
   DISCED,
@@ -10,5 +13,16 @@ public enum EntryKind {
   HARVESTED,
   CROP_STAGE,
   STEM_COUNT,
-  BIOMASS
+  BIOMASS;
+
+  /** The kind of entry that settles a job; planting the crop is none of the cover's. */
+  public static Optional<EntryKind> settling(Operation operation) {
+    return switch (operation) {
+      case FIRST_DISC, SECOND_DISC -> Optional.of(DISCED);
+      case SEED -> Optional.of(SEEDED);
+      case SLURRY -> Optional.of(SLURRY_SPREAD);
+      case SPRAY, ROLL -> Optional.of(ENDED);
+      case PLANT -> Optional.empty();
+    };
+  }
 }

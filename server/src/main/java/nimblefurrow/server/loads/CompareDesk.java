@@ -73,7 +73,7 @@ class CompareDesk {
     List<WayView> ways = new ArrayList<>();
     for (MachineView machine : machines.all(farmId)) {
       for (WayIn way : WayIn.values()) {
-        if (way.name().equals(machine.kind().name())) {
+        if (way.machine() == machine.kind()) {
           ways.add(way(farm, field, planned, machine, way, yard));
         }
       }

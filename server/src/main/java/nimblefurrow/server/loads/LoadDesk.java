@@ -234,12 +234,9 @@ public class LoadDesk {
   }
 
   static WayIn way(MachineView machine) {
-    for (WayIn way : WayIn.values()) {
-      if (way.name().equals(machine.kind().name())) {
-        return way;
-      }
-    }
-    throw new OutOfRange("machine", machine.name() + " does not sow: take one that does");
+    return WayIn.of(machine.kind())
+        .orElseThrow(
+            () -> new OutOfRange("machine", machine.name() + " does not sow: take one that does"));
   }
 
   /** Where loads for a field are filled. */

@@ -1,13 +1,15 @@
 package nimblefurrow.server.logbook;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.core.schedule.Job;
-import nimblefurrow.core.schedule.Pin;
 import nimblefurrow.core.season.FieldJobs;
-import nimblefurrow.core.season.Step;
+import nimblefurrow.core.work.Job;
+import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.work.Operation;
+import nimblefurrow.core.work.Pin;
 import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
@@ -34,23 +36,23 @@ class JobsOfEntries {
    * @throws OutOfRange saying which of the three does not hold
    */
   void check(UUID farm, FarmUser by, Logbook.EntryForm form, FieldSeasons field, Figures figures) {
-    Step step =
+    Operation step =
         field.andAfter().stream()
             .flatMap(f -> FieldJobs.of(f.key(), f.field().name(), f.now(), figures).stream())
-            .filter(job -> job.id().equals(form.jobId()))
             .map(Job::id)
-            .map(Step::of)
+            .filter(form.job()::equals)
+            .map(JobId::operation)
             .findFirst()
             .orElseThrow(
                 () ->
                     new OutOfRange(
                         "job",
                         "job is one that is still open in %s".formatted(field.field().name())));
-    if (settledBy(step) != form.kind()) {
+    if (!EntryKind.settling(step).equals(Optional.of(form.kind()))) {
       throw new OutOfRange("job", "this job is not settled by an entry of this kind");
     }
     if (by.role() != FarmUser.Role.PLANNER) {
-      List<String> drivers = driversOf(farm, form.jobId());
+      List<String> drivers = driversOf(farm, form.job());
       if (!drivers.isEmpty() && drivers.stream().noneMatch(by.name()::equalsIgnoreCase)) {
         throw new OutOfRange(
             "job",
@@ -60,17 +62,8 @@ class JobsOfEntries {
     }
   }
 
-  private static EntryKind settledBy(Step step) {
-    return switch (step) {
-      case DISC -> EntryKind.DISCED;
-      case SEED -> EntryKind.SEEDED;
-      case SLURRY -> EntryKind.SLURRY_SPREAD;
-      case PLANT, SPRAY, ROLL -> EntryKind.ENDED;
-    };
-  }
-
   /** Who may drive the machine that the job stands on; empty where it has no place, or a crew. */
-  private List<String> driversOf(UUID farm, String job) {
+  private List<String> driversOf(UUID farm, JobId job) {
     List<MachineView> all = machines.all(farm);
     return placements.all(farm).stream()
         .filter(p -> p.jobId().equals(job))

@@ -25,6 +25,7 @@ import nimblefurrow.core.scouting.Quadrats;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.work.JobId;
 import nimblefurrow.server.chain.Chains.Link;
 import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.field.Fields;
@@ -56,7 +57,7 @@ public class Logbook {
       @NotNull UUID fieldId,
       @NotNull EntryKind kind,
       @NotNull LocalDate on,
-      @Maybe @Size(max = 120) String jobId,
+      @Maybe JobId job,
       @Maybe UUID machineId,
       @Maybe Double acres,
       @Maybe Double pounds,
@@ -129,13 +130,13 @@ public class Logbook {
     Seasons.FarmSeason before = seasons.one(farm, form.fieldId());
     FieldSeasons field = before.onlyField();
     check(farm, form, furtherPass, field, before.weather().today());
-    if (form.jobId() != null) {
+    if (form.job() != null) {
       jobs.check(farm, by, form, field, before.farm().rules().figures());
     }
     Link link = linkOf(form.kind(), field);
     EntryDetails details =
         new EntryDetails(
-                form.jobId(),
+                form.job() == null ? null : form.job().operation().code(),
                 form.route(),
                 form.stage(),
                 form.species(),
@@ -163,8 +164,8 @@ public class Logbook {
                 form.note(),
                 by.name(),
                 details));
-    if (form.jobId() != null) {
-      placements.change(farm, "log " + field.field().name(), List.of(), List.of(form.jobId()));
+    if (form.job() != null) {
+      placements.change(farm, "log " + field.field().name(), List.of(), List.of(form.job()));
     }
     return saved(farm, entry, form);
   }

@@ -9,7 +9,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.math.BigDecimal;
 import java.util.UUID;
-import nimblefurrow.core.schedule.MachineKind;
+import nimblefurrow.core.work.MachineKind;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 

@@ -1,5 +1,7 @@
 package nimblefurrow.server.placement;
 
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -9,7 +11,9 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
-import nimblefurrow.core.schedule.Pin;
+import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.work.Operation;
+import nimblefurrow.core.work.Pin;
 import nimblefurrow.server.platform.Conflict;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -22,7 +26,15 @@ public class Placements {
   private static final int ACTS_KEPT = 100;
 
   /** Where a job stands; no machine means nowhere. */
-  record Place(String jobId, UUID machineId, LocalDate starts, boolean locked) {}
+  record Place(UUID cover, String operation, UUID machineId, LocalDate starts, boolean locked) {
+    static Place of(JobId job, UUID machine, LocalDate starts, boolean locked) {
+      return new Place(job.cover(), job.operation().code(), machine, starts, locked);
+    }
+
+    JobId job() {
+      return new JobId(cover, Operation.coded(operation));
+    }
+  }
 
   record Places(List<Place> places) {}
 
@@ -39,19 +51,19 @@ public class Placements {
   @Transactional(readOnly = true)
   public List<Pin> all(UUID farmId) {
     return places(farmId).values().stream()
-        .map(p -> new Pin(p.jobId(), p.machineId().toString(), p.starts(), p.locked()))
+        .map(p -> new Pin(p.job(), p.machineId().toString(), p.starts(), p.locked()))
         .toList();
   }
 
   /** The number of each place, by job; it changes whenever the job is put anywhere. */
   @Transactional(readOnly = true)
-  public Map<String, Long> revisions(UUID farmId) {
-    Map<String, Long> revisions = new HashMap<>();
-    jdbc.sql("select job_id, revision from placement where farm_id = ?")
+  public Map<JobId, Long> revisions(UUID farmId) {
+    Map<JobId, Long> revisions = new HashMap<>();
+    jdbc.sql("select link_id, operation, revision from placement where farm_id = ?")
         .param(farmId)
         .query(
             row -> {
-              revisions.put(row.getString(1), row.getLong(2));
+              revisions.put(job(row), row.getLong(3));
             });
     return revisions;
   }
@@ -62,9 +74,9 @@ public class Placements {
    * @param seen the number of the place it was seen at; null when it was seen without a place
    */
   @Transactional
-  public void refuseMoved(UUID farmId, String jobId, Long seen) {
+  public void refuseMoved(UUID farmId, JobId job, Long seen) {
     lock(farmId);
-    if (!Objects.equals(revisions(farmId).get(jobId), seen)) {
+    if (!Objects.equals(revisions(farmId).get(job), seen)) {
       throw new Conflict(
           "someone else has moved this job meanwhile: look where it is, then repeat your move");
     }
@@ -76,16 +88,16 @@ public class Placements {
    * @param said the act in words, for the undo button
    */
   @Transactional
-  public void change(UUID farmId, String said, List<Pin> pins, List<String> takenOff) {
+  public void change(UUID farmId, String said, List<Pin> pins, List<JobId> takenOff) {
     lock(farmId);
-    Map<String, Place> now = places(farmId);
-    Map<String, Place> wanted = new LinkedHashMap<>();
+    Map<JobId, Place> now = places(farmId);
+    Map<JobId, Place> wanted = new LinkedHashMap<>();
     takenOff.forEach(job -> wanted.put(job, nowhere(job)));
     pins.forEach(
         p ->
             wanted.put(
                 p.jobId(),
-                new Place(p.jobId(), UUID.fromString(p.machineId()), p.start(), p.locked())));
+                Place.of(p.jobId(), UUID.fromString(p.machineId()), p.start(), p.locked())));
     List<Place> before = new ArrayList<>();
     List<Place> after = new ArrayList<>();
     wanted.forEach(
@@ -170,45 +182,51 @@ public class Placements {
 
   private void apply(UUID farmId, List<Place> places) {
     for (Place place : places) {
-      jdbc.sql("delete from placement where farm_id = ? and job_id = ?")
-          .params(farmId, place.jobId())
+      jdbc.sql("delete from placement where farm_id = ? and link_id = ? and operation = ?")
+          .params(farmId, place.cover(), place.operation())
           .update();
       if (place.machineId() != null) {
-        // A machine of another farm, or one sold meanwhile, takes no job.
+        // A machine of another farm, or one sold meanwhile, takes no job; a cover gone has none.
         jdbc.sql(
-                "insert into placement (id, farm_id, job_id, machine_id, starts, locked) "
-                    + "select ?, ?, ?, m.id, ?, ? from machine m where m.farm_id = ? and m.id = ?")
+                "insert into placement (id, farm_id, link_id, operation, machine_id, starts, locked)"
+                    + " select ?, m.farm_id, l.id, ?, m.id, ?, ? from machine m join chain_link l"
+                    + " on l.farm_id = m.farm_id where m.farm_id = ? and m.id = ? and l.id = ?")
             .params(
                 UUID.randomUUID(),
-                farmId,
-                place.jobId(),
+                place.operation(),
                 place.starts(),
                 place.locked(),
                 farmId,
-                place.machineId())
+                place.machineId(),
+                place.cover())
             .update();
       }
     }
   }
 
-  private Map<String, Place> places(UUID farmId) {
-    Map<String, Place> places = new LinkedHashMap<>();
-    jdbc.sql("select job_id, machine_id, starts, locked from placement where farm_id = ?")
+  private Map<JobId, Place> places(UUID farmId) {
+    Map<JobId, Place> places = new LinkedHashMap<>();
+    jdbc.sql(
+            "select link_id, operation, machine_id, starts, locked from placement where farm_id = ?")
         .param(farmId)
         .query(
             (row, n) ->
-                new Place(
-                    row.getString(1),
-                    row.getObject(2, UUID.class),
-                    row.getObject(3, LocalDate.class),
-                    row.getBoolean(4)))
+                Place.of(
+                    job(row),
+                    row.getObject(3, UUID.class),
+                    row.getObject(4, LocalDate.class),
+                    row.getBoolean(5)))
         .list()
-        .forEach(p -> places.put(p.jobId(), p));
+        .forEach(p -> places.put(p.job(), p));
     return places;
   }
 
-  private static Place nowhere(String job) {
-    return new Place(job, null, null, false);
+  private static JobId job(ResultSet row) throws SQLException {
+    return new JobId(row.getObject(1, UUID.class), Operation.coded(row.getString(2)));
+  }
+
+  private static Place nowhere(JobId job) {
+    return Place.of(job, null, null, false);
   }
 
   private String text(List<Place> places) {

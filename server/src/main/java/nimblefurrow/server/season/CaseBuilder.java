@@ -12,10 +12,10 @@ import nimblefurrow.core.scouting.Quadrats;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.season.CoverPlan;
 import nimblefurrow.core.season.FieldCase;
-import nimblefurrow.core.season.SideWork;
 import nimblefurrow.core.season.Sightings;
 import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.work.Operation;
 import nimblefurrow.server.chain.Chains.Link;
 import nimblefurrow.server.chain.CoverDetails;
 import nimblefurrow.server.field.Fields.FieldView;
@@ -65,12 +65,12 @@ final class CaseBuilder {
     LocalDate slurry = null;
     List<Sightings.Stems> stems = new ArrayList<>();
     List<Sightings.Sample> samples = new ArrayList<>();
-    Map<String, LocalDate> done = new HashMap<>();
+    Map<Operation, LocalDate> done = new HashMap<>();
     for (Entry entry : entries) {
       EntryDetails d = entry.details();
       switch (entry.kind()) {
         case SEEDED -> seeded = seeded == null ? entry.on() : seeded;
-        case DISCED -> done.put(SideWork.disc(done.size() + 1), entry.on());
+        case DISCED -> done.put(Operation.disc(done.size() + 1), entry.on());
         case SLURRY_SPREAD -> slurry = slurry == null ? entry.on() : slurry;
         case ENDED, CUT -> ended = ended == null ? entry.on() : ended;
         case STEM_COUNT ->
@@ -84,7 +84,7 @@ final class CaseBuilder {
       }
     }
     if (slurry != null) {
-      done.put(SideWork.SLURRY, slurry);
+      done.put(Operation.SLURRY, slurry);
     }
     CoverPlan known = plan.with(cover.cover().side(done)).sown(seeded).ended(ended);
     return new Sightings(stems, samples).anchor(known, outlook);

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.Clearing;
@@ -72,8 +73,8 @@ public record FieldSeasons(
   }
 
   /** Names the running cover, or the crop where none is chosen; stays the same while they do. */
-  public String key() {
-    return kept().map(Link::id).orElse(crop.id()).toString();
+  public UUID key() {
+    return kept().map(Link::id).orElse(crop.id());
   }
 
   public Optional<LocalDate> lastStemCount() {

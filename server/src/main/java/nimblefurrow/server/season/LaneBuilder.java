@@ -13,7 +13,6 @@ import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.UnitSystem;
-import nimblefurrow.core.schedule.JobWindow;
 import nimblefurrow.core.season.Clearing;
 import nimblefurrow.core.season.CoverPlan;
 import nimblefurrow.core.season.FieldSeason;
@@ -22,6 +21,7 @@ import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.work.JobWindow;
 import nimblefurrow.server.chain.Chains.Link;
 import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.field.Fields.FieldView;
@@ -169,6 +169,7 @@ final class LaneBuilder {
       case PLANT_GREEN -> "plant green";
       case ROLL -> "roll";
       case WINTER_KILL -> "dead";
+      default -> route.words();
     };
   }
 

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.cashcrop.CropKind;
+import nimblefurrow.core.work.JobId;
 import nimblefurrow.server.platform.Maybe;
 
 /** One field's lane on the season sheet: what is drawn, and the few words beside it. */
@@ -64,7 +65,7 @@ record LaneView(
 
   /** A job, placed or done. */
   record Stake(
-      @Maybe String jobId,
+      @Maybe JobId jobId,
       String kind,
       String words,
       LocalDate day,

@@ -12,12 +12,14 @@ import java.util.stream.Collectors;
 import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.UnitSystem;
-import nimblefurrow.core.schedule.Pin;
 import nimblefurrow.core.season.Call;
 import nimblefurrow.core.season.CallBoard;
 import nimblefurrow.core.season.FieldJobs;
 import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.weather.WeatherTrace;
+import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.work.Operation;
+import nimblefurrow.core.work.Pin;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
@@ -96,7 +98,7 @@ class SeasonController {
       return new SeasonView(today, today, today, false, 0, none, List.of(), List.of());
     }
     Seasons.FarmSeason farm = found.get();
-    Map<String, Pin> pins =
+    Map<JobId, Pin> pins =
         placements.all(current.id()).stream().collect(Collectors.toMap(Pin::jobId, p -> p));
     Map<String, String> machineNames =
         machines.all(current.id()).stream()
@@ -118,7 +120,7 @@ class SeasonController {
               });
     }
     troubles.forEach(t -> lanes.add(builder.trouble(t)));
-    Map<String, UUID> fieldOf =
+    Map<UUID, UUID> fieldOf =
         farm.covers().stream().collect(Collectors.toMap(FieldSeasons::key, f -> f.field().id()));
     UnitSystem units = farm.farm().units();
     List<SeasonView.CallView> calls =
@@ -143,16 +145,16 @@ class SeasonController {
       LaneBuilder builder,
       FieldSeasons field,
       Figures figures,
-      Map<String, Pin> pins,
+      Map<JobId, Pin> pins,
       Map<String, String> machineNames) {
     List<CallBoard.Lane> board = new ArrayList<>();
     List<LaneView.Stake> stakes = new ArrayList<>();
     for (FieldSeasons one : field.andAfter()) {
-      Map<String, LocalDate> placed = new HashMap<>();
+      Map<Operation, LocalDate> placed = new HashMap<>();
       for (var job : FieldJobs.of(one.key(), one.field().name(), one.now(), figures)) {
         Pin pin = pins.get(job.id());
         if (pin != null) {
-          placed.put(job.id(), pin.start());
+          placed.put(job.id().operation(), pin.start());
           stakes.add(
               new LaneView.Stake(
                   job.id(),
@@ -225,7 +227,7 @@ class SeasonController {
             window, farm.farm().units(), farm.weather().today(), farm.farm().rules().figures()));
   }
 
-  private static SeasonView.CallView call(Call call, UnitSystem units, Map<String, UUID> fieldOf) {
+  private static SeasonView.CallView call(Call call, UnitSystem units, Map<UUID, UUID> fieldOf) {
     String action =
         switch (call.kind()) {
           case CHOOSE_COVER, CHANGE_PLAN -> "Choose a cover";

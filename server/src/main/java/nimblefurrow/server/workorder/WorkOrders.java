@@ -17,11 +17,13 @@ import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.UnitSystem;
-import nimblefurrow.core.schedule.Cautions;
-import nimblefurrow.core.schedule.MachineKind;
-import nimblefurrow.core.schedule.Pin;
 import nimblefurrow.core.seeding.SeedTag;
 import nimblefurrow.core.seeding.SeedingWindow;
+import nimblefurrow.core.work.Cautions;
+import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.work.Operation;
+import nimblefurrow.core.work.Pin;
 import nimblefurrow.server.calibration.CalibrationKind;
 import nimblefurrow.server.calibration.Calibrations;
 import nimblefurrow.server.calibration.Calibrations.CalibrationView;
@@ -112,14 +114,14 @@ class WorkOrders {
             .of(farmId)
             .orElseThrow(
                 () -> new NotOnThisFarm("weather yet: import it or take the simulated station"));
-    Map<String, Pin> pins =
+    Map<JobId, Pin> pins =
         placements.all(farmId).stream().collect(Collectors.toMap(Pin::jobId, p -> p));
     List<Map<String, Object>> orders = new ArrayList<>();
     List<Trouble> troubles = new ArrayList<>(farm.troubles());
     UnitSystem units = farm.farm().units();
     Stock stock = stock(farmId, machine);
     for (FieldSeasons field : farm.covers()) {
-      Pin pin = pins.get(field.key() + ":seed");
+      Pin pin = pins.get(new JobId(field.key(), Operation.SEED));
       if (sows(machine, field) && (pin == null || pin.machineId().equals(machineId.toString()))) {
         Trouble.attempt(field.field(), () -> page(farm, field, stock), troubles::add)
             .ifPresent(
@@ -154,7 +156,7 @@ class WorkOrders {
         .now()
         .field()
         .cover()
-        .filter(c -> c.seeded() == null && c.way().name().equals(machine.kind().name()))
+        .filter(c -> c.seeded() == null && c.way().machine() == machine.kind())
         .isPresent();
   }
 

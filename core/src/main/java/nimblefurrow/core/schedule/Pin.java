@@ -1,6 +1,0 @@
-package nimblefurrow.core.schedule;
-
-import java.time.LocalDate;
-
-/** A start day and machine that a person, or an earlier plan, has given a job. */
-public record Pin(String jobId, String machineId, LocalDate start, boolean locked) {}

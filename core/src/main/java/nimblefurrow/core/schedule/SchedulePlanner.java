@@ -1,6 +1,0 @@
-package nimblefurrow.core.schedule;
-
-/** Places jobs on machines and days. Pinned jobs keep their place; the rest find the best one. */
-public interface SchedulePlanner {
-  Schedule plan(ScheduleProblem problem);
-}

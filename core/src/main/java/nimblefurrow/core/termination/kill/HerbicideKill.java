@@ -1,0 +1,44 @@
+package nimblefurrow.core.termination.kill;
+
+import java.util.Optional;
+import nimblefurrow.core.cover.CoverStage;
+import nimblefurrow.core.cover.Species;
+
+/**
+ * Expected kill by a systemic burndown, for planning only: the label decides rate, stage and
+ * everything else.
+ *
+ * @param rateLow lb acid equivalent per acre while small
+ * @param rateHigh lb acid equivalent per acre past the right size
+ * @param partner active ingredient usually added, empty when none
+ * @param until the stage up to which the cover has the right size; empty when size does not matter
+ */
+public record HerbicideKill(
+    double rateLow,
+    double rateHigh,
+    Optional<String> partner,
+    Optional<CoverStage> until,
+    double killRightSize,
+    double killPast) {
+
+  public static Optional<HerbicideKill> of(Species species) {
+    return species
+        .figures()
+        .sheet("herbicide")
+        .find(species.id())
+        .map(
+            row ->
+                new HerbicideKill(
+                    row.number("glyphosate_low"),
+                    row.number("glyphosate_high"),
+                    Optional.of(row.text("partner")).filter(p -> !p.isBlank()),
+                    CoverStage.coded(row.text("right_size_until")),
+                    row.number("kill_right_size"),
+                    row.number("kill_past")));
+  }
+
+  /** Kill when a share of the stems is past the right size. */
+  public double kill(double sharePast) {
+    return killRightSize * (1 - sharePast) + killPast * sharePast;
+  }
+}

@@ -1,0 +1,181 @@
+package nimblefurrow.core.termination.route;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import nimblefurrow.core.cover.CoverStand;
+import nimblefurrow.core.cover.Family;
+import nimblefurrow.core.cover.MatForecast;
+import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.cover.StageForecast;
+import nimblefurrow.core.ensemble.DateForecast;
+import nimblefurrow.core.ensemble.Spread;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.seeding.HouseRules;
+import nimblefurrow.core.termination.NextCrop;
+import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.termination.RouteOutlook.MemberKill;
+import nimblefurrow.core.termination.kill.HerbicideKill;
+import nimblefurrow.core.weather.Outlook;
+
+/**
+ * A cover about to be ended, with all that its end depends on: stages of what lives, the mat, the
+ * crop to come, the rules of the house; and the sums that several ways of ending share.
+ */
+public final class EndingStand {
+  static final FigureKey LEAD_DAYS_CORN = FigureKey.of("termination", "lead_days_corn");
+
+  private final CoverStand stand;
+  private final NextCrop next;
+  private final boolean organic;
+  private final HouseRules rules;
+  private final Outlook outlook;
+  private final MatForecast mat;
+  private final List<StageForecast> alive = new ArrayList<>();
+
+  public EndingStand(
+      CoverStand stand, NextCrop next, boolean organic, HouseRules rules, Outlook outlook) {
+    this.stand = stand;
+    this.next = next;
+    this.organic = organic;
+    this.rules = rules;
+    this.outlook = outlook;
+    this.mat = new MatForecast(stand, outlook);
+    for (Species species : stand.mix().winterHardy()) {
+      alive.add(new StageForecast(species, stand, outlook));
+    }
+  }
+
+  CoverStand stand() {
+    return stand;
+  }
+
+  NextCrop next() {
+    return next;
+  }
+
+  /** Whether herbicide is ruled out. */
+  public boolean organic() {
+    return organic;
+  }
+
+  HouseRules rules() {
+    return rules;
+  }
+
+  Outlook outlook() {
+    return outlook;
+  }
+
+  Figures figures() {
+    return outlook.figures();
+  }
+
+  MatForecast mat() {
+    return mat;
+  }
+
+  /** Members that live on in spring, with their stages. */
+  public List<StageForecast> alive() {
+    return alive;
+  }
+
+  RouteOutlook result(
+      Route route,
+      DateForecast opens,
+      DateForecast closes,
+      Optional<LocalDate> aim,
+      List<MemberKill> kills,
+      List<Reason> reasons,
+      List<Reason> against) {
+    Optional<Spread> weight = aim.map(mat::on);
+    return new RouteOutlook(
+        route,
+        opens,
+        closes,
+        aim,
+        weight,
+        least(kills),
+        List.copyOf(kills),
+        List.copyOf(reasons),
+        List.copyOf(against),
+        Optional.empty(),
+        Optional.empty());
+  }
+
+  /** A mix dies as its hardest member; where one has no figure, nothing is said of the whole. */
+  static Optional<Double> least(List<MemberKill> kills) {
+    return kills.isEmpty() || kills.stream().anyMatch(k -> k.kill().isEmpty())
+        ? Optional.empty()
+        : kills.stream().flatMap(k -> k.kill().stream()).min(Double::compare);
+  }
+
+  static Optional<Reason> noFigure(List<MemberKill> kills, String by) {
+    List<String> unknown =
+        kills.stream()
+            .filter(k -> k.kill().isEmpty())
+            .map(k -> k.species().toLowerCase(Locale.ROOT))
+            .toList();
+    return unknown.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            Reason.of(
+                "no figure for how surely {} kills {}: ask your adviser before you count on it",
+                by,
+                String.join(" and ", unknown)));
+  }
+
+  List<MemberKill> sprayKills(LocalDate day) {
+    return alive.stream()
+        .map(stages -> new MemberKill(stages.species().name(), sprayKill(stages, day)))
+        .toList();
+  }
+
+  static Optional<Double> sprayKill(StageForecast stages, LocalDate day) {
+    return HerbicideKill.of(stages.species())
+        .map(
+            figures ->
+                figures.kill(
+                    figures
+                        .until()
+                        .map(stage -> stages.sharesOn(day).getOrDefault(stage, 0.0))
+                        .orElse(0.0)));
+  }
+
+  /**
+   * Early in the window for the roller, late in it for the early spray (more mulch, still small).
+   */
+  static Optional<LocalDate> aimed(DateForecast opens, DateForecast closes, boolean late) {
+    Optional<LocalDate> from = opens.median();
+    Optional<LocalDate> to = closes.median();
+    if (from.isEmpty() || to.isEmpty()) {
+      return late ? to : from;
+    }
+    return late && to.get().isAfter(from.get()) ? to : from;
+  }
+
+  int leadDays() {
+    return next.kind().corn() && grassAlive() ? figures().whole(LEAD_DAYS_CORN) : 0;
+  }
+
+  boolean grassAlive() {
+    return alive.stream().anyMatch(s -> s.species().family() == Family.GRASS);
+  }
+
+  static String stageWords(StageForecast stages, LocalDate day) {
+    String words = "still leafy";
+    for (var reached : stages.sharesOn(day).entrySet()) {
+      words = reached.getValue() >= 0.5 ? "at " + reached.getKey().words() : words;
+    }
+    return words;
+  }
+
+  static String lower(StageForecast stages) {
+    return stages.species().name().toLowerCase(Locale.ROOT);
+  }
+}

@@ -1,0 +1,115 @@
+package nimblefurrow.core.termination.route;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import nimblefurrow.core.cover.CoverHeight;
+import nimblefurrow.core.cover.MatForecast;
+import nimblefurrow.core.cover.StageForecast;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.DryMatter;
+import nimblefurrow.core.quantity.Length;
+import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.termination.RouteOutlook.MemberKill;
+import nimblefurrow.core.termination.kill.Conditions;
+import nimblefurrow.core.termination.kill.RollerKill;
+
+/**
+ * What the roller would do on a day: the kill of each member, what a second pass adds, and what the
+ * mat's weight and the stand's height take from it. A stand under 24 in is crimped poorly, one
+ * under 12 in not at all.
+ */
+final class RollDay {
+  private static final FigureKey THIN_MAT = FigureKey.of("termination", "thin_mat");
+  private static final FigureKey ROLLER_MAT = FigureKey.of("termination", "roller_mat");
+  private static final FigureKey LIKELY = FigureKey.of("termination", "mat_likely");
+  private static final FigureKey SURE_KILL = FigureKey.of("termination", "sure_kill");
+
+  private final List<StageForecast> alive;
+  private final MatForecast mat;
+  private final LocalDate day;
+  private final Figures figures;
+
+  RollDay(List<StageForecast> alive, MatForecast mat, LocalDate day, Figures figures) {
+    this.figures = figures;
+    this.alive = alive;
+    this.mat = mat;
+    this.day = day;
+  }
+
+  List<MemberKill> kills() {
+    return alive.stream().map(s -> new MemberKill(s.species().name(), kill(s))).toList();
+  }
+
+  private Optional<Double> kill(StageForecast stages) {
+    Conditions conditions =
+        Conditions.GOOD
+            .withThinMat(mat.on(day).middle() < figures.of(THIN_MAT))
+            .withHeight(height(stages));
+    return RollerKill.of(
+        stages.species(), RollerKill.classes(stages, stages.middleHeatOn(day)), conditions);
+  }
+
+  private Length height(StageForecast stages) {
+    return CoverHeight.on(stages, mat, day);
+  }
+
+  List<Reason> reasons() {
+    List<Reason> reasons = new ArrayList<>();
+    DryMatter wanted = DryMatter.poundsPerAcre(figures.of(ROLLER_MAT));
+    reasons.add(
+        Reason.of(
+            "chance that the mat weighs {} by then: {}",
+            wanted,
+            Share.of(mat.chanceOfAtLeast(wanted, day))));
+    for (StageForecast stages : alive) {
+      kill(stages)
+          .filter(k -> k > 0 && k < figures.of(SURE_KILL))
+          .ifPresent(
+              k ->
+                  reasons.add(
+                      Reason.of(
+                          "{}: a second pass 5 to 7 days later brings {} in all",
+                          name(stages),
+                          Share.of(RollerKill.second(k, k, figures)))));
+    }
+    return reasons;
+  }
+
+  List<Reason> against() {
+    List<Reason> against = new ArrayList<>();
+    DryMatter wanted = DryMatter.poundsPerAcre(figures.of(ROLLER_MAT));
+    if (mat.chanceOfAtLeast(wanted, day) < figures.of(LIKELY)) {
+      against.add(Reason.of("mat likely under {}: plan a second pass or a rescue", wanted));
+    }
+    for (StageForecast stages : alive) {
+      Length height = height(stages);
+      Length tooLow = Length.ofInches(figures.of(Conditions.TOO_LOW));
+      Length low = Length.ofInches(figures.of(Conditions.LOW));
+      if (height.inches() < tooLow.inches()) {
+        against.add(
+            Reason.of(
+                "{} stands only about {} high: under {} do not roll",
+                name(stages),
+                height,
+                tooLow));
+      } else if (height.inches() < low.inches()) {
+        against.add(
+            Reason.of(
+                "{} stands about {} high: under {} the roller kills less",
+                name(stages),
+                height,
+                low));
+      }
+    }
+    return against;
+  }
+
+  private static String name(StageForecast stages) {
+    return stages.species().name().toLowerCase(Locale.ROOT);
+  }
+}

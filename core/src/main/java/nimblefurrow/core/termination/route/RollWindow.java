@@ -1,0 +1,108 @@
+package nimblefurrow.core.termination.route;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import nimblefurrow.core.cover.CoverStage;
+import nimblefurrow.core.cover.StageForecast;
+import nimblefurrow.core.ensemble.DateForecast;
+import nimblefurrow.core.ensemble.Ensemble;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.seeding.HouseRules;
+import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.weather.Outlook;
+
+/**
+ * When a mix can be rolled: from the day on which its latest member is ready by the house rule to
+ * the day on which its earliest member may drop viable seed. Where the one comes after the other,
+ * both members are named.
+ */
+final class RollWindow {
+  static final FigureKey MOST_FLOWER = FigureKey.of("termination", "roll_ready");
+
+  /** °F-days before the mean of viable seed at which 5 % of the stems carry some. */
+  private static final FigureKey SEED_RISK_BEFORE = FigureKey.of("termination", "seed_risk_before");
+
+  /** °F-days past the mean of flowering at which 80 % of the stems flower. */
+  private final List<StageForecast> alive;
+
+  private final HouseRules.Rolling school;
+  private final Outlook outlook;
+
+  RollWindow(List<StageForecast> alive, HouseRules.Rolling school, Outlook outlook) {
+    this.alive = alive;
+    this.school = school;
+    this.outlook = outlook;
+  }
+
+  /** When all members are ready by the house rule. */
+  DateForecast opens() {
+    return DateForecast.of(
+        alive.stream()
+            .map(stages -> stages.reached(ready(stages)))
+            .reduce(Ensemble::mostOfBoth)
+            .orElseThrow());
+  }
+
+  private double ready(StageForecast stages) {
+    double flowering =
+        stages
+            .heatAt(CoverStage.FLOWERING, Share.of(outlook.figures().of(MOST_FLOWER)))
+            .orElseThrow();
+    return school == HouseRules.Rolling.MILK
+        ? stages.mean(CoverStage.MILK).orElse(flowering)
+        : flowering;
+  }
+
+  /** When the earliest member's first seed may be viable. */
+  DateForecast closes() {
+    return seedRisk(alive, outlook);
+  }
+
+  /** When the first of some members may drop viable seed; never, where none has a figure. */
+  static DateForecast seedRisk(List<StageForecast> alive, Outlook outlook) {
+    Ensemble<LocalDate> earliest = Ensemble.never(outlook.traces().size());
+    for (StageForecast stages : alive) {
+      Optional<Double> viable = stages.mean(CoverStage.VIABLE_SEED);
+      if (viable.isPresent()) {
+        earliest =
+            earliest.leastOfEither(
+                stages.reached(viable.get() - outlook.figures().of(SEED_RISK_BEFORE)));
+      }
+    }
+    return DateForecast.of(earliest);
+  }
+
+  /** No overlap: who is late and who is early, and what else would do. */
+  Optional<RouteOutlook> blocked() {
+    Optional<LocalDate> from = opens().median();
+    Optional<LocalDate> to = closes().median();
+    if (from.isEmpty() || to.isEmpty() || !from.get().isAfter(to.get())) {
+      return Optional.empty();
+    }
+    StageForecast late = alive.stream().max(Comparator.comparingDouble(this::ready)).orElseThrow();
+    StageForecast early =
+        alive.stream()
+            .filter(s -> s.mean(CoverStage.VIABLE_SEED).isPresent())
+            .min(Comparator.comparing(s -> s.mean(CoverStage.VIABLE_SEED).get()))
+            .orElseThrow();
+    return Optional.of(
+        RouteOutlook.impossible(
+            Route.ROLL,
+            Reason.of(
+                "{} is ready only on {}, but {} may drop viable seed from {}",
+                name(late),
+                from.get(),
+                name(early),
+                to.get()),
+            Reason.of("plant green or spray, or leave {} or {} out", name(late), name(early))));
+  }
+
+  private static String name(StageForecast stages) {
+    return stages.species().name().toLowerCase(java.util.Locale.ROOT);
+  }
+}

@@ -1,0 +1,38 @@
+package nimblefurrow.core.termination.route;
+
+import nimblefurrow.core.cover.CoverStand;
+import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.seeding.HouseRules;
+import nimblefurrow.core.termination.NextCrop;
+import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.weather.Outlook;
+
+/**
+ * The ways of ending a cover on a field: what rules a way out at once, and who works out the rest.
+ */
+public final class RouteRules {
+  private final EndingStand stand;
+
+  public RouteRules(
+      CoverStand stand, NextCrop next, boolean organic, HouseRules rules, Outlook outlook) {
+    this.stand = new EndingStand(stand, next, organic, rules, outlook);
+  }
+
+  /** One way of ending it; impossible where the field or the cover rules it out. */
+  public RouteOutlook route(Route route) {
+    if (route.usesHerbicide() && stand.organic()) {
+      return RouteOutlook.impossible(
+          route,
+          Reason.of("this field is organic: herbicide is ruled out"),
+          Reason.of("roll and crimp, or sow a cover that the winter kills"));
+    }
+    if (stand.alive().isEmpty() && route != Route.WINTER_KILL) {
+      return RouteOutlook.impossible(
+          route,
+          Reason.of("nothing here outlives the winter, so there is nothing to kill"),
+          Reason.of("add cereal rye or another winter species for a spring mat"));
+    }
+    return Endings.of(route, stand).outlook();
+  }
+}

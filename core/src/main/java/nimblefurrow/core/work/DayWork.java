@@ -1,0 +1,11 @@
+package nimblefurrow.core.work;
+
+import java.time.LocalDate;
+import java.util.Optional;
+
+/**
+ * Work of one job on one day: hours on the machine and acres done.
+ *
+ * @param driver who drives; empty where the machine brings its own crew
+ */
+public record DayWork(LocalDate date, double hours, double acres, Optional<String> driver) {}

@@ -1,0 +1,41 @@
+package nimblefurrow.core.work;
+
+/** The kinds of machine that do a job, one job kind each; every way in has its own. */
+public enum MachineKind {
+  DRILL("drill", "drill"),
+  PRECISION_PLANTER("precision_planter", "sow with the planter"),
+  BROADCAST_TILLAGE("broadcast_tillage", "broadcast and till in"),
+  DISC_PASSES("disc_passes", "spread by hand and disc"),
+  BROADCAST("broadcast", "broadcast"),
+  SLURRY("slurry", "seed in slurry"),
+  COMBINE_SEEDER("combine_seeder", "seed from the combine"),
+  HARVEST_SPREADER("harvest_spreader", "spread behind the combine"),
+  INTERSEEDER("interseeder", "interseed"),
+  ROW_AIR_SEEDER("row_air_seeder", "air seed between rows"),
+  AIRPLANE("airplane", "fly seed by airplane"),
+  HELICOPTER("helicopter", "fly seed by helicopter"),
+  DRONE("drone", "fly seed by drone"),
+  HIGH_CLEARANCE("high_clearance", "spread over the crop"),
+  FROST_SEEDING("frost_seeding", "frost seed"),
+  ROLLER("roller", "roll and crimp"),
+  SPRAYER("sprayer", "spray"),
+  PLANTER("planter", "plant green");
+
+  private final String code;
+  private final String words;
+
+  MachineKind(String code, String words) {
+    this.code = code;
+    this.words = words;
+  }
+
+  /** Its name on the sheets of figures, for example "disc_passes". */
+  public String code() {
+    return code;
+  }
+
+  /** What the machine does, as on a day sheet. */
+  public String words() {
+    return words;
+  }
+}

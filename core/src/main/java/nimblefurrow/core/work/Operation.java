@@ -1,0 +1,56 @@
+package nimblefurrow.core.work;
+
+import java.util.Arrays;
+
+/**
+ * What is done to a field with a cover, each at most once in a cover's life: {@code SEED} sows it,
+ * {@code ROLL} ends it. Not the machine that does it; see {@link MachineKind}.
+ */
+public enum Operation {
+  FIRST_DISC("first_disc", false),
+  SECOND_DISC("second_disc", false),
+  SEED("seed", false),
+  SLURRY("slurry", false),
+  PLANT("plant", true),
+  SPRAY("spray", true),
+  ROLL("roll", true);
+
+  private final String code;
+  private final boolean ends;
+
+  Operation(String code, boolean ends) {
+    this.code = code;
+    this.ends = ends;
+  }
+
+  /** Its lasting name where it is kept, for example "first_disc". */
+  public String code() {
+    return code;
+  }
+
+  /** Whether it belongs to the end of the cover rather than to its sowing. */
+  public boolean ends() {
+    return ends;
+  }
+
+  /**
+   * A shallow disc pass before the last one.
+   *
+   * @param pass counted from 1 to 2; the last pass is part of the sowing
+   */
+  public static Operation disc(int pass) {
+    return pass == 1 ? FIRST_DISC : SECOND_DISC;
+  }
+
+  /**
+   * The operation of a code.
+   *
+   * @throws IllegalArgumentException when there is none
+   */
+  public static Operation coded(String code) {
+    return Arrays.stream(values())
+        .filter(o -> o.code.equals(code))
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException("no operation " + code));
+  }
+}

@@ -1,0 +1,16 @@
+package nimblefurrow.core.work;
+
+import java.util.List;
+import java.util.Optional;
+
+/** Jobs on machines and days, and those that found no place. */
+public record Schedule(List<Placement> placed, List<Unplaced> unplaced) {
+  public Schedule {
+    placed = List.copyOf(placed);
+    unplaced = List.copyOf(unplaced);
+  }
+
+  public Optional<Placement> of(JobId jobId) {
+    return placed.stream().filter(p -> p.jobId().equals(jobId)).findFirst();
+  }
+}

@@ -1,0 +1,99 @@
+package nimblefurrow.core.work;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.UUID;
+import nimblefurrow.core.TestWeather;
+import nimblefurrow.core.ensemble.DateForecast;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.weather.SoilTexture;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** What makes a day fit, compared between soils, machines and seasons. */
+class FitDaysTest {
+  private static final LocalDate TODAY = LocalDate.of(2026, 4, 1);
+  private static final Outlook OUTLOOK = TestWeather.outlook(TODAY);
+  private static final FitDays FIT = new FitDays(OUTLOOK);
+
+  private static Job job(MachineKind kind, SoilTexture soil, boolean tiled) {
+    JobWindow window =
+        JobWindow.of(
+            DateForecast.certain(TODAY),
+            DateForecast.certain(TODAY.plusDays(400)),
+            Figures.shipped());
+    return new Job(id("j"), "Field", kind, Area.ofAcres(40), soil, tiled, false, window);
+  }
+
+  private static double mean(MachineKind kind, SoilTexture soil, boolean tiled, LocalDate from) {
+    double sum = 0;
+    for (int i = 0; i < 30; i++) {
+      sum += FIT.chance(job(kind, soil, tiled), from.plusDays(i));
+    }
+    return sum / 30;
+  }
+
+  @Test
+  void sandIsFitSoonerThanClayInSpring() {
+    LocalDate april = LocalDate.of(2026, 4, 10);
+    assertThat(mean(MachineKind.PLANTER, SoilTexture.SAND, false, april))
+        .isGreaterThan(mean(MachineKind.PLANTER, SoilTexture.CLAY, false, april));
+  }
+
+  @Test
+  void tileNeverCostsAFitDay() {
+    LocalDate april = LocalDate.of(2026, 4, 10);
+    for (SoilTexture soil : SoilTexture.values()) {
+      assertThat(mean(MachineKind.DRILL, soil, true, april))
+          .isGreaterThanOrEqualTo(mean(MachineKind.DRILL, soil, false, april));
+    }
+  }
+
+  @Test
+  void whatFliesDoesNotCareForTheGround() {
+    LocalDate september = LocalDate.of(2026, 9, 1);
+    assertThat(mean(MachineKind.DRONE, SoilTexture.CLAY, false, september))
+        .isEqualTo(mean(MachineKind.DRONE, SoilTexture.SAND, false, september));
+  }
+
+  @Test
+  void nothingIsSprayedOrRolledInDeepWinter() {
+    LocalDate january = LocalDate.of(2027, 1, 5);
+    assertThat(mean(MachineKind.SPRAYER, SoilTexture.LOAM, false, january)).isLessThan(0.1);
+    assertThat(mean(MachineKind.ROLLER, SoilTexture.LOAM, false, january)).isLessThan(0.1);
+  }
+
+  @ParameterizedTest
+  @EnumSource(MachineKind.class)
+  void chancesAreChancesAndHoursNoMoreThanADay(MachineKind kind) {
+    for (LocalDate day = TODAY; day.isBefore(TODAY.plusDays(400)); day = day.plusDays(7)) {
+      Job job = job(kind, SoilTexture.SILT_LOAM, false);
+      assertThat(FIT.chance(job, day)).isBetween(0.0, 1.0);
+      assertThat(FIT.hours(job, day)).isBetween(0.0, FIT.hoursPerDay(kind));
+    }
+    assertThat(Cautions.of(kind, Figures.shipped()))
+        .as("every kind of work carries its cautions")
+        .isNotEmpty();
+  }
+
+  @Test
+  void windowChancesCountBothEnds() {
+    DateForecast opens = DateForecast.of(java.util.List.of(TODAY, TODAY.plusDays(4)));
+    DateForecast closes = DateForecast.of(java.util.List.of(TODAY.plusDays(6), TODAY.plusDays(10)));
+    JobWindow window = JobWindow.of(opens, closes, Figures.shipped());
+    assertThat(window.chanceOpen(TODAY.minusDays(1))).isZero();
+    assertThat(window.chanceOpen(TODAY)).isEqualTo(0.5);
+    assertThat(window.chanceOpen(TODAY.plusDays(4))).isEqualTo(1);
+    assertThat(window.chanceOpen(TODAY.plusDays(10))).isEqualTo(0.5);
+    assertThat(window.chanceOpen(TODAY.plusDays(11))).isZero();
+    assertThat(window.end()).isEqualTo(TODAY.plusDays(6));
+  }
+
+  private static JobId id(String name) {
+    return new JobId(UUID.nameUUIDFromBytes(name.getBytes()), Operation.SEED);
+  }
+}
