@@ -110,7 +110,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_9"];
+        delete: operations["remove_8"];
         options?: never;
         head?: never;
         patch?: never;
@@ -702,7 +702,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_8"];
+        delete: operations["remove_7"];
         options?: never;
         head?: never;
         patch?: never;
@@ -884,7 +884,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/log/{id}": {
+    "/api/log/{id}/corrections": {
         parameters: {
             query?: never;
             header?: never;
@@ -893,8 +893,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post?: never;
-        delete: operations["remove_7"];
+        post: operations["correct"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1548,6 +1548,13 @@ export interface components {
             /** Format: double */
             factor: number;
             lot: string;
+        };
+        CorrectionForm: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "WITHDRAWN" | "RESTORED";
+            reason?: string;
         };
         CoverAnswer: {
             /** Format: int32 */
@@ -3272,7 +3279,7 @@ export interface operations {
             };
         };
     };
-    remove_9: {
+    remove_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -4407,7 +4414,7 @@ export interface operations {
             };
         };
     };
-    remove_8: {
+    remove_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -4758,7 +4765,7 @@ export interface operations {
             };
         };
     };
-    remove_7: {
+    correct: {
         parameters: {
             query?: never;
             header?: never;
@@ -4767,7 +4774,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CorrectionForm"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {

@@ -7,7 +7,13 @@ defineProps<{ of: string; title: string; figures: Figure[] }>()
 const emit = defineEmits<{ set: [figure: Figure, value: number | undefined] }>()
 
 const said = (value: number | undefined, unit: Unit) =>
-  value === undefined ? '–' : String(Number(read(value, unit).toPrecision(5)))
+  value === undefined ? '' : String(Number(read(value, unit).toPrecision(5)))
+
+const grouped = (value: number | undefined, unit: Unit) =>
+  value === undefined
+    ? '–'
+    : Number(read(value, unit).toPrecision(5)).toLocaleString('en-US', { maximumFractionDigits: 4 })
+const range = (f: Figure) => `${grouped(f.low, f.unit)}${f.low < 0 ? ' to ' : '–'}${grouped(f.high, f.unit)}`
 
 function typed(figure: Figure, event: Event) {
   const text = (event.target as HTMLInputElement).value
@@ -41,7 +47,7 @@ function typed(figure: Figure, event: Event) {
             class="figures"
             type="number"
             step="any"
-            :value="f.value === undefined ? '' : said(f.value, f.unit)"
+            :value="said(f.value, f.unit)"
             placeholder="–"
             :disabled="!planner"
             :aria-label="`${of}${title ? ', ' + title : ''}: ${f.words}, ${word(f.unit)}`"
@@ -49,9 +55,9 @@ function typed(figure: Figure, event: Event) {
           />
         </td>
         <td>{{ word(f.unit) }}</td>
-        <td class="figures quiet">{{ said(f.low, f.unit) }}–{{ said(f.high, f.unit) }}</td>
+        <td class="figures quiet">{{ range(f) }}</td>
         <td class="figures quiet">
-          {{ f.changed ? said(f.startingValue, f.unit) : f.value === undefined ? '–' : 'as it is' }}
+          {{ f.changed ? grouped(f.startingValue, f.unit) : f.value === undefined ? '–' : 'as it is' }}
         </td>
         <td class="quiet">{{ f.source }}</td>
         <td>
@@ -91,6 +97,10 @@ input {
   background: rgb(var(--v-theme-surface));
   color: inherit;
   min-height: 30px;
+}
+td:not(.what),
+th {
+  white-space: nowrap;
 }
 tr.changed td {
   background: color-mix(in srgb, var(--ochre) 12%, transparent);

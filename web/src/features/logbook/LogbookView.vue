@@ -73,9 +73,16 @@ async function bring(id: string, event: Event) {
   input.value = ''
 }
 
-async function remove(id: string) {
+const taken = ref<{ id: string; about: string } | null>(null)
+
+/** An entry is never rewritten: taking it out, and putting it back, are words on it. */
+async function correct(id: string, about: string, kind: 'WITHDRAWN' | 'RESTORED') {
+  problem.value = ''
   try {
-    await got(api.DELETE('/api/log/{id}', { params: { path: { id } } }))
+    await got(
+      api.POST('/api/log/{id}/corrections', { params: { path: { id } }, body: { id: crypto.randomUUID(), kind } }),
+    )
+    taken.value = kind === 'WITHDRAWN' ? { id, about } : null
     await queries.invalidateQueries()
   } catch (e) {
     problem.value = e as Refused
@@ -93,6 +100,12 @@ async function remove(id: string) {
           <v-text-field v-model="find" class="find" label="Find an entry" clearable />
         </div>
         <Refusal :says="error || problem" />
+        <p v-if="taken" role="status">
+          {{ taken.about }}: taken out as a mistake.
+          <v-btn size="small" variant="text" color="primary" @click="correct(taken.id, taken.about, 'RESTORED')">
+            Put it back
+          </v-btn>
+        </p>
         <p v-if="entries && !entries.length" class="quiet">
           Nothing is written down yet. What you save here moves the forecasts of its field.
         </p>
@@ -145,8 +158,8 @@ async function remove(id: string) {
               icon
               size="x-small"
               variant="text"
-              :aria-label="`Remove ${field}, ${about}`"
-              @click="remove(entry.id)"
+              :aria-label="`Take out ${field}, ${about}`"
+              @click="correct(entry.id, `${field}, ${about}`, 'WITHDRAWN')"
               ><v-icon :icon="mdiDeleteOutline"
             /></v-btn>
           </li>

@@ -190,7 +190,8 @@ class SeedingJourneyTest {
     assertThat(map).containsText(Pattern.compile("skipped [0-9.]+ %"));
     assertThat(map.locator("rect").first()).isVisible();
     map.getByText("Close").click();
-    button("Remove Upper Creek, sown").first().click();
+    button("Take out Upper Creek, sown").first().click();
+    assertThat(page.getByText("taken out as a mistake")).isVisible();
     assertThat(page.locator("li").filter(new Locator.FilterOptions().setHasText("Flown in")))
         .hasCount(0);
   }

@@ -208,7 +208,11 @@ class FarmWallsTest {
                 "HARVESTED",
                 "on",
                 "2026-10-01")));
-    tried.add(new Tried("DELETE", "/api/log/" + ids.get("entry"), null));
+    tried.add(
+        new Tried(
+            "POST",
+            "/api/log/" + ids.get("entry") + "/corrections",
+            Map.of("id", UUID.randomUUID(), "kind", "WITHDRAWN")));
     String drone = ids.get("drone");
     String run = "/api/flight/runs/" + ids.get("flight");
     tried.add(new Tried("GET", "/api/openings/" + field, null));

@@ -37,6 +37,8 @@ class Security {
                     .permitAll()
                     .requestMatchers(HttpMethod.GET, "/api/**")
                     .hasAnyRole("PLANNER", "OPERATOR")
+                    .requestMatchers(HttpMethod.POST, "/api/log/*/corrections")
+                    .hasRole("PLANNER")
                     .requestMatchers(
                         HttpMethod.POST,
                         "/api/log/**",

@@ -15,6 +15,11 @@ public enum EntryKind {
   STEM_COUNT,
   BIOMASS;
 
+  /** Whether a link of the chain can have one only, as it is sown once and harvested once. */
+  public boolean once() {
+    return this == SEEDED || this == ENDED || this == CUT || this == HARVESTED;
+  }
+
   /** The kind of entry that settles a job; planting the crop is none of the cover's. */
   public static Optional<EntryKind> settling(Operation operation) {
     return switch (operation) {

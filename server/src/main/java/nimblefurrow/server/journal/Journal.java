@@ -1,15 +1,21 @@
 package nimblefurrow.server.journal;
 
 import java.time.LocalDate;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Keeps the entries. What they mean for a season is worked out from them whenever it is asked. */
+/**
+ * Keeps the entries, and corrections that point at them; nothing is ever rewritten. What they mean
+ * for a season is worked out from them whenever it is asked.
+ */
 @Service
 public class Journal {
   public record Entry(
@@ -44,18 +50,33 @@ public class Journal {
       String by,
       EntryDetails details) {}
 
-  private final LogEntries entries;
+  /**
+   * A word on an entry that is kept.
+   *
+   * @param id given by whoever writes it, so that it is kept once however often it is sent
+   * @param reason in the writer's words; may be empty
+   */
+  public record NewCorrection(UUID id, CorrectionKind kind, String reason, String by) {}
 
-  Journal(LogEntries entries) {
+  /** Later than any day that can be meant. */
+  private static final LocalDate LAST = LocalDate.of(9999, 12, 31);
+
+  private final LogEntries entries;
+  private final LogCorrections corrections;
+
+  Journal(LogEntries entries, LogCorrections corrections) {
+    this.corrections = corrections;
     this.entries = entries;
   }
 
-  /** All entries of days up to and with one, oldest first. */
+  /** All entries that count, of days up to and with one, oldest first. */
   @Transactional(readOnly = true)
   public List<Entry> until(UUID farmId, LocalDate day) {
+    Set<UUID> mistakes = withdrawn(farmId);
     return entries
         .findByFarmIdAndHappenedOnLessThanEqualOrderByHappenedOnAscSeqAsc(farmId, day)
         .stream()
+        .filter(e -> !mistakes.contains(e.id))
         .map(Journal::view)
         .toList();
   }
@@ -77,10 +98,52 @@ public class Journal {
     return view(entries.save(new LogEntry(farmId, entry)));
   }
 
+  /**
+   * Says that an entry was a mistake, or that it was none after all; one sent twice is kept once.
+   *
+   * @throws NotOnThisFarm when the farm has no such entry
+   */
   @Transactional
-  public void remove(UUID farmId, UUID id) {
-    entries.delete(
-        entries.findByFarmIdAndId(farmId, id).orElseThrow(() -> new NotOnThisFarm("entry")));
+  public void correct(UUID farmId, UUID entryId, NewCorrection said) {
+    Entry entry = one(farmId, entryId);
+    if (said.kind() == CorrectionKind.RESTORED) {
+      refuseTwice(farmId, entry);
+    }
+    if (corrections.findByFarmIdAndId(farmId, said.id()).isEmpty()) {
+      corrections.save(new LogCorrection(farmId, entryId, said));
+    }
+  }
+
+  /** A cover is sown once and ended once: what was written anew meanwhile has to go first. */
+  private void refuseTwice(UUID farmId, Entry entry) {
+    boolean again =
+        entry.kind().once()
+            && counting(farmId).stream()
+                .anyMatch(
+                    e ->
+                        e.kind() == entry.kind()
+                            && e.linkId().equals(entry.linkId())
+                            && !e.id().equals(entry.id()));
+    if (again) {
+      throw new Conflict("this was written anew meanwhile: take that entry out first");
+    }
+  }
+
+  private List<Entry> counting(UUID farmId) {
+    return until(farmId, LAST);
+  }
+
+  /** Entries of which the last correction says that they were mistakes. */
+  private Set<UUID> withdrawn(UUID farmId) {
+    Set<UUID> mistakes = new HashSet<>();
+    for (LogCorrection said : corrections.findByFarmIdOrderBySeq(farmId)) {
+      if (CorrectionKind.coded(said.kind) == CorrectionKind.WITHDRAWN) {
+        mistakes.add(said.entryId);
+      } else {
+        mistakes.remove(said.entryId);
+      }
+    }
+    return mistakes;
   }
 
   private static Entry view(LogEntry e) {

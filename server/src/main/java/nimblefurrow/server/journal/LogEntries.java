@@ -13,6 +13,4 @@ interface LogEntries extends Repository<LogEntry, UUID> {
   Optional<LogEntry> findByFarmIdAndId(UUID farmId, UUID id);
 
   LogEntry save(LogEntry entry);
-
-  void delete(LogEntry entry);
 }

@@ -1,6 +1,8 @@
 package nimblefurrow.server.logbook;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -18,13 +20,13 @@ import nimblefurrow.server.applied.AppliedLogs;
 import nimblefurrow.server.chain.Chains;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.field.Fields;
+import nimblefurrow.server.journal.CorrectionKind;
 import nimblefurrow.server.journal.EntryDetails;
 import nimblefurrow.server.journal.Journal;
 import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
-import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -103,9 +105,16 @@ class LogController {
     return logbook.add(current.id(), current.user(), form);
   }
 
-  @DeleteMapping("/{id}")
-  void remove(@PathVariable UUID id) {
-    journal.remove(current.id(), id);
+  record CorrectionForm(
+      @NotNull UUID id, @NotNull CorrectionKind kind, @Maybe @Size(max = 400) String reason) {}
+
+  /** Says that an entry was a mistake, or takes that back; the entry itself is never rewritten. */
+  @PostMapping("/{id}/corrections")
+  void correct(@PathVariable UUID id, @Valid @RequestBody CorrectionForm form) {
+    journal.correct(
+        current.id(),
+        id,
+        new Journal.NewCorrection(form.id(), form.kind(), form.reason(), current.user().name()));
   }
 
   /** Pounds per acre as sown, where pounds and acres were written down. */
