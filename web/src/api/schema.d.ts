@@ -1535,7 +1535,12 @@ export interface components {
         };
         Choices: {
             goals: components["schemas"]["Choice"][];
+            /** Format: double */
+            harvestMoisture: number;
             machines: components["schemas"]["Choice"][];
+            maturities: {
+                [key: string]: number;
+            };
             routes: components["schemas"]["Choice"][];
             ways: components["schemas"]["Choice"][];
             yields: {
@@ -2883,6 +2888,8 @@ export interface components {
             rateUsual: number;
             /** Format: double */
             seedsPerPound: number;
+            /** Format: double */
+            shareInMix: number;
             winterHardy: boolean;
         };
         Split: {

@@ -27,7 +27,8 @@ async function bring(save: boolean) {
   <a href="/api/figures/file" download>Take all out as CSV</a>
   <v-btn v-if="planner" size="small" variant="outlined" @click="open = true">Bring a CSV in</v-btn>
   <v-dialog v-model="open" max-width="620">
-    <v-card class="pa-4" title="Bring figures in">
+    <v-card class="pa-4">
+      <h2>Bring figures in</h2>
       <p>A table as it was taken out, with the columns sheet, row, column and value, in US units.</p>
       <v-file-input
         v-model="file"

@@ -28,6 +28,15 @@ function typed(figure: Figure, event: Event) {
         title
       }}
     </caption>
+    <colgroup>
+      <col />
+      <col class="value" />
+      <col class="unit" />
+      <col class="may" />
+      <col class="start" />
+      <col class="from" />
+      <col class="back" />
+    </colgroup>
     <thead>
       <tr>
         <th>Figure</th>
@@ -77,6 +86,28 @@ function typed(figure: Figure, event: Event) {
 </template>
 
 <style scoped>
+table {
+  table-layout: fixed;
+  width: 100%;
+}
+.value {
+  width: 136px;
+}
+.unit {
+  width: 92px;
+}
+.may {
+  width: 132px;
+}
+.start {
+  width: 104px;
+}
+.from {
+  width: 138px;
+}
+.back {
+  width: 92px;
+}
 caption {
   text-align: left;
   font-weight: 700;
@@ -109,7 +140,9 @@ tr.changed td {
   th:nth-child(4),
   td:nth-child(4),
   th:nth-child(6),
-  td:nth-child(6) {
+  td:nth-child(6),
+  .may,
+  .from {
     display: none;
   }
 }

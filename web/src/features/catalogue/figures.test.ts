@@ -44,6 +44,8 @@ describe('the catalogue', () => {
     const found = usePages(ref(SHEETS), find)
     expect(found.value.map((p) => p.words)).toEqual(['Rolling'])
     expect(found.value[0]!.parts[0]!.figures.map((f) => f.words)).toEqual(['wet leaves'])
+    find.value = 'at'
+    expect(found.value, 'a word is found from its beginning: not m-at').toHaveLength(0)
     find.value = 'rye'
     expect(found.value[0]!.parts).toHaveLength(2)
     find.value = null

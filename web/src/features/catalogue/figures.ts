@@ -75,7 +75,7 @@ export function usePages(sheets: Ref<Sheet[] | undefined>, find: Ref<string | nu
   const all = computed(() => pages(sheets.value ?? []))
   return computed(() => {
     const word = (find.value ?? '').trim().toLowerCase()
-    const has = (text: string) => text.toLowerCase().includes(word)
+    const has = (text: string) => ` ${text.toLowerCase().replace(/[^a-z0-9°%]+/g, ' ')}`.includes(` ${word}`)
     return all.value
       .map((page) =>
         has(page.words)

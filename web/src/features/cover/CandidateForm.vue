@@ -18,8 +18,7 @@ function setMember(i: number, change: Partial<Cover['members'][number]>) {
 }
 function add() {
   const next = left.value[0]
-  if (next)
-    set({ members: [...cover.value.members, { species: next.id, share: next.family === 'GRASS' ? 0.6 : 0.5 }] })
+  if (next) set({ members: [...cover.value.members, { species: next.id, share: next.shareInMix }] })
 }
 function typed(i: number, text: string) {
   setMember(

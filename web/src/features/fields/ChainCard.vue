@@ -3,6 +3,7 @@ import { computed, reactive, ref, watch } from 'vue'
 import { api, got, type Schemas } from '../../api/client'
 import { short } from '../../format/dates'
 import { figure, useAct } from '../../parts/act'
+import { useChoices } from '../../parts/choices'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
 import { cropName, cropWords } from '../season/lanes'
@@ -15,8 +16,8 @@ const empty = {
   kind: 'CORN_GRAIN' as Kind,
   day: '',
   name: '',
-  maturity: '104',
-  harvestMoisture: '20',
+  maturity: '',
+  harvestMoisture: '',
   harvest: '',
   canopyClosed: '',
   canopyOpen: '',
@@ -36,12 +37,14 @@ const kinds = [
 ].map(([value, title]) => ({ value, title }))
 const cut = computed(() => form.kind === 'FORAGE_CUT' || form.kind === 'ENDED')
 const corn = computed(() => form.kind.startsWith('CORN'))
-watch(
-  () => form.kind,
-  (kind) => {
-    if (!changing.value) form.maturity = kind === 'SOYBEANS' ? '3' : '104'
-  },
-)
+const { data: choices } = useChoices()
+/** What the farm takes a crop to be like until something else is typed. */
+function usual() {
+  if (changing.value || !choices.value) return
+  form.maturity = String(choices.value.maturities[form.kind] || '')
+  form.harvestMoisture ||= String(choices.value.harvestMoisture)
+}
+watch(() => [form.kind, choices.value], usual, { immediate: true })
 
 function body(): Schemas['CropForm'] {
   return {
@@ -83,6 +86,7 @@ async function save() {
 function clear() {
   changing.value = null
   Object.assign(form, empty)
+  usual()
 }
 function change(link: Link) {
   changing.value = link

@@ -87,7 +87,7 @@ class CoreRulesTest {
             "..core.coverage..",
             "..core.flight..")
         .layer("work and scouting")
-        .definedBy("..core.work..", "..core.scouting..")
+        .definedBy("..core.chain..", "..core.work..", "..core.scouting..")
         .layer("sowing and ending")
         .definedBy("..core.seeding..", "..core.loads..", "..core.termination..")
         .layer("advice")

@@ -1,5 +1,7 @@
 package nimblefurrow.core.cashcrop;
 
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Unit;
 
 /** The cash crops with a calendar of their own; any other crop is entered by its dates. */
@@ -12,6 +14,10 @@ public enum CropKind {
   OTHER("other", Unit.TON_PER_ACRE),
   /** No crop: ground that a forage cut, or the end of a cover, has freed for another cover. */
   FREE_GROUND("free_ground", Unit.TON_PER_ACRE);
+
+  private static final FigureKey CORN_MATURITY = FigureKey.of("crops", "corn_usual_maturity");
+  private static final FigureKey SOYBEAN_GROUP = FigureKey.of("crops", "soybean_usual_group");
+  private static final FigureKey CORN_MOISTURE = FigureKey.of("crops", "corn_harvest_moisture");
 
   private final String code;
   private final Unit yieldUnit;
@@ -31,6 +37,19 @@ public enum CropKind {
    */
   public Unit yieldUnit() {
     return yieldUnit;
+  }
+
+  /**
+   * Relative maturity of corn, or the group of soybeans, until another is entered; 0 where the crop
+   * has none.
+   */
+  public double usualMaturity(Figures figures) {
+    return corn() ? figures.of(CORN_MATURITY) : this == SOYBEANS ? figures.of(SOYBEAN_GROUP) : 0;
+  }
+
+  /** Moisture at which it is harvested until another is entered, %; asked of corn only. */
+  public double usualMoisture(Figures figures) {
+    return figures.of(CORN_MOISTURE);
   }
 
   public boolean corn() {

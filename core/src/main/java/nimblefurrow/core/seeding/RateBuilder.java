@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.figures.FigureKey;
@@ -35,6 +36,8 @@ public record RateBuilder(
     HouseRules rules,
     SoilTexture soil,
     boolean thickSlurry) {
+  private static final FigureKey SHARE_OF_GRASS = FigureKey.of("seeding", "share_of_grass");
+  private static final FigureKey SHARE_OF_OTHERS = FigureKey.of("seeding", "share_of_others");
   public static final FigureKey UNKNOWN_GERMINATION = FigureKey.of("seeding", "usual_germination");
   public static final FigureKey UNKNOWN_PURITY = FigureKey.of("seeding", "assumed_purity");
   private static final FigureKey THIN = FigureKey.of("seeding", "thin_rate");
@@ -63,6 +66,13 @@ public record RateBuilder(
       HouseRules rules,
       SoilTexture soil) {
     this(way, goal, rollOnly, weeksLate, rules, soil, false);
+  }
+
+  /** Share of its full rate that a species is given when it is put in a mix. */
+  public static double shareInMix(Species species) {
+    return species
+        .figures()
+        .of(species.family() == Family.GRASS ? SHARE_OF_GRASS : SHARE_OF_OTHERS);
   }
 
   private Figures figures() {

@@ -5,6 +5,7 @@ import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.cover.Life;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.seeding.RateBuilder;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -28,6 +29,7 @@ class CatalogueController {
       double rateHigh,
       double pricePerPound,
       @Maybe Double cap,
+      double shareInMix,
       int changed) {}
 
   private final FarmFigures figures;
@@ -63,6 +65,7 @@ class CatalogueController {
         s.high().poundsPerAcre(),
         s.pricePerPound(),
         s.cap().orElse(null),
+        RateBuilder.shareInMix(s),
         changed);
   }
 }

@@ -5,11 +5,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import nimblefurrow.core.cashcrop.CropKind;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.server.platform.CurrentFarm;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -25,19 +27,30 @@ class ChoicesController {
       List<Choice> ways,
       List<Choice> routes,
       List<Choice> machines,
-      Map<CropKind, Unit> yields) {}
+      Map<CropKind, Unit> yields,
+      Map<CropKind, Double> maturities,
+      double harvestMoisture) {}
 
-  private static final Choices ALL =
-      new Choices(
-          Arrays.stream(Goal.values()).map(g -> choice(g, g.words())).toList(),
-          Arrays.stream(WayIn.values()).map(w -> choice(w, w.words())).toList(),
-          Route.chosenFrom().stream().map(r -> choice(r, r.words())).toList(),
-          Arrays.stream(MachineKind.values()).map(m -> choice(m, m.words())).toList(),
-          Arrays.stream(CropKind.values()).collect(Collectors.toMap(k -> k, CropKind::yieldUnit)));
+  private final FarmFigures figures;
+  private final CurrentFarm current;
+
+  ChoicesController(FarmFigures figures, CurrentFarm current) {
+    this.figures = figures;
+    this.current = current;
+  }
 
   @GetMapping
   Choices all() {
-    return ALL;
+    Figures own = figures.of(current.id());
+    return new Choices(
+        Arrays.stream(Goal.values()).map(g -> choice(g, g.words())).toList(),
+        Arrays.stream(WayIn.values()).map(w -> choice(w, w.words())).toList(),
+        Route.chosenFrom().stream().map(r -> choice(r, r.words())).toList(),
+        Arrays.stream(MachineKind.values()).map(m -> choice(m, m.words())).toList(),
+        Arrays.stream(CropKind.values()).collect(Collectors.toMap(k -> k, CropKind::yieldUnit)),
+        Arrays.stream(CropKind.values())
+            .collect(Collectors.toMap(k -> k, k -> k.usualMaturity(own))),
+        CropKind.CORN_GRAIN.usualMoisture(own));
   }
 
   private static Choice choice(Enum<?> value, String words) {

@@ -10,6 +10,8 @@ import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropStage;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.server.catalogue.FarmFigures;
 import nimblefurrow.server.chain.Chains.Link;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.field.Fields.FieldView;
@@ -43,7 +45,7 @@ class ChainController {
       @Maybe @Size(max = 60) String name,
       @Maybe Integer version) {
 
-    CropDetails details() {
+    CropDetails details(Figures figures) {
       Map<CropStage, LocalDate> dates = new EnumMap<>(CropStage.class);
       put(dates, CropStage.HARVEST, harvest);
       put(dates, CropStage.CANOPY_CLOSED, canopyClosed);
@@ -52,7 +54,7 @@ class ChainController {
       return new CropDetails(
           kind,
           maturity == null ? 0 : maturity,
-          harvestMoisture == null ? 20 : harvestMoisture,
+          harvestMoisture == null ? kind.usualMoisture(figures) : harvestMoisture,
           dates,
           kind == CropKind.OTHER && name != null && !name.isBlank() ? name.strip() : null);
     }
@@ -70,8 +72,10 @@ class ChainController {
   private final Fields fields;
   private final Chains chains;
   private final CurrentFarm current;
+  private final FarmFigures figures;
 
-  ChainController(Fields fields, Chains chains, CurrentFarm current) {
+  ChainController(Fields fields, Chains chains, CurrentFarm current, FarmFigures figures) {
+    this.figures = figures;
     this.fields = fields;
     this.chains = chains;
     this.current = current;
@@ -92,7 +96,7 @@ class ChainController {
 
   @PostMapping("/{id}/crops")
   Link addCrop(@PathVariable UUID id, @Valid @RequestBody CropForm form) {
-    return chains.addCrop(current.id(), id, form.planted(), form.details());
+    return chains.addCrop(current.id(), id, form.planted(), form.details(figures.of(current.id())));
   }
 
   record CutForm(@NotNull LocalDate day, @NotNull @Valid CutDetails cut) {}
@@ -106,7 +110,8 @@ class ChainController {
   @PutMapping("/crops/{linkId}")
   Link changeCrop(@PathVariable UUID linkId, @Valid @RequestBody CropForm form) {
     int version = form.version() == null ? NO_VERSION : form.version();
-    return chains.changeCrop(current.id(), linkId, form.planted(), form.details(), version);
+    return chains.changeCrop(
+        current.id(), linkId, form.planted(), form.details(figures.of(current.id())), version);
   }
 
   @DeleteMapping("/crops/{linkId}")

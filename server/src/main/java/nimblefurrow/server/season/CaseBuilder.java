@@ -28,7 +28,11 @@ final class CaseBuilder {
   private CaseBuilder() {}
 
   static FieldCase build(
-      FieldView field, Stretch stretch, List<Entry> entries, Catalogue catalogue, Outlook outlook) {
+      FieldView field,
+      FieldStretch stretch,
+      List<Entry> entries,
+      Catalogue catalogue,
+      Outlook outlook) {
     Link crop = stretch.crop();
     List<Observation> seen = new ArrayList<>();
     LocalDate harvested = null;
@@ -91,7 +95,7 @@ final class CaseBuilder {
   }
 
   /** The crop after the cover; where the chain ends, soybeans in mid-May are taken. */
-  private static NextCrop next(Stretch stretch) {
+  private static NextCrop next(FieldStretch stretch) {
     return stretch
         .next()
         .map(n -> new NextCrop(n.crop().kind(), n.starts()))

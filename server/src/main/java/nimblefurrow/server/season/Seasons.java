@@ -2,7 +2,6 @@ package nimblefurrow.server.season;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
@@ -12,6 +11,8 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
+import nimblefurrow.core.chain.SheetTurn;
+import nimblefurrow.core.chain.Stretch;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
@@ -21,7 +22,6 @@ import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.season.SeasonComposer;
 import nimblefurrow.core.seeding.HouseRules;
 import nimblefurrow.core.weather.Outlook;
-import nimblefurrow.core.weather.Site;
 import nimblefurrow.server.catalogue.FarmFigures;
 import nimblefurrow.server.chain.Chains;
 import nimblefurrow.server.chain.Chains.Link;
@@ -210,11 +210,14 @@ public class Seasons {
     FarmView farm = l.farm();
     FarmWeather weather = l.weather();
     List<Entry> entries = l.entries().getOrDefault(field.id(), List.of());
-    List<Stretch> stretches = Stretch.of(l.chains().get(field.id()), entries, weather.today());
-    int running = Stretch.running(stretches, weather.today(), farm.site());
+    List<Link> chain = l.chains().get(field.id());
+    List<Stretch> parts = Stretch.of(FieldStretch.links(chain, entries), weather.today());
+    SheetTurn turn = SheetTurn.before(weather.today(), farm.site(), farm.rules().figures());
+    int running = turn.running(parts, weather.today());
+    List<FieldStretch> stretches = FieldStretch.of(parts, chain);
     List<FieldSeasons.Past> earlier = new ArrayList<>();
     for (int i = 0; i < running; i++) {
-      Stretch past = stretches.get(i);
+      FieldStretch past = stretches.get(i);
       if (past.cover().isPresent() && !past.crop().starts().isBefore(weather.outlook().first())) {
         Trouble.attempt(
                 field,
@@ -229,7 +232,7 @@ public class Seasons {
                             compose(farm, weather.past(), known))));
       }
     }
-    boolean out = leftOut(field, farm.site(), weather.today());
+    boolean out = field.leftOutSeason() != null && field.leftOutSeason() == turn.season();
     List<FieldSeasons> after = new ArrayList<>();
     for (int i = running + 1; i < stretches.size() && stretches.get(i).afterCut(); i++) {
       after.add(one(l, field, stretches.get(i), entries, out));
@@ -250,7 +253,7 @@ public class Seasons {
 
   /** A stretch worked out; without its cover where that cannot be. */
   private FieldSeasons one(
-      Loaded l, FieldView field, Stretch stretch, List<Entry> entries, boolean out) {
+      Loaded l, FieldView field, FieldStretch stretch, List<Entry> entries, boolean out) {
     if (out) {
       return one(l, field, stretch.withoutCover(), entries, Optional.empty());
     }
@@ -270,7 +273,7 @@ public class Seasons {
   private FieldSeasons one(
       Loaded l,
       FieldView field,
-      Stretch shown,
+      FieldStretch shown,
       List<Entry> entries,
       Optional<FieldSeasons.Broken> broken) {
     FieldCase known =
@@ -286,13 +289,6 @@ public class Seasons {
         entries,
         List.of(),
         broken);
-  }
-
-  /** Whether a field is left out of the season that runs; the sheet turns on 5 June. */
-  private static boolean leftOut(FieldView field, Site site, LocalDate today) {
-    boolean turned = !today.isBefore(site.season(today.getYear(), 6, 5));
-    Integer season = field.leftOutSeason();
-    return season != null && season == today.getYear() - (turned ? 0 : 1);
   }
 
   private FieldSeason compose(FarmView farm, Outlook outlook, FieldCase field) {
