@@ -17,11 +17,9 @@ import nimblefurrow.core.season.Clearing;
 import nimblefurrow.core.season.CoverPlan;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.season.RidgePoint;
-import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;
-import nimblefurrow.core.work.JobWindow;
 import nimblefurrow.server.chain.Chains.Link;
 import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.field.Fields.FieldView;
@@ -49,7 +47,6 @@ final class LaneBuilder {
   private static final Set<CoverStage> COVER_SHOWN =
       EnumSet.of(
           CoverStage.JOINTING, CoverStage.BOOT, CoverStage.FLOWERING, CoverStage.VIABLE_SEED);
-  private static final int STEP_DAYS = 3;
 
   private final UnitSystem units;
   private final LocalDate today;
@@ -74,7 +71,7 @@ final class LaneBuilder {
     for (FieldSeasons one : f.andAfter()) {
       band(one.crop(), one.now()).ifPresent(bands::add);
       one.cover().flatMap(c -> ridge(c, one.now())).ifPresent(ridges::add);
-      one.now().field().cover().ifPresent(c -> brackets.addAll(brackets(one.now(), c)));
+      one.now().field().cover().ifPresent(c -> brackets.addAll(Brackets.of(one.now(), c, figures)));
     }
     FieldSeasons last = f.andAfter().get(f.andAfter().size() - 1);
     bands.add(nextBand(last.now().field().next(), last.next()));
@@ -258,73 +255,6 @@ final class LaneBuilder {
             high,
             deadFrom,
             marks));
-  }
-
-  private List<Bracket> brackets(FieldSeason now, CoverPlan plan) {
-    List<Bracket> brackets = new ArrayList<>();
-    SeedingWindow window = now.window().orElseThrow();
-    if (plan.seeded() == null) {
-      window
-          .extent()
-          .ifPresent(
-              extent ->
-                  brackets.add(
-                      bracket(
-                          "SEED",
-                          window.way().words(),
-                          extent[0],
-                          extent[1],
-                          window.bestFrom(),
-                          window.bestTo(),
-                          d -> window.chanceOpen(d).fraction())));
-    }
-    now.route()
-        .filter(
-            r -> plan.ended() == null && r.impossible().isEmpty() && r.route() != Route.WINTER_KILL)
-        .ifPresent(
-            r -> {
-              Optional<LocalDate> from = r.opens().by(0.02).or(() -> r.opens().early());
-              Optional<LocalDate> to = r.closes().late().or(() -> r.closes().median());
-              if (from.isPresent() && to.isPresent() && !from.get().isAfter(to.get())) {
-                JobWindow open = JobWindow.of(r.opens(), r.closes(), figures);
-                DateForecast aim = r.aim().map(DateForecast::certain).orElse(r.opens());
-                brackets.add(
-                    bracket(
-                        "END",
-                        r.route().words(),
-                        from.get(),
-                        to.get(),
-                        aim,
-                        aim,
-                        open::chanceOpen));
-              }
-            });
-    return brackets;
-  }
-
-  private static Bracket bracket(
-      String kind,
-      String words,
-      LocalDate from,
-      LocalDate to,
-      DateForecast bestFrom,
-      DateForecast bestTo,
-      java.util.function.ToDoubleFunction<LocalDate> chance) {
-    int steps = (int) ((to.toEpochDay() - from.toEpochDay()) / STEP_DAYS) + 1;
-    int[] chances = new int[steps];
-    for (int i = 0; i < steps; i++) {
-      chances[i] =
-          (int) Math.round(100 * chance.applyAsDouble(from.plusDays((long) i * STEP_DAYS)));
-    }
-    return new Bracket(
-        kind,
-        words,
-        from,
-        to,
-        bestFrom.median().orElse(null),
-        bestTo.median().orElse(null),
-        STEP_DAYS,
-        chances);
   }
 
   private static Optional<Stake> stake(Entry entry) {

@@ -3,18 +3,14 @@ package nimblefurrow.server.workorder;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import nimblefurrow.core.calibration.NextSetting;
 import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.seeding.SeedTag;
@@ -24,7 +20,6 @@ import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.MachineKind;
 import nimblefurrow.core.work.Operation;
 import nimblefurrow.core.work.Pin;
-import nimblefurrow.server.calibration.CalibrationKind;
 import nimblefurrow.server.calibration.Calibrations;
 import nimblefurrow.server.calibration.Calibrations.CalibrationView;
 import nimblefurrow.server.field.Fields.FieldView;
@@ -48,17 +43,6 @@ import org.springframework.stereotype.Service;
 @Service
 class WorkOrders {
   private static final double HAZARDS_NEAR_DEGREES = 0.01;
-
-  private static final Set<MachineKind> SPREADS =
-      EnumSet.of(
-          MachineKind.DRONE,
-          MachineKind.AIRPLANE,
-          MachineKind.HELICOPTER,
-          MachineKind.HIGH_CLEARANCE,
-          MachineKind.BROADCAST,
-          MachineKind.BROADCAST_TILLAGE,
-          MachineKind.HARVEST_SPREADER,
-          MachineKind.FROST_SEEDING);
 
   private final Seasons seasons;
   private final CoverDesk covers;
@@ -207,7 +191,7 @@ class WorkOrders {
     Length bar = paper.units() == UnitSystem.US ? Length.ofFeet(500) : Length.ofMetres(150);
     page.put("map", FieldMap.draw(field.shape(), hazards, others, filling.at(), bar));
     page.put("bar", paper.said(bar.feet(), Unit.FOOT, 0));
-    page.put("seed", seed(seed, stock.lots(), paper));
+    page.put("seed", SeedLines.of(seed, stock.lots(), paper));
     page.put("bulk", paper.number(bulkRate(worked), Unit.POUND_PER_ACRE, 1));
     page.put(
         "refills",
@@ -215,7 +199,7 @@ class WorkOrders {
     page.put("total", paper.number(worked.poundsInAll(), Unit.POUND, 0));
     page.put("loads", worked.passes().stream().map(p -> pass(p, paper)).toList());
     page.put("hours", Paper.plain(worked.hours(), 1));
-    page.put("setting", setting(stock, worked, paper));
+    page.put("setting", SettingLine.of(stock.machine(), stock.tests(), bulkRate(worked), paper));
     page.put("hazards", hazards(hazards, paper));
     page.put(
         "cautions", new ArrayList<>(Cautions.of(machine.kind(), farm.farm().rules().figures())));
@@ -245,29 +229,6 @@ class WorkOrders {
     return lines;
   }
 
-  private static List<Map<String, Object>> seed(
-      List<CoverDesk.SeedLine> seed, List<SeedLots.LotView> lots, Paper paper) {
-    Map<String, List<String>> lotNames = new HashMap<>();
-    lots.forEach(
-        l ->
-            lotNames
-                .computeIfAbsent(l.species(), s -> new ArrayList<>())
-                .add(
-                    l.name()
-                        + (l.binRun() ? " (bin-run)" : "")
-                        + (l.organic() ? " (organic)" : "")));
-    return seed.stream()
-        .map(
-            m ->
-                Map.<String, Object>of(
-                    "name", m.name(),
-                    "live", paper.number(m.liveRate(), Unit.POUND_PER_ACRE, 1),
-                    "bulk", paper.number(m.bulkRate(), Unit.POUND_PER_ACRE, 1),
-                    "pounds", paper.number(m.fieldPounds(), Unit.POUND, 0),
-                    "lots", String.join(", ", lotNames.getOrDefault(m.species(), List.of("none")))))
-        .toList();
-  }
-
   private static Map<String, Object> pass(LoadDesk.PassView p, Paper paper) {
     Map<String, Object> line = new HashMap<>();
     line.put("seed", p.seed());
@@ -279,46 +240,6 @@ class WorkOrders {
     line.put("last", paper.number(p.lastPounds(), Unit.POUND, 0));
     line.put("perHour", paper.number(p.acresPerHour(), Unit.ACRE, 1));
     return line;
-  }
-
-  /** What to set: by pans for what spreads, by catch tests for what meters into rows. */
-  private static String setting(Stock stock, LoadsView worked, Paper paper) {
-    MachineView machine = stock.machine();
-    if (SPREADS.contains(machine.kind())) {
-      return stock.tests().stream()
-          .filter(c -> c.kind() == CalibrationKind.PANS && c.swathFt() != null)
-          .reduce((earlier, later) -> later)
-          .map(
-              c ->
-                  "swath %s by the pan test of %s"
-                      .formatted(
-                          paper.said(c.swathFt(), Unit.FOOT, 1), paper.units().say(c.madeOn())))
-          .orElse(
-              machine.setup().widthFt() == null
-                  ? "test the swath with pans before the field"
-                  : "swath %s as set up; test it with pans before the field"
-                      .formatted(paper.said(machine.setup().widthFt(), Unit.FOOT, 0)));
-    }
-    double rate = bulkRate(worked);
-    double mph = machine.setup().speedMph() == null ? 0 : machine.setup().speedMph();
-    Optional<NextSetting> next =
-        Calibrations.next(
-            stock.tests(), machine.setup(), SeedRate.poundsPerAcre(rate), mph, "", "");
-    String corrections =
-        String.join(
-            "; ",
-            Calibrations.corrections(stock.tests()).stream()
-                .map(
-                    c ->
-                        "checked in the field with %s: lays %s %% of what it is set for"
-                            .formatted(
-                                c.lot().isBlank() ? "any lot" : c.lot(),
-                                Paper.plain(c.factor() * 100, 0)))
-                .toList());
-    String set =
-        next.map(n -> "set " + Paper.plain(n.setting(), 1) + " by the catch tests at this speed")
-            .orElse("no catch test at this speed yet: catch one before the field");
-    return corrections.isEmpty() ? set : set + "; " + corrections;
   }
 
   private static double bulkRate(LoadsView worked) {
