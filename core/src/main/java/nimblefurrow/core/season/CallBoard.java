@@ -68,7 +68,7 @@ public final class CallBoard {
         new Call(
             Call.Kind.LOG_WORK,
             Reason.of(
-                "{} planned for at.today() or before: done?",
+                "{} planned for today or before: done?",
                 CallWords.counted(due.size(), "job is", "jobs are")),
             Reason.of("Log what was done, or move it to another day."),
             CallDay.keys(due),
