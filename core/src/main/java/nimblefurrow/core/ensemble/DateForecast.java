@@ -79,11 +79,6 @@ public record DateForecast(Ensemble<LocalDate> days) {
     return days.chance(d -> !d.isAfter(date));
   }
 
-  /** Chance that it happens on a date or later; years that never reach it do not count. */
-  public Share chanceOnOrAfter(LocalDate date) {
-    return days.chance(d -> !d.isBefore(date));
-  }
-
   /**
    * The last day that still works with at least this chance, where each year's date is the last day
    * that works in that year; empty when no day does.

@@ -15,7 +15,9 @@ public record Quadrats(double frameSquareFeet, List<Double> dryGrams) {
   private static final FigureKey LEAST_CV = FigureKey.of("scouting", "least_sample_error");
   private static final FigureKey LONE_SAMPLE_CV = FigureKey.of("scouting", "lone_sample_error");
   private static final double POUNDS_PER_ACRE = 96.03;
-  private static final FigureKey WIDE = FigureKey.of("scouting", "clip_wide");
+
+  /** Half width of the interval, of the mean, from which more is to be clipped. */
+  public static final FigureKey WIDE = FigureKey.of("scouting", "clip_wide");
 
   public Quadrats {
     Limits.positive("frame", frameSquareFeet, 200, Unit.SQUARE_FOOT);

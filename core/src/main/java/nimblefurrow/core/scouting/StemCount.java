@@ -16,7 +16,10 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
 public record StemCount(int spots, int stems, int past) {
   private static final FigureKey WRONG = FigureKey.of("scouting", "wrong_verdict");
   private static final FigureKey LIKENESS = FigureKey.of("scouting", "spot_likeness");
-  private static final FigureKey READY = FigureKey.of("scouting", "ready_share");
+
+  /** Share of the stems from which a field is ready. */
+  public static final FigureKey READY = FigureKey.of("scouting", "ready_share");
+
   private static final FigureKey NOT_READY = FigureKey.of("scouting", "not_ready_share");
   private static final FigureKey LEAST_SPOTS = FigureKey.of("scouting", "least_spots");
   private static final FigureKey MOST_STEMS = FigureKey.of("scouting", "most_stems");

@@ -54,14 +54,7 @@ class RulesOfSeedingTest {
   })
   void aBullyIsWarnedBesideSlowerPartnersOnly(
       String bully, double share, String partner, boolean warned) {
-    RateBuilder drill =
-        new RateBuilder(
-            WayIn.DRILL,
-            Goal.KEEP_NITROGEN,
-            false,
-            0,
-            HouseRules.usual(Figures.shipped()),
-            SoilTexture.SILT_LOAM);
+    RateBuilder drill = TestRates.usual(WayIn.DRILL, Goal.KEEP_NITROGEN, false, 0);
     Mix mix = new Mix(List.of(new Mix.Member(species(bully), share))).and(species(partner), 0.5);
     String said = notes(rates(drill, mix).get(0));
     assertThat(said.contains("crowds out its slower partners")).isEqualTo(warned);
@@ -69,14 +62,7 @@ class RulesOfSeedingTest {
 
   @Test
   void twoBrassicasOrRyegrassWithRadishMayRunHigher() {
-    RateBuilder drill =
-        new RateBuilder(
-            WayIn.DRILL,
-            Goal.KEEP_NITROGEN,
-            false,
-            0,
-            HouseRules.usual(Figures.shipped()),
-            SoilTexture.SILT_LOAM);
+    RateBuilder drill = TestRates.usual(WayIn.DRILL, Goal.KEEP_NITROGEN, false, 0);
     Mix mix =
         new Mix(List.of(new Mix.Member(species("annual-ryegrass"), 0.7)))
             .and(species("radish"), 0.6);
@@ -87,14 +73,7 @@ class RulesOfSeedingTest {
 
   @Test
   void sharesAreNeverChangedBehindTheSowersBack() {
-    RateBuilder drill =
-        new RateBuilder(
-            WayIn.DRILL,
-            Goal.KEEP_NITROGEN,
-            false,
-            0,
-            HouseRules.usual(Figures.shipped()),
-            SoilTexture.SILT_LOAM);
+    RateBuilder drill = TestRates.usual(WayIn.DRILL, Goal.KEEP_NITROGEN, false, 0);
     Mix heavy =
         new Mix(List.of(new Mix.Member(species("cereal-rye"), 1.2)))
             .and(species("hairy-vetch"), 1.3);
@@ -110,9 +89,7 @@ class RulesOfSeedingTest {
   void noRateEverPassesTwoHundredPounds(WayIn way) {
     for (Goal goal : Goal.values()) {
       for (boolean roll : new boolean[] {true, false}) {
-        RateBuilder builder =
-            new RateBuilder(
-                way, goal, roll, 30, HouseRules.usual(Figures.shipped()), SoilTexture.SILT_LOAM);
+        RateBuilder builder = TestRates.usual(way, goal, roll, 30);
         for (Species s : Catalogue.of(Figures.shipped()).all()) {
           SeedRate rate = builder.live(new Mix.Member(s, 3));
           assertThat(rate.poundsPerAcre()).as(s.id()).isPositive().isLessThanOrEqualTo(200);
@@ -175,25 +152,11 @@ class RulesOfSeedingTest {
 
   @Test
   void theStandIsJudgedByTheMembersShare() {
-    RateBuilder drill =
-        new RateBuilder(
-            WayIn.DRILL,
-            Goal.KEEP_NITROGEN,
-            false,
-            0,
-            HouseRules.usual(Figures.shipped()),
-            SoilTexture.SILT_LOAM);
+    RateBuilder drill = TestRates.usual(WayIn.DRILL, Goal.KEEP_NITROGEN, false, 0);
     assertThat(rates(drill, Mix.of(species("cereal-rye"))).get(0).stand())
         .as("19.8 plants, 12 make a good stand")
         .contains(MemberRate.Stand.GOOD);
-    RateBuilder air =
-        new RateBuilder(
-            WayIn.BROADCAST,
-            Goal.HOLD_SOIL,
-            false,
-            0,
-            HouseRules.usual(Figures.shipped()),
-            SoilTexture.SILT_LOAM);
+    RateBuilder air = TestRates.usual(WayIn.BROADCAST, Goal.HOLD_SOIL, false, 0);
     assertThat(rates(air, Mix.of(species("winter-pea"))).get(0).stand())
         .as("75 lb of pea left on top: 6.9 seeds × 0.14 = 0.96 plants, 1.5 are poor")
         .contains(MemberRate.Stand.POOR);

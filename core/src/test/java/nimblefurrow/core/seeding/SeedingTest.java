@@ -71,14 +71,7 @@ class SeedingTest {
 
   @Test
   void purposeAndLatenessDoNotTouchLegumes() {
-    RateBuilder late =
-        new RateBuilder(
-            WayIn.DRILL,
-            Goal.SMOTHER_WEEDS,
-            false,
-            6,
-            HouseRules.usual(Figures.shipped()),
-            SoilTexture.SILT_LOAM);
+    RateBuilder late = TestRates.usual(WayIn.DRILL, Goal.SMOTHER_WEEDS, false, 6);
     assertThat(late.live(new Mix.Member(VETCH, 0.5)).poundsPerAcre()).isEqualTo(10);
   }
 
@@ -89,13 +82,7 @@ class SeedingTest {
       for (double share = 0.1; share <= 3; share += 0.3) {
         for (double weeks = 0; weeks < 20; weeks += 4) {
           double live =
-              new RateBuilder(
-                      way,
-                      Goal.SMOTHER_WEEDS,
-                      false,
-                      weeks,
-                      HouseRules.usual(Figures.shipped()),
-                      SoilTexture.SILT_LOAM)
+              TestRates.usual(way, Goal.SMOTHER_WEEDS, false, weeks)
                   .live(new Mix.Member(species, share))
                   .poundsPerAcre();
           assertThat(live)
@@ -362,15 +349,7 @@ class SeedingTest {
     assertThatThrownBy(() -> SeedTag.typed(98, 850, 0, TODAY))
         .hasMessageContaining("germination")
         .hasMessageContaining("850");
-    assertThatThrownBy(
-            () ->
-                new RateBuilder(
-                    WayIn.DRILL,
-                    Goal.HOLD_SOIL,
-                    false,
-                    -1,
-                    HouseRules.usual(Figures.shipped()),
-                    SoilTexture.SILT_LOAM))
+    assertThatThrownBy(() -> TestRates.usual(WayIn.DRILL, Goal.HOLD_SOIL, false, -1))
         .hasMessageContaining("weeks late");
   }
 
@@ -379,20 +358,13 @@ class SeedingTest {
   }
 
   private static MemberRate rye(WayIn way, Goal goal, boolean roll, double weeks) {
-    return new RateBuilder(
-            way, goal, roll, weeks, HouseRules.usual(Figures.shipped()), SoilTexture.SILT_LOAM)
+    return TestRates.usual(way, goal, roll, weeks)
         .members(Mix.of(RYE), Area.ofAcres(80), Map.of(RYE.id(), GOOD), Map.of(), TODAY)
         .get(0);
   }
 
   private static List<MemberRate> rates(Mix mix, WayIn way) {
-    return new RateBuilder(
-            way,
-            Goal.KEEP_NITROGEN,
-            false,
-            0,
-            HouseRules.usual(Figures.shipped()),
-            SoilTexture.SILT_LOAM)
+    return TestRates.usual(way, Goal.KEEP_NITROGEN, false, 0)
         .members(mix, Area.ofAcres(80), Map.of(), Map.<String, SeedRate>of(), TODAY);
   }
 
@@ -409,14 +381,7 @@ class SeedingTest {
   @Test
   void aCapIsSetAgainstTheTypedShare() {
     Mix within = Mix.of(CLOVER).and(RYE, 0.55);
-    RateBuilder weeds =
-        new RateBuilder(
-            WayIn.DRILL,
-            Goal.SMOTHER_WEEDS,
-            true,
-            5,
-            HouseRules.usual(Figures.shipped()),
-            SoilTexture.SILT_LOAM);
+    RateBuilder weeds = TestRates.usual(WayIn.DRILL, Goal.SMOTHER_WEEDS, true, 5);
     assertThat(weeds.members(within, Area.ofAcres(10), Map.of(), Map.of(), TODAY).get(1).notes())
         .as("purpose and lateness thicken, the share stays under 60 %")
         .noneSatisfy(r -> assertThat(r.text()).contains("crowds out"));

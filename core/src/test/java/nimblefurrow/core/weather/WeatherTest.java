@@ -46,7 +46,7 @@ class WeatherTest {
         DateForecast.of(
             List.of(SEP, SEP.plusDays(1), SEP.plusDays(2), SEP.plusDays(3), SEP.plusDays(9)));
     assertThat(forecast.chanceBy(SEP.plusDays(2)).fraction()).isEqualTo(0.6);
-    assertThat(forecast.chanceOnOrAfter(SEP.plusDays(2)).fraction()).isEqualTo(0.6);
+    assertThat(forecast.days().chance(d -> !d.isBefore(SEP.plusDays(2))).fraction()).isEqualTo(0.6);
     assertThat(forecast.lastDayWithChance(0.8)).contains(SEP.plusDays(1));
   }
 

@@ -7,11 +7,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.cashcrop.CropStage;
+import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.scouting.Quadrats;
+import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.server.chain.Chains.Link;
@@ -199,7 +201,8 @@ public class Logbook {
   private static String verdict(EntryForm form, UnitSystem units, Figures figures) {
     if (form.kind() == EntryKind.STEM_COUNT) {
       return switch (EntryRules.count(form).verdict(figures)) {
-        case READY -> "Ready: 80 % or more are past flowering.";
+        case READY ->
+            "Ready: %s or more are past flowering.".formatted(percent(figures, StemCount.READY));
         case WAIT -> "Wait: not enough are past flowering yet.";
         case COUNT_ON -> "Undecided: count more spots.";
       };
@@ -207,10 +210,15 @@ public class Logbook {
     if (form.kind() == EntryKind.BIOMASS) {
       Quadrats frames = EntryRules.frames(form);
       return frames.clipMore(figures)
-          ? "Clip more frames: the interval is wider than ± 25 %, or cannot be told."
+          ? "Clip more frames: the interval is wider than ± %s, or cannot be told."
+              .formatted(percent(figures, Quadrats.WIDE))
           : "Enough frames: the 90 %% interval is within ± %s."
               .formatted(units.say(DryMatter.poundsPerAcre(frames.halfWidth().orElseThrow())));
     }
     return null;
+  }
+
+  private static String percent(Figures figures, FigureKey share) {
+    return Math.round(100 * figures.of(share)) + " %";
   }
 }
