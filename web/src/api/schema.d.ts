@@ -110,7 +110,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_8"];
+        delete: operations["remove_9"];
         options?: never;
         head?: never;
         patch?: never;
@@ -452,6 +452,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fields/zones/{zoneId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_5"];
+        post?: never;
+        delete: operations["remove_4"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fields/{id}": {
         parameters: {
             query?: never;
@@ -510,6 +526,22 @@ export interface paths {
         get?: never;
         put: operations["leaveOut"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fields/{id}/zones": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -606,7 +638,7 @@ export interface paths {
         get: operations["one_2"];
         put?: never;
         post?: never;
-        delete: operations["remove_5"];
+        delete: operations["remove_6"];
         options?: never;
         head?: never;
         patch?: never;
@@ -702,7 +734,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_7"];
+        delete: operations["remove_8"];
         options?: never;
         head?: never;
         patch?: never;
@@ -926,7 +958,7 @@ export interface paths {
         get: operations["one_1"];
         put?: never;
         post?: never;
-        delete: operations["remove_4"];
+        delete: operations["remove_5"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1070,7 +1102,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_6"];
+        delete: operations["remove_7"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1712,6 +1744,8 @@ export interface components {
             on: string;
             /** Format: double */
             pounds?: number;
+            /** Format: uuid */
+            zoneId?: string;
         };
         EntryDetails: {
             dryGrams?: number[];
@@ -1767,6 +1801,8 @@ export interface components {
             stems?: number;
             /** Format: double */
             yieldPerAcre?: number;
+            /** Format: uuid */
+            zoneId?: string;
         };
         EntryView: {
             about: string;
@@ -1778,6 +1814,7 @@ export interface components {
             mapped: boolean;
             /** @enum {string} */
             yieldUnit?: "NONE" | "ACRE" | "POUND" | "POUND_PER_ACRE" | "POUND_PER_MINUTE" | "FOOT" | "INCH" | "INCH_OF_RAIN" | "MILE" | "SQUARE_FOOT" | "CUBIC_FOOT" | "GALLON" | "GALLON_PER_ACRE" | "BUSHEL" | "BUSHEL_PER_ACRE" | "CORN_BUSHEL_PER_ACRE" | "WHEAT_BUSHEL_PER_ACRE" | "OAT_BUSHEL_PER_ACRE" | "TON_PER_ACRE" | "MILE_PER_HOUR" | "FOOT_PER_SECOND" | "ACRE_PER_HOUR" | "SECOND_PER_ACRE" | "SEED_PER_POUND" | "SEED_PER_SQUARE_FOOT" | "PLANT_PER_SQUARE_FOOT" | "POUND_PER_CUBIC_FOOT" | "PER_ACRE" | "PER_SQUARE_FOOT" | "DOLLAR" | "DOLLAR_PER_ACRE" | "DOLLAR_PER_POUND" | "DOLLAR_PER_HOUR" | "DOLLAR_PER_DAY" | "DOLLAR_PER_YEAR" | "FAHRENHEIT" | "FAHRENHEIT_STEP" | "FAHRENHEIT_DAY" | "SUNSHINE" | "GRAM" | "SHARE" | "TIMES_DRILLED" | "PERCENT" | "DEGREE" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "WEEK";
+            zone?: string;
         };
         FieldAnswer: {
             after: components["schemas"]["AfterAnswer"][];
@@ -1791,6 +1828,7 @@ export interface components {
             fieldId: string;
             /** Format: int32 */
             frostBeforeMaturity: number;
+            heldBackBy?: string;
             makesRoom?: string;
             matToday?: components["schemas"]["MatRange"];
             next: string;
@@ -1849,6 +1887,7 @@ export interface components {
             tiled: boolean;
             /** Format: int32 */
             version: number;
+            zones: components["schemas"]["ZoneView"][];
         };
         FieldWithChain: {
             chain: components["schemas"]["Link"][];
@@ -1956,6 +1995,8 @@ export interface components {
             /** @enum {string} */
             verdict?: "IMPOSSIBLE" | "NOT_YET" | "OPEN" | "LATE" | "DORMANT" | "SHUT";
             words: string;
+            /** Format: uuid */
+            zoneId?: string;
         };
         Join: {
             /** Format: uuid */
@@ -1967,6 +2008,8 @@ export interface components {
             place?: number;
             /** Format: int32 */
             version?: number;
+            /** Format: uuid */
+            zone?: string;
         };
         KeepForm: {
             details: components["schemas"]["CalibrationDetails"];
@@ -2023,11 +2066,14 @@ export interface components {
             field: string;
             /** Format: uuid */
             fieldId: string;
+            heldBackBy?: string;
             organic: boolean;
             ridges: components["schemas"]["Ridge"][];
             route?: string;
             stakes: components["schemas"]["Stake"][];
             trouble: boolean;
+            /** Format: uuid */
+            zoneId?: string;
         };
         LeftOut: {
             reason?: string;
@@ -2081,6 +2127,8 @@ export interface components {
             starts: string;
             /** Format: int32 */
             version: number;
+            /** Format: uuid */
+            zoneId?: string;
         };
         LoadForm: {
             /** Format: uuid */
@@ -2209,9 +2257,13 @@ export interface components {
             /** Format: double */
             hopperFt3?: number;
             /** Format: double */
+            leastAcres?: number;
+            /** Format: double */
             leastRateLbAc?: number;
             /** Format: double */
             loadLimitLb?: number;
+            /** Format: int32 */
+            noticeDays?: number;
             /** Format: double */
             quotePerAcre?: number;
             /** Format: double */
@@ -2244,6 +2296,7 @@ export interface components {
             tankGal?: number;
             /** Format: double */
             tenderLb?: number;
+            tractors?: string[];
             /** Format: double */
             turnSeconds?: number;
             /** Format: double */
@@ -3002,6 +3055,8 @@ export interface components {
             fieldId: string;
             /** Format: int32 */
             place?: number;
+            /** Format: uuid */
+            zone?: string;
         };
         Undone: {
             said?: string;
@@ -3083,6 +3138,7 @@ export interface components {
             /** Format: date */
             day: string;
             job: components["schemas"]["JobId"];
+            locked?: boolean;
             /** Format: uuid */
             machineId: string;
         };
@@ -3091,9 +3147,9 @@ export interface components {
             chanceFit: number;
             /** Format: int32 */
             chanceOpen: number;
-            crowds: string[];
             days: components["schemas"]["DayView"][];
             late: boolean;
+            moves: string[];
             says: string[];
         };
         WhyNotView: {
@@ -3129,6 +3185,32 @@ export interface components {
             /** @enum {string} */
             way: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING";
             words: string;
+        };
+        ZoneForm: {
+            boundary?: string;
+            name: string;
+            /** Format: double */
+            share?: number;
+            /** @enum {string} */
+            soil?: "SAND" | "LOAM" | "SILT_LOAM" | "CLAY";
+            tiled?: boolean;
+            /** Format: int32 */
+            version?: number;
+        };
+        ZoneView: {
+            /** Format: double */
+            acres: number;
+            boundary?: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: double */
+            share?: number;
+            /** @enum {string} */
+            soil?: "SAND" | "LOAM" | "SILT_LOAM" | "CLAY";
+            tiled?: boolean;
+            /** Format: int32 */
+            version: number;
         };
     };
     responses: never;
@@ -3286,7 +3368,7 @@ export interface operations {
             };
         };
     };
-    remove_8: {
+    remove_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -3354,6 +3436,7 @@ export interface operations {
         parameters: {
             query?: {
                 place?: number;
+                zone?: string;
             };
             header?: never;
             path: {
@@ -3404,6 +3487,7 @@ export interface operations {
         parameters: {
             query?: {
                 place?: number;
+                zone?: string;
             };
             header?: never;
             path: {
@@ -3899,6 +3983,52 @@ export interface operations {
             };
         };
     };
+    change_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                zoneId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ZoneForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ZoneView"];
+                };
+            };
+        };
+    };
+    remove_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                zoneId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     one: {
         parameters: {
             query?: never;
@@ -4043,6 +4173,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FieldView"];
+                };
+            };
+        };
+    };
+    add_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ZoneForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ZoneView"];
                 };
             };
         };
@@ -4265,7 +4421,7 @@ export interface operations {
             };
         };
     };
-    remove_5: {
+    remove_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -4421,7 +4577,7 @@ export interface operations {
             };
         };
     };
-    remove_7: {
+    remove_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -4869,7 +5025,7 @@ export interface operations {
             };
         };
     };
-    remove_4: {
+    remove_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -5235,7 +5391,7 @@ export interface operations {
             };
         };
     };
-    remove_6: {
+    remove_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -5409,7 +5565,9 @@ export interface operations {
     };
     field: {
         parameters: {
-            query?: never;
+            query?: {
+                zone?: string;
+            };
             header?: never;
             path: {
                 fieldId: string;

@@ -25,7 +25,9 @@ const queries = useQueryClient()
 const fieldId = computed(() => String(route.params.fieldId ?? ''))
 /** Which cover of the season: 0 the running one, 1 the one after the next cut. */
 const place = computed(() => Number(route.query.place ?? 0) || undefined)
-const draftKey = computed(() => fieldId.value + (place.value ? `-${place.value}` : ''))
+/** The one zone that the cover is for; none: the whole field. */
+const zone = computed(() => (route.query.zone ? String(route.query.zone) : undefined))
+const draftKey = computed(() => (zone.value ?? fieldId.value) + (place.value ? `-${place.value}` : ''))
 const { data: fields } = useQuery({ queryKey: ['fields'], queryFn: () => got(api.GET('/api/fields')) })
 const { data: species } = useQuery({
   queryKey: ['species'],
@@ -33,11 +35,11 @@ const { data: species } = useQuery({
   staleTime: Infinity,
 })
 const { data: kept, error } = useQuery({
-  queryKey: computed(() => ['cover', fieldId.value, place.value]),
+  queryKey: computed(() => ['cover', fieldId.value, place.value, zone.value]),
   queryFn: () =>
     got(
       api.GET('/api/cover/{fieldId}', {
-        params: { path: { fieldId: fieldId.value }, query: { place: place.value } },
+        params: { path: { fieldId: fieldId.value }, query: { place: place.value, zone: zone.value } },
       }),
     ),
   enabled: computed(() => fieldId.value !== ''),
@@ -51,6 +53,8 @@ const busy = ref(false)
 
 const items = computed(() => fields.value?.map((f) => ({ value: f.field.id, title: f.field.name })) ?? [])
 const field = computed(() => fields.value?.find((f) => f.field.id === fieldId.value)?.field)
+const inZone = computed(() => field.value?.zones.find((z) => z.id === zone.value))
+const placeWords = computed(() => (inZone.value ? `${field.value?.name} · ${inZone.value.name}` : field.value?.name))
 
 watch(
   [fields, fieldId],
@@ -95,7 +99,9 @@ async function answerAll() {
     try {
       return {
         answer: await got(
-          api.POST('/api/cover/try', { body: { fieldId: fieldId.value, place: place.value, candidate } }),
+          api.POST('/api/cover/try', {
+            body: { fieldId: fieldId.value, place: place.value, zone: zone.value, candidate },
+          }),
         ),
         problem: '',
       }
@@ -123,7 +129,7 @@ async function put(cover: Cover) {
   await got(
     api.PUT('/api/cover/{fieldId}', {
       params: { path: { fieldId: fieldId.value } },
-      body: { cover, place: place.value, version: kept.value?.version },
+      body: { cover, place: place.value, zone: zone.value, version: kept.value?.version },
     }),
   )
   // What was tried is the plan now: the drafts go before the views load anew.
@@ -140,7 +146,7 @@ async function keep(i: number) {
     const name = tried.value[i]?.answer?.name ?? 'The cover'
     await put(drafts.value[i]!)
     before.value = was
-    saved.value = `${name} is the plan for ${field.value?.name}.`
+    saved.value = `${name} is the plan for ${placeWords.value}.`
   } catch (e) {
     problem.value = e as Refused
   } finally {
@@ -154,7 +160,7 @@ async function undo() {
     else {
       await got(
         api.DELETE('/api/cover/{fieldId}', {
-          params: { path: { fieldId: fieldId.value }, query: { place: place.value } },
+          params: { path: { fieldId: fieldId.value }, query: { place: place.value, zone: zone.value } },
         }),
       )
       await queries.invalidateQueries()
@@ -171,12 +177,12 @@ async function leaveOut() {
   try {
     await got(
       api.DELETE('/api/cover/{fieldId}', {
-        params: { path: { fieldId: fieldId.value }, query: { place: place.value } },
+        params: { path: { fieldId: fieldId.value }, query: { place: place.value, zone: zone.value } },
       }),
     )
     await queries.invalidateQueries()
     before.value = was
-    saved.value = `${field.value?.name} has no cover now.`
+    saved.value = `${placeWords.value} has no cover now.`
   } catch (e) {
     problem.value = e as Refused
   }
@@ -208,20 +214,31 @@ function compare() {
         @update:model-value="$event && router.push({ name: 'cover', params: { fieldId: $event } })"
       />
       <p v-if="field && kept" class="about">
-        <span class="figures">{{ area(field.acres, 1) }} {{ areaUnit }}</span> · {{ kept.crop }},
+        <span class="figures">{{ area((inZone ?? field).acres, 1) }} {{ areaUnit }}</span> · {{ kept.crop }},
         {{ kept.afterCut ? 'about' : 'planted' }} {{ short(kept.planted) }} · then {{ kept.next.toLowerCase() }}
         {{ short(kept.nextPlanned) }}<template v-if="field.organic"> · organic</template
         ><template v-if="kept.makesRoom">
           · <b>{{ kept.makesRoom }}</b></template
         >
       </p>
+      <div v-if="field?.zones.length" class="places" role="group" aria-label="Field or zone">
+        <button
+          v-for="z in [{ id: undefined, name: 'Whole field' }, ...field.zones]"
+          :key="z.id ?? ''"
+          type="button"
+          :aria-pressed="z.id === zone"
+          @click="router.push({ name: 'cover', params: { fieldId }, query: { zone: z.id } })"
+        >
+          {{ z.name }}
+        </button>
+      </div>
       <div v-if="kept && kept.places.length > 1" class="places" role="group" aria-label="Which cover">
         <button
           v-for="(w, i) in kept.places"
           :key="w"
           type="button"
           :aria-pressed="i === kept.place"
-          @click="router.push({ name: 'cover', params: { fieldId }, query: i ? { place: i } : {} })"
+          @click="router.push({ name: 'cover', params: { fieldId }, query: { place: i || undefined, zone } })"
         >
           {{ w }}
         </button>

@@ -117,7 +117,9 @@ async function hover(job: Job, spot: Spot | null) {
   toldProblem.value = ''
   try {
     const answer = await got(
-      api.POST('/api/dispatch/what-if', { body: { job: job.id, machineId: spot.machineId, day: spot.day } }),
+      api.POST('/api/dispatch/what-if', {
+        body: { job: job.id, machineId: spot.machineId, day: spot.day, locked: true },
+      }),
     )
     if (asked === key) told.value = answer
   } catch (e) {
@@ -292,7 +294,7 @@ const title = (job: Job) =>
           <p v-if="toldProblem" class="trouble">{{ toldProblem }}</p>
           <ul v-else-if="told">
             <li v-for="s in told.says" :key="s">{{ s }}</li>
-            <li v-if="told.crowds.length" class="trouble">Shares its days with {{ told.crowds.join(', ') }}</li>
+            <li v-if="told.moves.length" class="trouble">Puts {{ told.moves.join(', ') }} on other days</li>
           </ul>
         </div>
       </div>

@@ -36,7 +36,7 @@ watch(
 
 let round = 0
 watch(
-  [machineId, day, open],
+  [machineId, day, locked, open],
   async () => {
     const mine = ++round
     told.value = null
@@ -45,7 +45,7 @@ watch(
     try {
       const answer = await got(
         api.POST('/api/dispatch/what-if', {
-          body: { job: props.job.id, machineId: machineId.value, day: day.value },
+          body: { job: props.job.id, machineId: machineId.value, day: day.value, locked: locked.value },
         }),
       )
       // An answer that comes late must not speak for the day chosen since.
@@ -117,7 +117,7 @@ const takeOff = () =>
           <p class="big figures">{{ long(day) }}: open {{ told.chanceOpen }} %, fit {{ told.chanceFit }} %</p>
           <ul>
             <li v-for="s in told.says" :key="s">{{ s }}</li>
-            <li v-if="told.crowds.length" class="trouble">Shares its days with {{ told.crowds.join(', ') }}</li>
+            <li v-if="told.moves.length" class="trouble">Puts {{ told.moves.join(', ') }} on other days</li>
           </ul>
           <p v-if="told.days.length > 1" class="quiet">
             {{ told.days.map((d) => `${short(d.day)} ${number(d.hours, 1)} h`).join(' · ') }}

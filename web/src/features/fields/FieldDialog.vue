@@ -6,6 +6,7 @@ import Refusal from '../../parts/Refusal.vue'
 import ChainCard from './ChainCard.vue'
 import OpeningsCard from './OpeningsCard.vue'
 import SprayCard from './SprayCard.vue'
+import ZonesCard from './ZonesCard.vue'
 
 const props = defineProps<{ entry: Schemas['FieldWithChain'] }>()
 const open = defineModel<boolean>({ required: true })
@@ -107,6 +108,7 @@ const saveLand = () =>
         </form>
         <Refusal :says="problem" />
         <p v-if="said" role="status">{{ said }}</p>
+        <ZonesCard v-if="open" class="mt-5" :field="entry.field" />
         <ChainCard class="mt-5" :field-id="entry.field.id" :chain="entry.chain" />
         <OpeningsCard v-if="open" class="mt-5" :field-id="entry.field.id" />
         <SprayCard v-if="open" class="mt-5" :field-id="entry.field.id" />

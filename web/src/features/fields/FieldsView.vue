@@ -118,6 +118,7 @@ function edit(entry: Entry) {
               [
                 f.field.tiled ? 'tiled' : '',
                 f.field.organic ? 'organic' : '',
+                f.field.zones.length ? `zones ${f.field.zones.map((z) => z.name).join(', ')}` : '',
                 f.field.slopePercent ? `${f.field.slopePercent} % slope` : '',
                 `${f.field.drainage.toLowerCase()} drainage`,
               ]

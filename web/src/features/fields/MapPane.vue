@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed, onBeforeUnmount, onMounted, reactive, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import { useTheme } from 'vuetify'
 import { api, got, type Schemas } from '../../api/client'
 import { area, areaUnit, say } from '../../format/units'
@@ -10,10 +11,11 @@ import { planner } from '../../session'
 import { LandMap } from './landMap'
 import FigureField from '../../parts/FigureField.vue'
 
-type Tool = 'look' | 'draw' | 'edit' | 'hole' | 'split' | 'join' | 'mark'
+type Tool = 'look' | 'draw' | 'edit' | 'hole' | 'split' | 'join' | 'zone' | 'mark'
 const emit = defineEmits<{ change: [fieldId: string] }>()
 const { data: land, error } = useQuery({ queryKey: ['land'], queryFn: () => got(api.GET('/api/land')) })
 const { problem, said, act } = useAct()
+const route = useRoute()
 const mapEl = ref<HTMLElement | null>(null)
 const theme = useTheme()
 let map: LandMap | null = null
@@ -49,6 +51,10 @@ watch(
 function draw() {
   if (!map || !land.value) return
   map.show(land.value, chosenId.value, fitted)
+  if (!fitted && route.query.zone) {
+    choose(String(route.query.zone))
+    tool.value = 'look'
+  }
   fitted = true
 }
 watch(chosenId, (id) => {
@@ -95,6 +101,21 @@ function use(wanted: Tool) {
         void after(
           () => got(api.POST('/api/land/{id}/hole', { params: { path: { id: chosenId.value } }, body: { shape } })),
           'The hole is taken out.',
+        ),
+    )
+  if (wanted === 'zone')
+    map?.draw(
+      'Polygon',
+      (boundary) =>
+        void after(
+          () =>
+            got(
+              api.POST('/api/fields/{id}/zones', {
+                params: { path: { id: chosenId.value } },
+                body: { name: name.value.trim() || `Zone ${(chosen.value?.zones.length ?? 0) + 1}`, boundary },
+              }),
+            ),
+          'The zone is drawn; its soil is set under “Land, crops, sprays”.',
         ),
     )
   if (wanted === 'split')
@@ -180,6 +201,7 @@ const asks: Record<Tool, string> = {
   hole: 'Draw the pond or grove inside the field.',
   split: 'Draw a line from outside to outside.',
   join: 'Tap the neighbour on the map, or choose it.',
+  zone: 'Draw the part that is unlike the rest; it is cut to the field.',
   mark: 'Draw it on the map; double tap ends a line or an area.',
 }
 
@@ -222,8 +244,12 @@ function choose(id: string | null) {
           <b class="figures">{{ area(chosen.acres, 1) }} {{ areaUnit }}</b> · {{ chosen.farmstead || 'no farmstead'
           }}<br />{{ chosen.soil.replace('_', ' ').toLowerCase() }}, {{ chosen.drainage.toLowerCase() }} drainage{{
             chosen.tiled ? ', tiled' : ''
-          }}{{ chosen.organic ? ', organic' : '' }}, {{ chosen.slopePercent }} % slope<br /><span v-if="chosen.access"
-            >Way in: {{ chosen.access }}</span
+          }}{{ chosen.organic ? ', organic' : '' }}, {{ chosen.slopePercent }} % slope<span v-if="chosen.access"
+            ><br />Way in: {{ chosen.access }}</span
+          >
+          <span v-for="z in chosen.zones" :key="z.id"
+            ><br />{{ z.name }}: {{ area(z.acres, 1) }} {{ areaUnit
+            }}{{ z.boundary ? '' : `, ${Math.round(100 * (z.share ?? 0))} % of the field` }}</span
           >
         </p>
         <div v-if="planner" class="tools">
@@ -233,11 +259,17 @@ function choose(id: string | null) {
           <v-btn size="small" variant="tonal" :aria-pressed="tool === 'edit'" @click="use('edit')">Move corners</v-btn
           ><v-btn size="small" variant="tonal" @click="use('hole')">Cut a hole</v-btn
           ><v-btn size="small" variant="tonal" @click="use('split')">Split</v-btn
-          ><v-btn size="small" variant="tonal" @click="use('join')">Join</v-btn>
+          ><v-btn size="small" variant="tonal" @click="use('join')">Join</v-btn
+          ><v-btn size="small" variant="tonal" :aria-pressed="tool === 'zone'" @click="use('zone')"
+            >Draw a zone</v-btn
+          >
         </div>
         <div v-if="tool === 'edit'" class="tools">
           <v-btn size="small" color="primary" :disabled="edits.length < 2" @click="saveEdit">Save the boundary</v-btn
           ><v-btn size="small" variant="text" :disabled="edits.length < 2" @click="stepBack">Step back</v-btn>
+        </div>
+        <div v-if="tool === 'zone'" class="tools">
+          <v-text-field v-model="name" label="Name of the zone" />
         </div>
         <div v-if="tool === 'split'" class="tools">
           <v-text-field v-model="name" label="Name of the other part" />

@@ -27,6 +27,7 @@ const color = (name: string) =>
 export class LandMap {
   readonly map: OlMap
   private readonly fields = new VectorSource()
+  private readonly zones = new VectorSource()
   private readonly marks = new VectorSource()
   private readonly steads = new VectorSource()
   private readonly sketch = new VectorSource()
@@ -43,6 +44,12 @@ export class LandMap {
       controls: controls({ attribution: false, rotate: false }).extend([new ScaleLine({ units: 'us' })]),
       layers: [
         this.fieldLayer,
+        new VectorLayer({
+          source: this.zones,
+          style: (f) => this.zoneStyle(f as Feature),
+          declutter: true,
+          zIndex: 1,
+        }),
         new VectorLayer({
           source: this.marks,
           style: (f) => this.markStyle(f as Feature),
@@ -75,6 +82,12 @@ export class LandMap {
     this.fields.clear()
     this.fields.addFeatures(
       land.fields.map((f) => this.feature(f.id, f.boundary, { name: f.name, left: f.leftOutSeason !== undefined })),
+    )
+    this.zones.clear()
+    this.zones.addFeatures(
+      land.fields.flatMap((f) =>
+        f.zones.filter((z) => z.boundary).map((z) => this.feature(z.id, z.boundary!, { name: z.name })),
+      ),
     )
     this.marks.clear()
     this.marks.addFeatures(
@@ -166,6 +179,21 @@ export class LandMap {
         text: String(f.get('name')),
         font: '13px "Atkinson Hyperlegible", sans-serif',
         overflow: false,
+        fill: new Fill({ color: color('--loam') }),
+        stroke: new Stroke({ color: color('--furrow'), width: 3 }),
+      }),
+    })
+  }
+
+  /** A zone is a broken line within its field, named in small letters. */
+  private zoneStyle(f: Feature): Style {
+    return new Style({
+      stroke: new Stroke({ color: color('--loam'), width: 1.4, lineDash: [3, 5] }),
+      fill: new Fill({ color: 'rgba(120,100,70,0.14)' }),
+      text: new Text({
+        text: String(f.get('name')),
+        font: 'italic 12px "Atkinson Hyperlegible", sans-serif',
+        offsetY: 16,
         fill: new Fill({ color: color('--loam') }),
         stroke: new Stroke({ color: color('--furrow'), width: 3 }),
       }),

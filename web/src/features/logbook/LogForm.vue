@@ -28,6 +28,7 @@ const DRAFT = 'furrow-log-draft'
 const empty = {
   id: '',
   fieldId: '',
+  zoneId: '',
   kind: 'SEEDED' as Kind,
   on: '',
   machineId: '',
@@ -79,7 +80,17 @@ watch(
 )
 
 const chosen = computed(() => fields.value?.find((f) => f.field.id === form.fieldId))
-const job = computed(() => board.value?.jobs.find((j) => j.fieldId === form.fieldId && j.settledBy === form.kind))
+const work = computed(() => ['SEEDED', 'DISCED', 'SLURRY_SPREAD', 'ENDED', 'CUT'].includes(form.kind))
+/** A count can be of any zone; work is of a zone only where it has a cover of its own. */
+const zones = computed(() => {
+  const all = chosen.value?.field.zones ?? []
+  const own = new Set(chosen.value?.chain.map((l) => l.zoneId))
+  return work.value ? all.filter((z) => own.has(z.id)) : all
+})
+const zone = computed(() => zones.value.find((z) => z.id === form.zoneId)?.id)
+const job = computed(() =>
+  board.value?.jobs.find((j) => j.fieldId === form.fieldId && j.settledBy === form.kind && j.zoneId === zone.value),
+)
 const members = computed(() => {
   const covers = chosen.value?.chain.filter((l) => l.cover && l.starts <= (session.value?.today ?? '')) ?? []
   const ids = covers[covers.length - 1]?.cover?.members.map((m) => m.species) ?? []
@@ -113,7 +124,6 @@ const crop = computed(() => chosen.value?.chain.filter((l) => l.crop && l.starts
 const { data: choices } = useChoices()
 const yieldUnit = computed<Unit>(() => (crop.value && choices.value?.yields[crop.value.kind]) || 'TON_PER_ACRE')
 
-const work = computed(() => ['SEEDED', 'DISCED', 'SLURRY_SPREAD', 'ENDED', 'CUT'].includes(form.kind))
 const optional = (text: string) => (String(text ?? '').trim() === '' ? undefined : Number(text))
 
 async function save() {
@@ -128,6 +138,7 @@ async function save() {
         body: {
           id: form.id,
           fieldId: form.fieldId,
+          zoneId: zone.value,
           kind: form.kind,
           on: form.on,
           note: form.note || undefined,
@@ -182,6 +193,12 @@ async function save() {
         auto-select-first
       />
       <v-select v-model="form.kind" label="What" :items="kinds" />
+      <v-select
+        v-if="zones.length"
+        v-model="form.zoneId"
+        label="Zone"
+        :items="[{ value: '', title: 'Whole field' }, ...zones.map((z) => ({ value: z.id, title: z.name }))]"
+      />
       <v-text-field v-model="form.on" label="Day" type="date" :max="session?.today" required />
       <template v-if="work">
         <v-select

@@ -110,10 +110,11 @@ async function correct(id: string, about: string, kind: 'WITHDRAWN' | 'RESTORED'
           Nothing is written down yet. What you save here moves the forecasts of its field.
         </p>
         <ol>
-          <li v-for="{ entry, field, about, machine, actualRate, mapped, yieldUnit } in shown" :key="entry.id">
+          <li v-for="{ entry, field, zone, about, machine, actualRate, mapped, yieldUnit } in shown" :key="entry.id">
             <span class="figures when">{{ long(entry.on) }}</span>
             <div>
-              <b>{{ field }}</b>, {{ about }}<span v-if="machine" class="quiet"> · {{ machine }}</span
+              <b>{{ field }}</b><template v-if="zone"> · {{ zone }}</template
+              >, {{ about }}<span v-if="machine" class="quiet"> · {{ machine }}</span
               ><br />
               <span class="figures">{{ figures(entry, actualRate, yieldUnit) }}</span><span
                 v-if="entry.lot"

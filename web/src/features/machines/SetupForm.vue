@@ -12,6 +12,7 @@ const typed = reactive<Record<string, unknown>>({})
 const groups = computed(() => partsOf(props.machine.kind, props.machine.hired))
 const { problem, said, busy, act } = useAct()
 const drivers = reactive({ text: '' })
+const tractors = reactive({ text: '' })
 const booked = reactive({ text: '' })
 
 watch(
@@ -20,6 +21,7 @@ watch(
     for (const key of Object.keys(typed)) delete typed[key]
     for (const [key, value] of Object.entries(m.setup)) typed[key] = value
     drivers.text = (m.setup.drivers ?? []).join(', ')
+    tractors.text = (m.setup.tractors ?? []).join(', ')
     booked.text = (m.setup.bookedDays ?? []).join(', ')
   },
   { immediate: true },
@@ -35,6 +37,7 @@ function save() {
   const setup: Record<string, unknown> = {}
   for (const group of groups.value) for (const part of group.parts) setup[part.key] = figure(typed[part.key])
   setup.drivers = list(drivers.text)
+  setup.tractors = list(tractors.text)
   setup.bookedDays = list(booked.text)
   void act(
     () =>
@@ -67,10 +70,9 @@ function save() {
     <fieldset :disabled="!planner">
       <legend>Who and when</legend>
       <div class="grid two">
-        <v-text-field v-model="drivers.text" label="Who may drive, with commas" /><v-text-field
-          v-model="booked.text"
-          label="Booked days (rented), 2026-09-14, …"
-        />
+        <v-text-field v-model="drivers.text" label="Who may drive, with commas" />
+        <v-text-field v-model="tractors.text" label="What may pull it, with commas" />
+        <v-text-field v-model="booked.text" label="Booked days (rented), 2026-09-14, …" />
       </div>
     </fieldset>
     <Refusal :says="problem" />

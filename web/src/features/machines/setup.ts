@@ -45,6 +45,8 @@ const hired: Part[] = [
   { key: 'quoteSetUp', words: 'Set-up at each field', unit: 'DOLLAR' },
   { key: 'quoteThresholdLbAc', words: 'By the hour above', unit: 'POUND_PER_ACRE' },
   { key: 'rentPerDay', words: 'Rent', unit: 'DOLLAR_PER_DAY' },
+  { key: 'leastAcres', words: 'Paid for at least', unit: 'ACRE' },
+  { key: 'noticeDays', words: 'Notice', unit: 'DAY' },
 ]
 
 /** The figures that a kind of machine has, under their headings. */

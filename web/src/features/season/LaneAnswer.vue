@@ -5,7 +5,7 @@ import { api, got } from '../../api/client'
 import { range, short } from '../../format/dates'
 import { matter, rateUnit } from '../../format/units'
 
-const props = defineProps<{ fieldId: string }>()
+const props = defineProps<{ fieldId: string; zoneId?: string }>()
 const emit = defineEmits<{ sized: [height: number] }>()
 const root = ref<HTMLElement>()
 // The sheet leaves as much room as the answer takes: nothing of it is cut off.
@@ -13,8 +13,13 @@ const observer = new ResizeObserver(() => root.value && emit('sized', root.value
 onMounted(() => observer.observe(root.value!))
 onBeforeUnmount(() => observer.disconnect())
 const { data: answer, error } = useQuery({
-  queryKey: computed(() => ['season', 'field', props.fieldId]),
-  queryFn: () => got(api.GET('/api/season/{fieldId}', { params: { path: { fieldId: props.fieldId } } })),
+  queryKey: computed(() => ['season', 'field', props.fieldId, props.zoneId]),
+  queryFn: () =>
+    got(
+      api.GET('/api/season/{fieldId}', {
+        params: { path: { fieldId: props.fieldId }, query: { zone: props.zoneId } },
+      }),
+    ),
 })
 const keyStages = computed(
   () =>
@@ -31,6 +36,9 @@ const keyStages = computed(
     <template v-else>
       <p v-if="answer.trouble" class="trouble wide" role="alert">
         The cover that is kept cannot be worked out: {{ answer.trouble }}.
+      </p>
+      <p v-if="answer.heldBackBy" class="wide">
+        Held back by <b>{{ answer.heldBackBy }}</b>: the whole field waits for this zone.
       </p>
       <div class="part">
         <h3>{{ answer.crop }}</h3>
@@ -123,7 +131,7 @@ const keyStages = computed(
         </p>
       </div>
       <div class="links">
-        <router-link :to="{ name: 'cover', params: { fieldId } }">{{
+        <router-link :to="{ name: 'cover', params: { fieldId }, query: { zone: zoneId } }">{{
           answer.cover ? 'Change the cover' : 'Choose a cover'
         }}</router-link><router-link :to="{ name: 'logbook', query: { field: fieldId } }"
           >Log work or a count</router-link

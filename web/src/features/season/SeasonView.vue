@@ -12,7 +12,7 @@ import Refusal from '../../parts/Refusal.vue'
 import CallList from './CallList.vue'
 import FurrowLane from './FurrowLane.vue'
 import LaneAnswer from './LaneAnswer.vue'
-import { arrange, type GroupBy, type SortBy } from './lanes'
+import { arrange, laneId, type GroupBy, type Lane, type SortBy } from './lanes'
 import TimeAxis from './TimeAxis.vue'
 import WeatherStrip from './WeatherStrip.vue'
 
@@ -61,7 +61,7 @@ const rows = computed(() => {
 })
 const heights = computed(() =>
   rows.value.map((r) =>
-    r.kind === 'group' ? GROUP : LANE + (opened.value === r.lane.fieldId ? openedHeight.value : 0),
+    r.kind === 'group' ? GROUP : LANE + (opened.value === laneId(r.lane) ? openedHeight.value : 0),
   ),
 )
 const seen = computed(() => visibleRows(heights.value, scrollTop.value, viewport.value))
@@ -112,8 +112,10 @@ function zoomBy(by: number) {
   zoom.value = Math.max(0, Math.min(ZOOMS.length - 1, zoom.value + by))
 }
 
-function toggle(fieldId: string) {
-  opened.value = opened.value === fieldId ? null : fieldId
+const found = computed(() => rows.value.filter((r) => r.kind === 'lane').length)
+
+function toggle(lane: Lane) {
+  opened.value = opened.value === laneId(lane) ? null : laneId(lane)
 }
 
 function onKey(event: KeyboardEvent) {
@@ -136,9 +138,11 @@ function onKey(event: KeyboardEvent) {
       ArrowUp: () => move(-1),
       ArrowLeft: () => (centre.value = middle.value - span.value * 0.1),
       ArrowRight: () => (centre.value = middle.value + span.value * 0.1),
-      c: () => row?.kind === 'lane' && void router.push({ name: 'cover', params: { fieldId: row.lane.fieldId } }),
+      c: () =>
+        row?.kind === 'lane' &&
+        void router.push({ name: 'cover', params: { fieldId: row.lane.fieldId }, query: { zone: row.lane.zoneId } }),
     }),
-    ...(target.closest('.lane-head') && { Enter: () => row?.kind === 'lane' && toggle(row.lane.fieldId) }),
+    ...(target.closest('.lane-head') && { Enter: () => row?.kind === 'lane' && toggle(row.lane) }),
   }
   if (keys[event.key]) {
     event.preventDefault()
@@ -239,9 +243,8 @@ function showCall(call: Schemas['CallView']) {
         >
           <div class="gutter">
             <span class="quiet figures"
-              >{{ rows.filter((r) => r.kind === 'lane').length }} fields<template v-if="only">
-                of {{ season.lanes.length }}</template
-              ></span
+              >{{ found === 1 ? '1 field' : `${found} fields`
+              }}<template v-if="only"> of {{ season.lanes.length }}</template></span
             >
             <button v-if="only" type="button" class="all" @click="only = null">show all</button>
           </div>
@@ -252,20 +255,20 @@ function showCall(call: Schemas['CallView']) {
             <div :style="{ transform: `translateY(${seen.offset}px)` }">
               <template
                 v-for="{ row, index } in shown"
-                :key="row.kind === 'group' ? 'g' + row.words : row.lane.fieldId"
+                :key="row.kind === 'group' ? 'g' + row.words : laneId(row.lane)"
               >
                 <div v-if="row.kind === 'group'" class="group" :style="{ height: GROUP + 'px' }">
                   {{ row.words }} <span class="figures quiet">{{ row.count }}</span>
                 </div>
-                <div v-else class="lane-row" :class="{ open: opened === row.lane.fieldId }">
+                <div v-else class="lane-row" :class="{ open: opened === laneId(row.lane) }">
                   <div class="line" :style="{ height: LANE + 'px' }">
                     <button
                       :id="`lane-${index}`"
                       type="button"
                       class="lane-head"
-                      :aria-expanded="opened === row.lane.fieldId"
+                      :aria-expanded="opened === laneId(row.lane)"
                       @focus="focused = index"
-                      @click="toggle(row.lane.fieldId)"
+                      @click="toggle(row.lane)"
                     >
                       <span class="top"
                         ><b>{{ row.lane.field }}</b
@@ -275,19 +278,23 @@ function showCall(call: Schemas['CallView']) {
                         >{{ row.lane.cover ?? 'no cover'
                         }}<template v-if="row.lane.organic"> · organic</template></span
                       >
-                      <span class="says" :class="{ trouble: row.lane.trouble }">{{ row.lane.answer }}</span>
+                      <span class="says" :class="{ trouble: row.lane.trouble }"
+                        >{{ row.lane.answer
+                        }}<template v-if="row.lane.heldBackBy"> · {{ row.lane.heldBackBy }} last</template></span
+                      >
                     </button>
                     <FurrowLane
                       :lane="row.lane"
                       :scale="scale"
                       :today="today"
                       :height="LANE"
-                      @click="toggle(row.lane.fieldId)"
+                      @click="toggle(row.lane)"
                     />
                   </div>
                   <LaneAnswer
-                    v-if="opened === row.lane.fieldId"
+                    v-if="opened === laneId(row.lane)"
                     :field-id="row.lane.fieldId"
+                    :zone-id="row.lane.zoneId"
                     @sized="openedHeight = $event"
                   />
                 </div>

@@ -1,6 +1,9 @@
 import type { Schemas } from '../../api/client'
 
 export type Lane = Schemas['LaneView']
+/** Names a lane: its field, or the zone of it that has a cover of its own. */
+export const laneId = (lane: Lane): string => lane.zoneId ?? lane.fieldId
+
 export type GroupBy = 'none' | 'farmstead' | 'crop' | 'route'
 export type SortBy = 'closes' | 'name' | 'acres'
 

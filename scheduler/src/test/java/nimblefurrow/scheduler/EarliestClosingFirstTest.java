@@ -23,9 +23,11 @@ import nimblefurrow.core.weather.WeatherGenerator;
 import nimblefurrow.core.work.After;
 import nimblefurrow.core.work.DayWork;
 import nimblefurrow.core.work.FitDays;
+import nimblefurrow.core.work.Footing;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.JobWindow;
+import nimblefurrow.core.work.Layout;
 import nimblefurrow.core.work.Machine;
 import nimblefurrow.core.work.MachineKind;
 import nimblefurrow.core.work.Operation;
@@ -52,8 +54,8 @@ class EarliestClosingFirstTest {
   private static final FitDays FIT = new FitDays(OUTLOOK);
   private static final List<Machine> TWO_DRILLS =
       List.of(
-          new Machine("big", "30 ft drill", MachineKind.DRILL, WorkRate.acresPerHour(12)),
-          new Machine("small", "15 ft drill", MachineKind.DRILL, WorkRate.acresPerHour(6)));
+          Machine.of("big", "30 ft drill", MachineKind.DRILL, WorkRate.acresPerHour(12)),
+          Machine.of("small", "15 ft drill", MachineKind.DRILL, WorkRate.acresPerHour(6)));
 
   @Test
   void whatClosesFirstGoesFirst() {
@@ -112,7 +114,7 @@ class EarliestClosingFirstTest {
       for (DayWork day : p.days()) {
         share.merge(
             p.machineId() + day.date(),
-            day.hours() / FIT.hours(jobs.get(0), day.date()),
+            day.hours() / FIT.expected().fitHours(jobs.get(0), MachineKind.DRILL, day.date()),
             Double::sum);
       }
     }
@@ -125,14 +127,12 @@ class EarliestClosingFirstTest {
         plan(
             List.of(
                 job("huge", 2000, 0, 4),
-                new Job(
+                Job.of(
                     id("air"),
                     "air",
                     MachineKind.AIRPLANE,
                     Area.ofAcres(50),
-                    SoilTexture.LOAM,
-                    false,
-                    false,
+                    List.of(Footing.bare(SoilTexture.LOAM)),
                     window(0, 10))),
             TWO_DRILLS,
             List.of());
@@ -193,11 +193,12 @@ class EarliestClosingFirstTest {
     assertThatThrownBy(
             () ->
                 WhatIf.of(
-                    new ScheduleProblem(TODAY, List.of(first, second), TWO_DRILLS, FIT, List.of()),
+                    problem(List.of(first, second), TWO_DRILLS, List.of()),
                     schedule,
                     second,
                     TWO_DRILLS.get(0),
-                    before.plusDays(1)))
+                    before.plusDays(1),
+                    true))
         .hasMessageContaining("comes first, with its wait");
   }
 
@@ -216,13 +217,8 @@ class EarliestClosingFirstTest {
   void aRentedMachineGoesOnlyOnItsBookedDays() {
     Set<LocalDate> booked = Set.of(TODAY.plusDays(8), TODAY.plusDays(9), TODAY.plusDays(10));
     Machine rented =
-        new Machine(
-            "rented",
-            "rented drill",
-            MachineKind.DRILL,
-            WorkRate.acresPerHour(12),
-            booked,
-            List.of());
+        Machine.of("rented", "rented drill", MachineKind.DRILL, WorkRate.acresPerHour(12))
+            .withBooked(booked);
     Placement placed =
         plan(List.of(job("a", 40, 0, 30)), List.of(rented), List.of()).of(id("a")).orElseThrow();
     assertThat(placed.days()).extracting(DayWork::date).isSubsetOf(booked);
@@ -234,10 +230,7 @@ class EarliestClosingFirstTest {
 
   @Test
   void nobodyDrivesTwoMachinesAtOnce() {
-    List<Machine> oneDriver =
-        TWO_DRILLS.stream()
-            .map(m -> new Machine(m.id(), m.name(), m.kind(), m.rate(), Set.of(), List.of("Otis")))
-            .toList();
+    List<Machine> oneDriver = TWO_DRILLS.stream().map(m -> m.withDrivers(List.of("Otis"))).toList();
     List<Job> jobs = new ArrayList<>();
     for (int i = 0; i < 10; i++) {
       jobs.add(job("f" + i, 60, 0, 40));
@@ -246,7 +239,10 @@ class EarliestClosingFirstTest {
     for (Placement p : plan(jobs, oneDriver, List.of()).placed()) {
       for (DayWork day : p.days()) {
         assertThat(day.driver()).contains("Otis");
-        share.merge(day.date(), day.hours() / FIT.hours(jobs.get(0), day.date()), Double::sum);
+        share.merge(
+            day.date(),
+            day.hours() / FIT.expected().fitHours(jobs.get(0), MachineKind.DRILL, day.date()),
+            Double::sum);
       }
     }
     assertThat(share).isNotEmpty();
@@ -254,23 +250,17 @@ class EarliestClosingFirstTest {
   }
 
   private static Job waiting(String id, String before, int least, int most) {
-    Job plain = job(id, 20, 0, 30);
-    return new Job(
-        id(id),
-        id,
-        plain.kind(),
-        plain.words(),
-        plain.area(),
-        plain.soil(),
-        false,
-        false,
-        plain.window(),
-        1,
-        Optional.of(new After(id(before), "the pass before", least, most, Optional.empty())));
+    After after = new After(id(before), "the pass before", least, most, Optional.empty());
+    return job(id, 20, 0, 30).with(j -> j.after(List.of(after)));
   }
 
   private static Schedule plan(List<Job> jobs, List<Machine> machines, List<Pin> pins) {
-    return new EarliestClosingFirst().plan(new ScheduleProblem(TODAY, jobs, machines, FIT, pins));
+    ScheduleProblem problem = problem(jobs, machines, pins);
+    return new Layout(problem).of(new EarliestClosingFirst().plan(problem));
+  }
+
+  private static ScheduleProblem problem(List<Job> jobs, List<Machine> machines, List<Pin> pins) {
+    return ScheduleProblem.of(TODAY, jobs, machines, List.of(), FIT, pins);
   }
 
   private static JobWindow window(int from, int to) {
@@ -281,14 +271,12 @@ class EarliestClosingFirstTest {
   }
 
   private static Job job(String id, double acres, int from, int to) {
-    return new Job(
+    return Job.of(
         id(id),
         id,
         MachineKind.DRILL,
         Area.ofAcres(acres),
-        SoilTexture.SILT_LOAM,
-        false,
-        false,
+        List.of(Footing.bare(SoilTexture.SILT_LOAM)),
         window(from, to));
   }
 

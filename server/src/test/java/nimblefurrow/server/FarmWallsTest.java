@@ -79,6 +79,9 @@ class FarmWallsTest {
                 "/api/marks",
                 Map.of(
                     "kind", "HOUSE", "shape", "{\"type\":\"Point\",\"coordinates\":[-97,40]}"))));
+    ids.put(
+        "zone",
+        id(theirs.post("/api/fields/" + field + "/zones", Map.of("name", "Knob", "share", 0.2))));
     ids.put("herbicide", id(theirs.post("/api/herbicides/fields/" + field, HERBICIDE)));
     ids.put("mix", id(theirs.post("/api/mixes", MIX)));
     theirs.upload("/api/lot-papers/lots/" + ids.get("lot"), "paper.txt", "tested".getBytes());
@@ -166,6 +169,10 @@ class FarmWallsTest {
             "POST",
             "/api/fields/" + field + "/cuts",
             Map.of("day", "2026-09-20", "cut", Map.of("how", "FORAGE_CUT"))));
+    Map<String, Object> zone = Map.of("name", "Bottom", "share", 0.1, "version", 0);
+    tried.add(new Tried("POST", "/api/fields/" + field + "/zones", zone));
+    tried.add(new Tried("PUT", "/api/fields/zones/" + ids.get("zone"), zone));
+    tried.add(new Tried("DELETE", "/api/fields/zones/" + ids.get("zone"), null));
     tried.add(new Tried("PUT", "/api/fields/crops/" + ids.get("link"), crop));
     tried.add(new Tried("DELETE", "/api/fields/crops/" + ids.get("link"), null));
     tried.add(new Tried("GET", "/api/cover/" + field, null));

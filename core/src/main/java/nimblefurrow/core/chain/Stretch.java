@@ -23,12 +23,21 @@ public record Stretch(Ground ground, Optional<UUID> cover, Optional<Ground> next
    * @param links in their order; it says more than their dates
    */
   public static List<Stretch> of(List<ChainLink> links, LocalDate today) {
+    return of(links, Optional.empty(), today);
+  }
+
+  /**
+   * The same as it is in one zone: a cover that is sown there alone stands in place of the field's.
+   *
+   * @param zone empty for the rest of the field, which has no such covers
+   */
+  public static List<Stretch> of(List<ChainLink> links, Optional<UUID> zone, LocalDate today) {
     List<Stretch> stretches = new ArrayList<>();
     Ground ground = null;
     ChainLink cover = null;
-    for (ChainLink link : links) {
+    for (ChainLink link : links.stream().filter(l -> l.in(zone)).toList()) {
       if (link.kind() == ChainLink.Kind.COVER) {
-        cover = link;
+        cover = cover == null || cover.zone().isEmpty() ? link : cover;
       } else if (link.kind() == ChainLink.Kind.CUT && cover == null) {
         ground = ground == null ? null : ground.cutOn(link.starts());
       } else {

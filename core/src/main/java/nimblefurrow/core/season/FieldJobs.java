@@ -82,14 +82,7 @@ public final class FieldJobs {
   private static Job job(
       UUID cover, String field, MachineKind kind, FieldSeason season, JobWindow window) {
     FieldFacts facts = season.field().facts();
-    return new Job(
-        new JobId(cover, operation(kind)),
-        field,
-        kind,
-        facts.area(),
-        facts.soil(),
-        facts.tiled(),
-        true,
-        window);
+    return Job.of(
+        new JobId(cover, operation(kind)), field, kind, facts.area(), facts.grounds(true), window);
   }
 }

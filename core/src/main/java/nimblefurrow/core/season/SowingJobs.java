@@ -123,18 +123,13 @@ record SowingJobs(
       JobWindow open,
       double goes,
       Optional<After> after) {
-    FieldFacts facts = season.field().facts();
-    return new Job(
-        new JobId(cover, step),
-        field,
-        kind,
-        words,
-        facts.area(),
-        facts.soil(),
-        facts.tiled(),
-        false,
-        open,
-        goes,
-        after);
+    return Job.of(
+            new JobId(cover, step),
+            field,
+            kind,
+            season.field().facts().area(),
+            season.field().facts().grounds(false),
+            open)
+        .with(j -> j.words(words).goes(goes).after(after.stream().toList()));
   }
 }

@@ -1,17 +1,23 @@
 package nimblefurrow.core.work;
 
+import static java.time.temporal.ChronoUnit.DAYS;
+
 import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.Collections;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.IntPredicate;
+import java.util.stream.IntStream;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.figures.Row;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Outlook;
-import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.core.weather.TopsoilWater;
 import nimblefurrow.core.weather.WeatherTrace;
 
@@ -20,16 +26,19 @@ import nimblefurrow.core.weather.WeatherTrace;
  * and openers, wind for what flies or sprays, rain, warmth for a systemic spray.
  */
 public final class FitDays {
-  private record Ground(SoilTexture soil, boolean tiled, boolean livingCover) {}
+  private record Asked(List<Footing> grounds, MachineKind kind) {}
 
-  private record Asked(Ground ground, MachineKind kind, LocalDate date) {}
+  /** The days of one kind of work on one footing, each counted when first asked for. */
+  private record Days(boolean[][] fit, double[] chance) {}
 
+  private static final FigureKey OPEN_LIKELY = FigureKey.of("work", "open_likely");
+  private static final FigureKey LEAST_FIT = FigureKey.of("work", "least_fit");
   private static final FigureKey GREEN_SHARE = FigureKey.of("work", "green_share");
 
   private final Outlook outlook;
   private final Map<MachineKind, Limits> limits = new EnumMap<>(MachineKind.class);
-  private final Map<Ground, List<TopsoilWater>> water = new ConcurrentHashMap<>();
-  private final Map<Asked, boolean[]> fitYears = new ConcurrentHashMap<>();
+  private final Map<Footing, List<TopsoilWater>> water = new ConcurrentHashMap<>();
+  private final Map<Asked, Days> days = new ConcurrentHashMap<>();
 
   public FitDays(Outlook outlook) {
     this.outlook = outlook;
@@ -43,6 +52,11 @@ public final class FitDays {
     return outlook.figures();
   }
 
+  /** The last day of which the weather is told. */
+  public LocalDate last() {
+    return outlook.last();
+  }
+
   /** Hours in a working day of this kind, when all of it is fit. */
   public double hoursPerDay(MachineKind kind) {
     return limits.get(kind).hours();
@@ -50,7 +64,7 @@ public final class FitDays {
 
   /** Chance that a date is fit for a job's work on its ground. */
   public double chance(Job job, LocalDate date) {
-    return share(years(job, date), i -> true);
+    return chance(job.grounds(), job.kind(), date);
   }
 
   /**
@@ -61,8 +75,107 @@ public final class FitDays {
   }
 
   private boolean[] years(Job job, LocalDate date) {
-    Ground ground = new Ground(job.soil(), job.tiled(), job.livingCover());
-    return fitYears.computeIfAbsent(new Asked(ground, job.kind(), date), this::counted);
+    return years(job.grounds(), job.kind(), date);
+  }
+
+  private boolean[] years(List<Footing> grounds, MachineKind kind, LocalDate date) {
+    Days known = days(grounds, kind);
+    int day = day(date);
+    if (known.fit()[day] == null) {
+      known.fit()[day] = counted(grounds, kind, date);
+    }
+    return known.fit()[day];
+  }
+
+  private double chance(List<Footing> grounds, MachineKind kind, LocalDate date) {
+    Days known = days(grounds, kind);
+    int day = day(date);
+    if (known.chance()[day] < 0) {
+      known.chance()[day] = share(years(grounds, kind, date), i -> true);
+    }
+    return known.chance()[day];
+  }
+
+  private Days days(List<Footing> grounds, MachineKind kind) {
+    return days.computeIfAbsent(
+        new Asked(grounds, kind),
+        asked -> {
+          int all = day(outlook.last()) + 1;
+          double[] chance = new double[all];
+          Arrays.fill(chance, -1);
+          return new Days(new boolean[all][], chance);
+        });
+  }
+
+  private int day(LocalDate date) {
+    long last = DAYS.between(outlook.first(), outlook.last());
+    return (int) Math.max(0, Math.min(last, DAYS.between(outlook.first(), date)));
+  }
+
+  /** Each climate year as the work meets it. */
+  public List<WorkYear> years() {
+    return IntStream.range(0, outlook.traces().size()).mapToObj(this::year).toList();
+  }
+
+  private WorkYear year(int n) {
+    return new WorkYear() {
+      @Override
+      public double fitHours(Job job, MachineKind kind, LocalDate day) {
+        return years(job.grounds(), kind, day)[n] ? hoursPerDay(kind) : 0;
+      }
+
+      @Override
+      public Optional<LocalDate> opens(Job job) {
+        return job.window().opens().days().in(n);
+      }
+
+      @Override
+      public Optional<LocalDate> closes(Job job) {
+        return job.window().closes().days().in(n);
+      }
+
+      @Override
+      public int late(Job job) {
+        return job.window()
+            .opens()
+            .median()
+            .flatMap(m -> opens(job).map(d -> DAYS.between(m, d)))
+            .orElse(0L)
+            .intValue();
+      }
+    };
+  }
+
+  /**
+   * The one year that hours to be counted on make up: chance × working day, nothing on days that
+   * are too unlikely; windows open when they are likely enough to be, and end on the planner's last
+   * day.
+   */
+  public WorkYear expected() {
+    double likely = figures().of(OPEN_LIKELY);
+    double least = figures().of(LEAST_FIT);
+    return new WorkYear() {
+      @Override
+      public double fitHours(Job job, MachineKind kind, LocalDate day) {
+        double chance = chance(job.grounds(), kind, day);
+        return chance < least ? 0 : chance * hoursPerDay(kind);
+      }
+
+      @Override
+      public Optional<LocalDate> opens(Job job) {
+        return job.window().opens().by(likely);
+      }
+
+      @Override
+      public Optional<LocalDate> closes(Job job) {
+        return Optional.of(job.window().end());
+      }
+
+      @Override
+      public int late(Job job) {
+        return 0;
+      }
+    };
   }
 
   private static double share(boolean[] fit, IntPredicate also) {
@@ -73,29 +186,54 @@ public final class FitDays {
     return (double) both / fit.length;
   }
 
-  /** Hours one may count on that day: chance × working day. */
-  public double hours(Job job, LocalDate date) {
-    return chance(job, date) * hoursPerDay(job.kind());
+  /**
+   * The ground that is fit on a day least often, where that is less often than another; it holds
+   * the rest back.
+   */
+  public Optional<Footing> holdsBack(Job job, LocalDate date) {
+    Map<Footing, Double> chances = new LinkedHashMap<>();
+    job.grounds().forEach(g -> chances.put(g, chance(List.of(g), job.kind(), date)));
+    double best = Collections.max(chances.values());
+    return chances.entrySet().stream()
+        .filter(e -> e.getValue() < best)
+        .min(Map.Entry.comparingByValue())
+        .map(Map.Entry::getKey);
   }
 
-  private boolean[] counted(Asked asked) {
-    List<TopsoilWater> wet = water.computeIfAbsent(asked.ground(), this::buckets);
-    Limits limits = this.limits.get(asked.kind());
-    boolean fall = inFall(asked.date());
+  private boolean[] counted(List<Footing> grounds, MachineKind kind, LocalDate date) {
+    boolean[] all = null;
+    for (Footing ground : grounds) {
+      boolean[] one =
+          grounds.size() == 1 ? counted(ground, kind, date) : years(List.of(ground), kind, date);
+      if (all == null) {
+        all = one.clone();
+      } else {
+        for (int i = 0; i < all.length; i++) {
+          all[i] &= one[i];
+        }
+      }
+    }
+    return all;
+  }
+
+  private boolean[] counted(Footing footing, MachineKind kind, LocalDate date) {
+    List<TopsoilWater> wet = water.computeIfAbsent(footing, this::buckets);
+    Limits limits = this.limits.get(kind);
+    boolean fall = inFall(date);
     double topsoil =
         (fall ? limits.topsoilFall() : limits.topsoil())
-            + (asked.ground().livingCover() ? limits.coverBonus() : 0);
+            + (footing.livingCover() ? limits.coverBonus() : 0);
     boolean[] fit = new boolean[wet.size()];
     for (int i = 0; i < wet.size(); i++) {
-      DailyWeather day = outlook.traces().get(i).on(asked.date());
+      DailyWeather day = outlook.traces().get(i).on(date);
       boolean sky =
           day.windMph() >= limits.windLow()
               && day.windMph() <= limits.windHigh()
               && day.rainIn() <= limits.rain()
               && day.maxF() >= limits.dayF()
               && day.minF() >= limits.nightF();
-      boolean ground = wet.get(i).shareOfCapacity(asked.date()) <= topsoil;
-      boolean soft = !limits.openers() || !wet.get(i).frozen(asked.date());
+      boolean ground = wet.get(i).shareOfCapacity(date) <= topsoil;
+      boolean soft = !limits.openers() || !wet.get(i).frozen(date);
       fit[i] = sky && ground && soft;
     }
     return fit;
@@ -106,7 +244,7 @@ public final class FitDays {
     return north.getMonthValue() >= 9;
   }
 
-  private List<TopsoilWater> buckets(Ground ground) {
+  private List<TopsoilWater> buckets(Footing ground) {
     double green = ground.livingCover() ? outlook.figures().of(GREEN_SHARE) : 0;
     return outlook.traces().stream()
         .map(

@@ -1,61 +1,91 @@
 package nimblefurrow.core.work;
 
-import java.util.Optional;
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.time.Duration;
+import java.util.List;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Money;
+import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Unit;
-import nimblefurrow.core.weather.SoilTexture;
 
 /**
- * One thing to do on one field.
+ * One thing to do on one field, or on one zone of it.
  *
  * @param id stays the same while the plan does
+ * @param field the field's name, with its zone's where it is one
+ * @param kinds kinds of machine that can do it, the usual one first
  * @param words what is done, as on a day sheet
- * @param livingCover whether a living cover carries the traffic
+ * @param grounds what it is done on; a day is fit when it is on all of them
+ * @param place the farmstead that it belongs to; empty: not known
+ * @param setUp time before the first acre, 0–24 h
  * @param goes how many times the machine's work for one going-over it takes, 0.1–10
  * @param after what it waits for
  */
+@RecordBuilder
 public record Job(
     JobId id,
     String field,
-    MachineKind kind,
+    List<MachineKind> kinds,
     String words,
     Area area,
-    SoilTexture soil,
-    boolean tiled,
-    boolean livingCover,
+    List<Footing> grounds,
+    String place,
     JobWindow window,
+    Duration setUp,
     double goes,
-    Optional<After> after) {
+    List<After> after,
+    WorkValue value)
+    implements JobBuilder.With {
   public Job {
     Limits.given("job", id);
-    Limits.given("kind of work", kind);
     Limits.given("what is done", words);
+    Limits.given("place", place);
+    Limits.given("value of a day", value);
     Limits.positive("area", area.acres(), 50_000, Unit.ACRE);
+    Limits.within("set-up", setUp.toMinutes() / 60.0, 0, 24, Unit.HOUR);
     Limits.within("goes over the field", goes, 0.1, 10, Unit.NONE);
+    kinds = List.copyOf(kinds);
+    after = List.copyOf(after);
+    grounds = List.copyOf(grounds);
+    if (grounds.isEmpty()) {
+      throw new OutOfRange("ground", "a job needs the ground that it is done on");
+    }
+    if (kinds.isEmpty()) {
+      throw new OutOfRange("kind of work", "a job needs at least one kind of machine");
+    }
   }
 
-  /** A job of one going-over that waits for nothing. */
-  public Job(
+  /** A job of one going-over that waits for nothing and is as good on one day as on another. */
+  public static Job of(
       JobId id,
       String field,
       MachineKind kind,
       Area area,
-      SoilTexture soil,
-      boolean tiled,
-      boolean livingCover,
+      List<Footing> grounds,
       JobWindow window) {
-    this(
-        id, field, kind, kind.words(), area, soil, tiled, livingCover, window, 1, Optional.empty());
+    return new Job(
+        id,
+        field,
+        List.of(kind),
+        kind.words(),
+        area,
+        grounds,
+        "",
+        window,
+        Duration.ZERO,
+        1,
+        List.of(),
+        WorkValue.anyDay(Money.of(0)));
+  }
+
+  /** The usual kind of machine for it. */
+  public MachineKind kind() {
+    return kinds.get(0);
   }
 
   /** Hours that a machine needs for all of it. */
   public double hoursOn(Machine machine) {
-    return machine.rate().hoursFor(area) * goes;
-  }
-
-  /** Acres done in some hours on a machine. */
-  double acresIn(double hours, Machine machine) {
-    return hours * machine.rate().acresPerHour() / goes;
+    return setUp.toMillis() / 3_600_000.0 + goes * machine.rate().hoursFor(area);
   }
 }

@@ -1,40 +1,54 @@
 package nimblefurrow.core.work;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.WorkRate;
 
 /**
- * A machine: what it does and how many acres an hour.
+ * A machine: what it does, how many acres an hour, and whom and what it needs to move. Example: a
+ * 15 ft drill, 6 ac/h, driven by Otis or Wren with either of two tractors.
  *
  * @param booked the only days on which it can be had, as when it is rented; empty: any day
  * @param drivers who may drive it, the first before the others; empty: it comes with a crew of its
  *     own
+ * @param tractors what may pull it, by name; empty: it moves by itself
+ * @param place the farmstead where it stands; empty: not known
+ * @param hire the terms of a crew that is called; empty: the farm's own
  */
+@RecordBuilder
 public record Machine(
     String id,
     String name,
     MachineKind kind,
     WorkRate rate,
     Set<LocalDate> booked,
-    List<String> drivers) {
+    List<String> drivers,
+    List<String> tractors,
+    String place,
+    Optional<Hire> hire)
+    implements MachineBuilder.With {
   public Machine {
     Limits.given("machine", id);
     Limits.given("kind of machine", kind);
     Limits.given("field capacity", rate);
     booked = Set.copyOf(booked);
     drivers = List.copyOf(drivers);
+    tractors = List.copyOf(tractors);
+    Limits.given("place", place);
   }
 
-  /** A machine that can be had on any day and brings its own crew. */
-  public Machine(String id, String name, MachineKind kind, WorkRate rate) {
-    this(id, name, kind, rate, Set.of(), List.of());
+  /** The farm's own, to be had on any day, with a crew of its own. */
+  public static Machine of(String id, String name, MachineKind kind, WorkRate rate) {
+    return new Machine(id, name, kind, rate, Set.of(), List.of(), List.of(), "", Optional.empty());
   }
 
-  /** Whether it can be had on a day. */
-  public boolean hadOn(LocalDate day) {
-    return booked.isEmpty() || booked.contains(day);
+  /** Whether it can be had on a day, of a campaign that is {@code day} days old. */
+  boolean hadOn(LocalDate date, int day) {
+    return (booked.isEmpty() || booked.contains(date))
+        && day >= hire.map(Hire::noticeDays).orElse(0);
   }
 }

@@ -1,6 +1,9 @@
 package nimblefurrow.core.work;
 
-/** Places jobs on machines and days. Pinned jobs keep their place; the rest find the best one. */
+/**
+ * A way of finding a plan. It decides order, machines and waits; playing the plan tells the dates.
+ */
 public interface SchedulePlanner {
-  Schedule plan(ScheduleProblem problem);
+  /** A plan of all jobs; those that a person gave a place keep it. */
+  Plan plan(ScheduleProblem problem);
 }

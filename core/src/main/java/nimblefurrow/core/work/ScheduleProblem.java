@@ -1,22 +1,97 @@
 package nimblefurrow.core.work;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import nimblefurrow.core.figures.FigureKey;
 
 /**
- * What is to be scheduled.
- *
- * @param pins jobs that already have a place and keep it
+ * What is to be scheduled from a morning on, with what is known of the weather and what a person,
+ * or an earlier plan, has given a place already.
  */
-public record ScheduleProblem(
-    LocalDate today, List<Job> jobs, List<Machine> machines, FitDays fit, List<Pin> pins) {
+public record ScheduleProblem(Campaign campaign, FitDays fit, List<Pin> pins) {
+  private static final FigureKey LONGEST_JOB = FigureKey.of("work", "longest_job");
+
+  /**
+   * What closes first goes first; of two that close on one day the smaller, since more fields are
+   * done by it; then by name, so that equal farms are planned alike.
+   */
+  public static final Comparator<Job> CLOSING_FIRST =
+      Comparator.comparing((Job j) -> j.window().end())
+          .thenComparing(Job::area)
+          .thenComparing(Job::field)
+          .thenComparing(Job::id);
+
   public ScheduleProblem {
-    jobs = List.copyOf(jobs);
-    machines = List.copyOf(machines);
     pins = List.copyOf(pins);
   }
 
-  public ScheduleProblem pinned(List<Pin> pins) {
-    return new ScheduleProblem(today, jobs, machines, fit, pins);
+  /**
+   * A farm's open jobs and machines from a morning on, until the last window has closed and what
+   * was given a later day had its time.
+   */
+  public static ScheduleProblem of(
+      LocalDate today,
+      List<Job> jobs,
+      List<Machine> machines,
+      List<Person> people,
+      FitDays fit,
+      List<Pin> pins) {
+    Set<JobId> open = new HashSet<>();
+    jobs.forEach(job -> open.add(job.id()));
+    LocalDate end =
+        jobs.stream().map(j -> j.window().end()).max(Comparator.naturalOrder()).orElse(today);
+    LocalDate pinned =
+        pins.stream()
+            .filter(p -> open.contains(p.jobId()))
+            .map(p -> p.start().plusDays(fit.figures().whole(LONGEST_JOB)))
+            .max(Comparator.naturalOrder())
+            .orElse(today);
+    LocalDate last = pinned.isAfter(end) ? pinned : end;
+    last = last.isAfter(fit.last()) ? fit.last() : last.isBefore(today) ? today : last;
+    return new ScheduleProblem(
+        new Campaign(today, last, jobs, machines, people, Roads.none()), fit, pins);
+  }
+
+  /** The same with other places given. */
+  public ScheduleProblem pinned(List<Pin> others) {
+    return of(
+        campaign.first(), campaign.jobs(), campaign.machines(), campaign.people(), fit, others);
+  }
+
+  /** The same with one more place given, in place of the one that the job had. */
+  public ScheduleProblem with(Pin pin) {
+    List<Pin> all = new ArrayList<>(pins);
+    all.removeIf(p -> p.jobId().equals(pin.jobId()));
+    all.add(pin);
+    return pinned(all);
+  }
+
+  /** The place that a job has been given. */
+  public Optional<Pin> pin(JobId job) {
+    return pins.stream().filter(p -> p.jobId().equals(job)).findFirst();
+  }
+
+  /** The jobs that have a place, each from its day on, the earlier first. */
+  public List<Turn> given() {
+    Map<JobId, Job> jobs = campaign.byId();
+    Map<String, Machine> machines = new HashMap<>();
+    campaign.machines().forEach(m -> machines.put(m.id(), m));
+    return pins.stream()
+        .filter(
+            p ->
+                jobs.containsKey(p.jobId())
+                    && machines.containsKey(p.machineId())
+                    && jobs.get(p.jobId()).kinds().contains(machines.get(p.machineId()).kind()))
+        .sorted(
+            Comparator.comparing(Pin::start).thenComparing(p -> jobs.get(p.jobId()), CLOSING_FIRST))
+        .map(p -> Turn.on(p.jobId(), p.machineId()).from(p.start()).firmly(p.locked()))
+        .toList();
   }
 }

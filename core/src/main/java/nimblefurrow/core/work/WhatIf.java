@@ -1,74 +1,125 @@
 package nimblefurrow.core.work;
 
+import static java.time.temporal.ChronoUnit.DAYS;
+
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Share;
 
 /**
- * What it would mean to put a job on a machine and day, told before it is done.
+ * What it would mean to give a job a machine and a day, told before it is done: the board played
+ * once more with the job there.
  *
  * @param days the work as it would fall
  * @param late ends after the window's end
- * @param crowds jobs on the same machine whose days it would take
+ * @param moves other jobs that would come to stand on other days by it
  */
 public record WhatIf(
     List<DayWork> days,
-    double chanceOpen,
-    double chanceFit,
+    Share chanceOpen,
+    Share chanceFit,
     boolean late,
-    List<JobId> crowds,
+    List<JobId> moves,
     List<Reason> says) {
 
+  /**
+   * The consequence of one move.
+   *
+   * @param now the board as it is
+   * @param locked whether what is begun there makes way for it
+   * @throws OutOfRange when the machine cannot do it, the day is gone, or the job before is not
+   *     over
+   */
   public static WhatIf of(
-      ScheduleProblem problem, Schedule now, Job job, Machine machine, LocalDate day) {
-    if (machine.kind() != job.kind()) {
-      throw new OutOfRange("machine", "%s cannot %s".formatted(machine.name(), job.kind().words()));
-    }
-    if (day.isBefore(problem.today())) {
-      throw new OutOfRange("day", "day is %s or later, got %s".formatted(problem.today(), day));
-    }
+      ScheduleProblem problem,
+      Schedule now,
+      Job job,
+      Machine machine,
+      LocalDate day,
+      boolean locked) {
+    refuse(problem, now, job, machine, day);
+    ScheduleProblem moved = problem.with(new Pin(job.id(), machine.id(), day, locked));
+    Schedule then = new Layout(moved).of(new Plan(moved.given()));
+    Optional<Placement> place = then.of(job.id());
     FitDays fit = problem.fit();
-    List<DayWork> days = new MachineDays(fit).forced(job, machine, day);
-    LocalDate end = days.get(days.size() - 1).date();
     double open = job.window().chanceOpen(day);
     double chance = fit.chance(job, day);
-    boolean late = end.isAfter(job.window().end());
-    List<JobId> crowds = crowded(now, job, machine, days);
     List<Reason> says = new ArrayList<>();
     says.add(Reason.of("window open on {}: {}", day, Share.of(open)));
     says.add(Reason.of("day fit to {}: {}", job.kind().words(), Share.of(chance)));
-    if (end.isAfter(day)) {
-      says.add(Reason.of("needs {} h, so it runs to {}", job.hoursOn(machine), end));
-    }
-    if (!machine.hadOn(day)) {
+    if (!machine.booked().isEmpty() && !machine.booked().contains(day)) {
       says.add(Reason.of("the {} is not booked on {}", machine.name(), day));
     }
-    job.after()
-        .flatMap(a -> a.done().or(() -> now.of(a.jobId()).map(Placement::finish)).map(a::notBefore))
-        .filter(day::isBefore)
+    place
+        .filter(p -> p.start().isAfter(day))
+        .ifPresent(p -> says.add(Reason.of("begins on {}: {}", p.start(), p.why())));
+    place
+        .filter(p -> p.finish().isAfter(p.start()))
         .ifPresent(
-            first -> {
-              throw new OutOfRange(
-                  "day",
-                  "day is %s or later: %s comes first, with its wait"
-                      .formatted(first, job.after().get().words()));
-            });
+            p ->
+                says.add(
+                    Reason.of("needs {} h, so it runs to {}", job.hoursOn(machine), p.finish())));
+    boolean late = place.map(Placement::late).orElse(true);
     if (late) {
-      long by = ChronoUnit.DAYS.between(job.window().end(), end);
-      says.add(Reason.of("ends {} days after the window closes on {}", by, job.window().end()));
+      says.add(lateBy(job, place));
     }
-    return new WhatIf(days, open, chance, late, crowds, says);
+    List<DayWork> days = place.map(Placement::days).orElse(List.of());
+    return new WhatIf(days, Share.of(open), Share.of(chance), late, moved(now, then, job), says);
   }
 
-  private static List<JobId> crowded(Schedule now, Job job, Machine machine, List<DayWork> days) {
-    List<LocalDate> wanted = days.stream().map(DayWork::date).toList();
+  private static void refuse(
+      ScheduleProblem problem, Schedule now, Job job, Machine machine, LocalDate day) {
+    if (!job.kinds().contains(machine.kind())) {
+      throw new OutOfRange("machine", "%s cannot %s".formatted(machine.name(), job.kind().words()));
+    }
+    LocalDate first = problem.campaign().first();
+    if (day.isBefore(first)) {
+      throw new OutOfRange("day", "day is %s or later, got %s".formatted(first, day));
+    }
+    if (day.isAfter(problem.fit().last())) {
+      throw new OutOfRange(
+          "day", "day is %s at the latest, got %s".formatted(problem.fit().last(), day));
+    }
+    for (After after : job.after()) {
+      after
+          .done()
+          .or(() -> now.of(after.jobId()).map(Placement::finish))
+          .map(after::notBefore)
+          .filter(day::isBefore)
+          .ifPresent(
+              from -> {
+                throw new OutOfRange(
+                    "day",
+                    "day is %s or later: %s comes first, with its wait"
+                        .formatted(from, after.words()));
+              });
+    }
+  }
+
+  private static Reason lateBy(Job job, Optional<Placement> place) {
+    LocalDate end = job.window().end();
+    return place
+        .map(
+            p ->
+                Reason.of(
+                    "ends {} days after the window closes on {}",
+                    DAYS.between(end, p.finish()),
+                    end))
+        .orElse(Reason.of("no fit hours to count on from that day on"));
+  }
+
+  private static List<JobId> moved(Schedule now, Schedule then, Job job) {
     return now.placed().stream()
-        .filter(p -> p.machineId().equals(machine.id()) && !p.jobId().equals(job.id()))
-        .filter(p -> p.days().stream().anyMatch(d -> wanted.contains(d.date())))
+        .filter(p -> !p.jobId().equals(job.id()))
+        .filter(
+            p ->
+                then.of(p.jobId())
+                    .filter(t -> t.start().equals(p.start()) && t.finish().equals(p.finish()))
+                    .isEmpty())
         .map(Placement::jobId)
         .toList();
   }

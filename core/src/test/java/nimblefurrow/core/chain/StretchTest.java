@@ -26,12 +26,17 @@ class StretchTest {
   private static final ChainLink CORN = link(Kind.CROP, "2028-05-03");
 
   private static ChainLink link(Kind kind, String day) {
-    return new ChainLink(UUID.randomUUID(), kind, LocalDate.parse(day), Optional.empty());
+    return new ChainLink(
+        UUID.randomUUID(), kind, LocalDate.parse(day), Optional.empty(), Optional.empty());
   }
 
   private static ChainLink gone(ChainLink cover, String day) {
     return new ChainLink(
-        cover.id(), cover.kind(), cover.starts(), Optional.of(LocalDate.parse(day)));
+        cover.id(),
+        cover.kind(),
+        cover.starts(),
+        Optional.empty(),
+        Optional.of(LocalDate.parse(day)));
   }
 
   @Test
@@ -43,6 +48,22 @@ class StretchTest {
     assertThat(stretches.get(1).ground().link()).isEqualTo(CORN.id());
     assertThat(stretches.get(1).next()).isEmpty();
     assertThat(stretches.get(0).withoutCover().cover()).isEmpty();
+  }
+
+  @Test
+  void aZonesOwnCoverStandsInPlaceOfTheFieldsThereAndNowhereElse() {
+    UUID bottom = UUID.randomUUID();
+    ChainLink barley =
+        new ChainLink(
+            UUID.randomUUID(), Kind.COVER, RYE.starts(), Optional.of(bottom), Optional.empty());
+    for (List<ChainLink> chain :
+        List.of(List.of(BEANS, RYE, barley, CORN), List.of(BEANS, barley, RYE, CORN))) {
+      assertThat(Stretch.of(chain, TODAY).get(0).cover()).contains(RYE.id());
+      assertThat(Stretch.of(chain, Optional.of(bottom), TODAY).get(0).cover())
+          .contains(barley.id());
+      assertThat(Stretch.of(chain, Optional.of(UUID.randomUUID()), TODAY).get(0).cover())
+          .contains(RYE.id());
+    }
   }
 
   @Test

@@ -67,9 +67,11 @@ class FieldJobsTest {
     List<Job> jobs = jobs(CoverPlan.of(RYE, Goal.KEEP_NITROGEN, way, route));
     assertThat(jobs.get(0).id()).isEqualTo(id(Operation.SEED));
     assertThat(jobs.get(0).kind()).isEqualTo(machine);
-    assertThat(jobs.get(0).livingCover()).isFalse();
+    assertThat(jobs.get(0).grounds().get(0).livingCover()).isFalse();
     assertThat(jobs.get(1).id()).isEqualTo(id(end));
-    assertThat(jobs.get(1).livingCover()).as("the cover stands when it is ended").isTrue();
+    assertThat(jobs.get(1).grounds().get(0).livingCover())
+        .as("the cover stands when it is ended")
+        .isTrue();
     assertThat(jobs).allSatisfy(j -> assertThat(j.area()).isEqualTo(Area.ofAcres(64)));
   }
 
@@ -104,8 +106,8 @@ class FieldJobsTest {
             id(Operation.SEED),
             id(Operation.SPRAY));
     assertThat(jobs.get(0).after()).isEmpty();
-    assertThat(jobs.get(1).after().orElseThrow().jobId()).isEqualTo(id(Operation.FIRST_DISC));
-    After last = jobs.get(2).after().orElseThrow();
+    assertThat(jobs.get(1).after().get(0).jobId()).isEqualTo(id(Operation.FIRST_DISC));
+    After last = jobs.get(2).after().get(0);
     assertThat(last.jobId()).isEqualTo(id(Operation.SECOND_DISC));
     assertThat(last.notBefore(TODAY)).isEqualTo(TODAY.plusDays(5));
     assertThat(last.atLatest(TODAY)).isEqualTo(TODAY.plusDays(10));
@@ -124,7 +126,7 @@ class FieldJobsTest {
             .with(new SideWork(2, false, false, Map.of(Operation.FIRST_DISC, done)));
     List<Job> jobs = jobs(plan);
     assertThat(jobs).extracting(Job::id).containsExactly(id(Operation.SEED), id(Operation.SPRAY));
-    assertThat(jobs.get(0).after().orElseThrow().done()).contains(done);
+    assertThat(jobs.get(0).after().get(0).done()).contains(done);
   }
 
   @Test
@@ -137,7 +139,7 @@ class FieldJobsTest {
     LocalDate sown = LocalDate.of(2026, 7, 30);
     Job after = jobs(plan.sown(sown)).get(0);
     assertThat(after.kind()).isEqualTo(MachineKind.SLURRY);
-    assertThat(after.after().orElseThrow().done()).contains(sown);
+    assertThat(after.after().get(0).done()).contains(sown);
     assertThat(after.window().end()).isEqualTo(sown.plusDays(21));
     SideWork spread = new SideWork(2, true, false, Map.of(Operation.SLURRY, TODAY));
     assertThat(jobs(plan.sown(sown).with(spread)))

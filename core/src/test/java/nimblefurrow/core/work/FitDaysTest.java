@@ -3,6 +3,7 @@ package nimblefurrow.core.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.TestWeather;
 import nimblefurrow.core.ensemble.DateForecast;
@@ -26,7 +27,8 @@ class FitDaysTest {
             DateForecast.certain(TODAY),
             DateForecast.certain(TODAY.plusDays(400)),
             Figures.shipped());
-    return new Job(id("j"), "Field", kind, Area.ofAcres(40), soil, tiled, false, window);
+    return Job.of(
+        id("j"), "Field", kind, Area.ofAcres(40), List.of(new Footing(soil, tiled, false)), window);
   }
 
   private static double mean(MachineKind kind, SoilTexture soil, boolean tiled, LocalDate from) {
@@ -73,17 +75,40 @@ class FitDaysTest {
     for (LocalDate day = TODAY; day.isBefore(TODAY.plusDays(400)); day = day.plusDays(7)) {
       Job job = job(kind, SoilTexture.SILT_LOAM, false);
       assertThat(FIT.chance(job, day)).isBetween(0.0, 1.0);
-      assertThat(FIT.hours(job, day)).isBetween(0.0, FIT.hoursPerDay(kind));
+      assertThat(FIT.expected().fitHours(job, kind, day)).isBetween(0.0, FIT.hoursPerDay(kind));
     }
     assertThat(Cautions.of(kind, Figures.shipped()))
         .as("every kind of work carries its cautions")
         .isNotEmpty();
   }
 
+  /** One drill goes over all of it: the field is fit in the years in which both grounds are. */
+  @Test
+  void aFieldOfTwoGroundsIsFitWhenBothAreAndTheWetOneHoldsItBack() {
+    LocalDate april = LocalDate.of(2026, 4, 10);
+    Job sand = job(MachineKind.DRILL, SoilTexture.SAND, false);
+    Job clay = job(MachineKind.DRILL, SoilTexture.CLAY, false);
+    Footing dry = sand.grounds().get(0);
+    Footing wet = clay.grounds().get(0);
+    Job both = sand.with(j -> j.grounds(List.of(dry, wet)));
+    int held = 0;
+    for (int i = 0; i < 30; i++) {
+      LocalDate day = april.plusDays(i);
+      assertThat(FIT.chance(both, day))
+          .isLessThanOrEqualTo(Math.min(FIT.chance(sand, day), FIT.chance(clay, day)));
+      if (FIT.chance(clay, day) < FIT.chance(sand, day)) {
+        held++;
+        assertThat(FIT.holdsBack(both, day)).contains(wet);
+      }
+    }
+    assertThat(held).isPositive();
+    assertThat(FIT.holdsBack(sand, april)).isEmpty();
+  }
+
   @Test
   void windowChancesCountBothEnds() {
-    DateForecast opens = DateForecast.of(java.util.List.of(TODAY, TODAY.plusDays(4)));
-    DateForecast closes = DateForecast.of(java.util.List.of(TODAY.plusDays(6), TODAY.plusDays(10)));
+    DateForecast opens = DateForecast.of(List.of(TODAY, TODAY.plusDays(4)));
+    DateForecast closes = DateForecast.of(List.of(TODAY.plusDays(6), TODAY.plusDays(10)));
     JobWindow window = JobWindow.of(opens, closes, Figures.shipped());
     assertThat(window.chanceOpen(TODAY.minusDays(1))).isZero();
     assertThat(window.chanceOpen(TODAY)).isEqualTo(0.5);

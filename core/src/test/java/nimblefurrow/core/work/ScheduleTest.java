@@ -21,7 +21,7 @@ class ScheduleTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 9, 15);
   private static final FitDays FIT = new FitDays(TestWeather.outlook(TODAY));
   private static final Machine DRILL =
-      new Machine("d", "15 ft drill", MachineKind.DRILL, WorkRate.acresPerHour(6));
+      Machine.of("d", "15 ft drill", MachineKind.DRILL, WorkRate.acresPerHour(6));
 
   @Test
   void fallStubbleIsFitMoreOftenThanWinterGround() {
@@ -35,24 +35,14 @@ class ScheduleTest {
     LocalDate april = LocalDate.of(2027, 4, 20);
     Job bare = job("a", 60, 20);
     Job covered =
-        new Job(
-            id("b"),
-            "b",
-            MachineKind.DRILL,
-            Area.ofAcres(60),
-            SoilTexture.SILT_LOAM,
-            false,
-            true,
-            bare.window());
+        bare.with(j -> j.grounds(List.of(new Footing(SoilTexture.SILT_LOAM, false, true))));
     assertThat(FIT.chance(covered, april)).isGreaterThan(FIT.chance(bare, april));
   }
 
   @Test
   void acresInAreAcresOutOverTheDaysOfAJob() {
-    List<DayWork> days =
-        new MachineDays(FIT)
-            .tryFrom(job("a", 150, 30), DRILL, TODAY, TODAY.plusDays(30))
-            .orElseThrow();
+    Schedule laid = laid(List.of(job("a", 150, 30)), List.of());
+    List<DayWork> days = laid.of(id("a")).orElseThrow().days();
     assertThat(days.stream().mapToDouble(DayWork::acres).sum()).isCloseTo(150, within(1e-6));
     assertThat(days).allSatisfy(d -> assertThat(d.hours()).isLessThanOrEqualTo(9 + 1e-9));
     assertThat(days.size()).isGreaterThan(2);
@@ -60,48 +50,76 @@ class ScheduleTest {
 
   @Test
   void aTakenDayIsNotGivenTwice() {
-    MachineDays machineDays = new MachineDays(FIT);
-    Job first = job("a", 150, 30);
-    List<DayWork> days = machineDays.tryFrom(first, DRILL, TODAY, TODAY.plusDays(30)).orElseThrow();
-    machineDays.take(first, DRILL, days);
-    assertThat(machineDays.taken("d", days.get(0).date())).isCloseTo(1, within(1e-9));
-    assertThat(machineDays.tryFrom(job("b", 60, 30), DRILL, days.get(0).date(), TODAY.plusDays(30)))
-        .isEmpty();
-    assertThat(
-            machineDays
-                .whyNot(job("b", 60, 30), DRILL, days.get(0).date(), TODAY)
-                .in(UnitSystem.US))
-        .contains("taken");
+    Schedule laid = laid(List.of(job("a", 150, 30), job("b", 60, 30)), List.of());
+    Placement first = laid.of(id("a")).orElseThrow();
+    Placement second = laid.of(id("b")).orElseThrow();
+    assertThat(second.start()).isAfterOrEqualTo(first.finish());
+    assertThat(second.why().in(UnitSystem.US)).contains("15 ft drill is at a the day before");
   }
 
   @Test
-  void aJobThatDoesNotEndInItsWindowIsNotPlaced() {
-    assertThat(new MachineDays(FIT).tryFrom(job("a", 900, 5), DRILL, TODAY, TODAY.plusDays(5)))
-        .isEmpty();
+  void aJobThatDoesNotEndInItsWindowIsNotPlacedAndCostsOthersNothing() {
+    Schedule laid = laid(List.of(job("a", 900, 5), job("b", 40, 5)), List.of());
+    assertThat(laid.of(id("a"))).isEmpty();
+    assertThat(laid.of(id("b"))).isPresent();
+    assertThat(laid.unplaced().get(0).why().in(UnitSystem.US)).contains("do not hold it");
+  }
+
+  @Test
+  void aGivenDayIsKeptAndWhatWasThereMovesOn() {
+    Pin pin = new Pin(id("b"), "d", TODAY.plusDays(2), false);
+    ScheduleProblem problem = problem(List.of(job("a", 150, 30), job("b", 60, 30)), List.of(pin));
+    List<Turn> turns = new java.util.ArrayList<>(problem.given());
+    turns.add(Turn.on(id("a"), "d"));
+    Schedule laid = new Layout(problem).of(new Plan(turns));
+    assertThat(laid.of(id("b")).orElseThrow().start()).isEqualTo(TODAY.plusDays(2));
+    assertThat(laid.of(id("a")).orElseThrow().start()).isEqualTo(TODAY);
+    assertThat(laid.of(id("a")).orElseThrow().finish())
+        .isAfter(laid.of(id("b")).orElseThrow().finish());
+  }
+
+  private static ScheduleProblem problem(List<Job> jobs, List<Pin> pins) {
+    return ScheduleProblem.of(TODAY, jobs, List.of(DRILL), List.of(), FIT, pins);
+  }
+
+  private static Schedule laid(List<Job> jobs, List<Pin> pins) {
+    List<Turn> turns = jobs.stream().map(j -> Turn.on(j.id(), "d")).toList();
+    return new Layout(problem(jobs, pins)).of(new Plan(turns));
   }
 
   @Test
   void theConsequenceOfADropIsToldBeforehand() {
     Job job = job("a", 60, 10);
-    ScheduleProblem problem =
-        new ScheduleProblem(TODAY, List.of(job), List.of(DRILL), FIT, List.of());
+    ScheduleProblem problem = problem(List.of(job), List.of());
     WhatIf late =
-        WhatIf.of(problem, new Schedule(List.of(), List.of()), job, DRILL, TODAY.plusDays(14));
+        WhatIf.of(
+            problem, new Schedule(List.of(), List.of()), job, DRILL, TODAY.plusDays(14), true);
     assertThat(late.late()).isTrue();
     assertThat(String.join(" ", late.says().stream().map(r -> r.in(UnitSystem.US)).toList()))
         .contains("after the window closes on 25 Sep");
     assertThat(
-            WhatIf.of(problem, new Schedule(List.of(), List.of()), job, DRILL, TODAY.plusDays(2))
+            WhatIf.of(
+                    problem,
+                    new Schedule(List.of(), List.of()),
+                    job,
+                    DRILL,
+                    TODAY.plusDays(2),
+                    true)
                 .late())
         .isFalse();
     assertThatThrownBy(
             () ->
                 WhatIf.of(
-                    problem, new Schedule(List.of(), List.of()), job, DRILL, TODAY.minusDays(1)))
+                    problem,
+                    new Schedule(List.of(), List.of()),
+                    job,
+                    DRILL,
+                    TODAY.minusDays(1),
+                    true))
         .isInstanceOf(OutOfRange.class);
-    Machine roller = new Machine("r", "Roller", MachineKind.ROLLER, WorkRate.acresPerHour(8));
+    Machine roller = Machine.of("r", "Roller", MachineKind.ROLLER, WorkRate.acresPerHour(8));
     assertThatThrownBy(
-            () -> WhatIf.of(problem, new Schedule(List.of(), List.of()), job, roller, TODAY))
+            () -> WhatIf.of(problem, new Schedule(List.of(), List.of()), job, roller, TODAY, true))
         .hasMessageContaining("Roller cannot drill");
   }
 
@@ -111,14 +129,12 @@ class ScheduleTest {
             DateForecast.certain(TODAY),
             DateForecast.certain(TODAY.plusDays(days)),
             Figures.shipped());
-    return new Job(
+    return Job.of(
         id(id),
         id,
         MachineKind.DRILL,
         Area.ofAcres(acres),
-        SoilTexture.SILT_LOAM,
-        false,
-        false,
+        List.of(Footing.bare(SoilTexture.SILT_LOAM)),
         window);
   }
 

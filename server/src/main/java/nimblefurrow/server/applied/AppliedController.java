@@ -8,6 +8,7 @@ import java.util.UUID;
 import nimblefurrow.core.coverage.AppliedMap;
 import nimblefurrow.core.coverage.AppliedPoint;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.journal.Journal;
@@ -68,7 +69,7 @@ class AppliedController {
   AppliedView of(@PathVariable UUID entryId) {
     Entry entry = journal.one(current.id(), entryId);
     AppliedLogs.Log log = logs.of(current.id(), entryId);
-    Fields.FieldView field = fields.one(current.id(), entry.fieldId());
+    FieldView field = fields.one(current.id(), entry.fieldId());
     AppliedMap map = AppliedMap.of(field.outline(), log.points());
     return new AppliedView(
         field.name(),
@@ -103,7 +104,7 @@ class AppliedController {
     if (entry.kind() != EntryKind.SEEDED) {
       throw new OutOfRange("entry", "points belong to an entry of sowing");
     }
-    Fields.FieldView field = fields.one(current.id(), entry.fieldId());
+    FieldView field = fields.one(current.id(), entry.fieldId());
     String text = new String(file.getBytes(), StandardCharsets.UTF_8);
     List<AppliedPoint> points = heavy.run(() -> AppliedCsv.read(text));
     AppliedMap map = heavy.run(() -> AppliedMap.of(field.outline(), points));

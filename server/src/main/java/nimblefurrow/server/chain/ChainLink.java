@@ -38,6 +38,10 @@ class ChainLink {
   @JdbcTypeCode(SqlTypes.JSON)
   CutDetails cut;
 
+  /** Of a cover: the one zone that it is for; null for the whole field. */
+  @Column(name = "zone_id")
+  UUID zoneId;
+
   /** Its place in the field's chain, from 0; a link that is taken out has none. */
   @OptimisticLock(excluded = true)
   Integer place;

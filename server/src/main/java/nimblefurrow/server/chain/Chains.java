@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.cashcrop.CropKind;
@@ -24,12 +25,17 @@ import org.springframework.transaction.annotation.Transactional;
 /** The chain of crops and covers of each field, over the years. */
 @Service
 public class Chains {
-  /** A link; a crop starts when planted, a cover when its season's seeding may begin. */
+  /**
+   * A link; a crop starts when planted, a cover when its season's seeding may begin.
+   *
+   * @param zoneId of a cover: the one zone that it is for
+   */
   public record Link(
       UUID id,
       UUID fieldId,
       LinkKind kind,
       LocalDate starts,
+      @Maybe UUID zoneId,
       @Maybe CropDetails crop,
       @Maybe CoverDetails cover,
       @Maybe CutDetails cut,
@@ -138,9 +144,10 @@ public class Chains {
    * Puts a cover after a crop or a cut; past what was meant to cut the crop itself.
    *
    * @param ground the crop or the cut
+   * @param zone the zone that it is for alone; null for the whole field
    */
   @Transactional
-  public Link addCover(UUID farmId, UUID fieldId, UUID ground, CoverDetails cover) {
+  public Link addCover(UUID farmId, UUID fieldId, UUID ground, UUID zone, CoverDetails cover) {
     fields.hold(farmId, fieldId);
     cover.checked();
     List<ChainLink> chain = rows(farmId, fieldId);
@@ -151,11 +158,15 @@ public class Chains {
     while (at + 1 < chain.size() && chain.get(at + 1).kind == LinkKind.CUT) {
       at++;
     }
-    if (at + 1 < chain.size() && chain.get(at + 1).kind == LinkKind.COVER) {
-      throw new Conflict("a cover is planned here already: load it again, then change that one");
-    }
     LocalDate starts = chain.get(at).starts.plusDays(1);
-    return insert(chain, at + 1, new ChainLink(farmId, fieldId, starts, null, cover, null));
+    for (int i = at + 1; i < chain.size() && chain.get(i).kind == LinkKind.COVER; i++) {
+      if (Objects.equals(chain.get(i).zoneId, zone)) {
+        throw new Conflict("a cover is planned here already: load it again, then change that one");
+      }
+    }
+    ChainLink link = new ChainLink(farmId, fieldId, starts, null, cover, null);
+    link.zoneId = zone;
+    return insert(chain, at + 1, link);
   }
 
   @Transactional
@@ -203,6 +214,9 @@ public class Chains {
   public void copy(UUID farmId, UUID from, UUID to) {
     int place = 0;
     for (ChainLink l : rows(farmId, from)) {
+      if (l.zoneId != null) {
+        continue; // its zone stays with the field that it was cut from
+      }
       ChainLink same = new ChainLink(farmId, to, l.starts, l.crop, l.cover, l.cut);
       same.place = place++;
       links.save(same);
@@ -286,6 +300,6 @@ public class Chains {
   }
 
   private static Link view(ChainLink l) {
-    return new Link(l.id, l.fieldId, l.kind, l.starts, l.crop, l.cover, l.cut, l.version);
+    return new Link(l.id, l.fieldId, l.kind, l.starts, l.zoneId, l.crop, l.cover, l.cut, l.version);
   }
 }

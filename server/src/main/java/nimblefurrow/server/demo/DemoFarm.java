@@ -21,9 +21,10 @@ import nimblefurrow.server.chain.CutDetails;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.field.Drainage;
+import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
-import nimblefurrow.server.field.Fields.FieldView;
 import nimblefurrow.server.field.Fields.Land;
+import nimblefurrow.server.field.Zones;
 import nimblefurrow.server.order.OrderDesk;
 import nimblefurrow.server.platform.FarmUser;
 import nimblefurrow.server.seed.SeedLots;
@@ -45,6 +46,7 @@ public class DemoFarm {
 
   private final Farms farms;
   private final Fields fields;
+  private final Zones zones;
   private final Chains chains;
   private final DemoYard yard;
   private final DemoMarks marks;
@@ -56,6 +58,7 @@ public class DemoFarm {
   DemoFarm(
       Farms farms,
       Fields fields,
+      Zones zones,
       Chains chains,
       DemoYard yard,
       DemoMarks marks,
@@ -65,6 +68,7 @@ public class DemoFarm {
       DemoLog log) {
     this.farms = farms;
     this.fields = fields;
+    this.zones = zones;
     this.chains = chains;
     this.yard = yard;
     this.marks = marks;
@@ -154,6 +158,10 @@ public class DemoFarm {
                 name.equals("Barn Eighty") || name.equals("Cemetery Forty")
                     ? "Gate on Church lane, 16 ft; keep off the lane's soft shoulder after rain."
                     : ""));
+    if (name.equals("Plum Thicket")) {
+      zones.add(
+          farm.id(), field.id(), new Zones.Said("Wet swale", null, 0.18, SoilTexture.CLAY, null));
+    }
     chain(farm, field, row);
     log.write(farm, field, chains.of(farm.id(), field.id()));
   }
@@ -211,7 +219,7 @@ public class DemoFarm {
   }
 
   private void cover(FarmView farm, FieldView field, Link ground, CoverDetails cover) {
-    chains.addCover(farm.id(), field.id(), ground.id(), cover);
+    chains.addCover(farm.id(), field.id(), ground.id(), null, cover);
   }
 
   private static CoverDetails rye(WayIn way, Route route) {

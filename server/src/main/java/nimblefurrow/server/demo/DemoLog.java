@@ -30,7 +30,7 @@ import nimblefurrow.server.chain.CoverDetails;
 import nimblefurrow.server.chain.CropDetails;
 import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.farm.Farms.FarmView;
-import nimblefurrow.server.field.Fields.FieldView;
+import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.journal.EntryDetails;
 import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.journal.Journal;
@@ -219,6 +219,7 @@ class DemoLog {
             UUID.randomUUID(),
             field.id(),
             link.id(),
+            null,
             kind,
             day,
             (UUID) null,

@@ -7,12 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.core.season.FieldJobs;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.work.Layout;
 import nimblefurrow.core.work.Machine;
 import nimblefurrow.core.work.Pin;
-import nimblefurrow.core.work.Placement;
+import nimblefurrow.core.work.Plan;
 import nimblefurrow.core.work.Schedule;
 import nimblefurrow.core.work.SchedulePlanner;
 import nimblefurrow.core.work.ScheduleProblem;
@@ -72,15 +72,7 @@ public class Dispatch {
     List<Trouble> troubles = new ArrayList<>(season.troubles());
     for (FieldSeasons field : season.covers()) {
       field.broken().ifPresent(b -> troubles.add(new Trouble(field.field(), b.says())));
-      Trouble.attempt(
-              field.field(),
-              () ->
-                  FieldJobs.of(
-                      field.key(),
-                      field.field().name(),
-                      field.now(),
-                      season.farm().rules().figures()),
-              troubles::add)
+      Trouble.attempt(field.field(), () -> season.jobs(field), troubles::add)
           .ifPresent(
               open -> {
                 jobs.addAll(open);
@@ -91,21 +83,13 @@ public class Dispatch {
     List<Machine> rigs = all.stream().map(MachineView::machine).toList();
     List<Pin> pins = placements.all(farmId);
     ScheduleProblem problem =
-        new ScheduleProblem(season.weather().today(), jobs, rigs, season.weather().fit(), pins);
-    Schedule whole = planner.plan(problem);
-    List<JobId> pinned = pins.stream().map(Pin::jobId).toList();
-    List<Placement> placed =
-        whole.placed().stream().filter(p -> pinned.contains(p.jobId())).toList();
+        ScheduleProblem.of(
+            season.weather().today(), jobs, rigs, List.of(), season.weather().fit(), pins);
+    Layout layout = new Layout(problem);
+    Schedule placed = layout.of(new Plan(problem.given()));
+    Schedule whole = layout.of(planner.plan(problem));
     return new Board(
-        season,
-        jobs,
-        fieldOf,
-        all,
-        problem,
-        new Schedule(placed, List.of()),
-        whole,
-        placements.revisions(farmId),
-        troubles);
+        season, jobs, fieldOf, all, problem, placed, whole, placements.revisions(farmId), troubles);
   }
 
   /**
@@ -116,7 +100,8 @@ public class Dispatch {
   public void planAll(UUID farmId) {
     Board board = board(farmId);
     List<Pin> locked = board.problem().pins().stream().filter(Pin::locked).toList();
-    Schedule plan = planner.plan(board.problem().pinned(locked));
+    ScheduleProblem anew = board.problem().pinned(locked);
+    Schedule plan = new Layout(anew).of(planner.plan(anew));
     List<Pin> pins =
         plan.placed().stream()
             .map(p -> new Pin(p.jobId(), p.machineId(), p.start(), p.locked()))
@@ -125,9 +110,9 @@ public class Dispatch {
         farmId, "plan it", pins, plan.unplaced().stream().map(u -> u.jobId()).toList());
   }
 
-  public WhatIf whatIf(Board board, JobId jobId, UUID machineId, LocalDate day) {
+  public WhatIf whatIf(Board board, JobId jobId, UUID machineId, LocalDate day, boolean lock) {
     return WhatIf.of(
-        board.problem(), board.placed(), board.job(jobId), machine(board, machineId), day);
+        board.problem(), board.placed(), board.job(jobId), machine(board, machineId), day, lock);
   }
 
   /**
@@ -147,7 +132,8 @@ public class Dispatch {
     Board board = board(farmId);
     Job job = board.job(jobId);
     placements.refuseMoved(farmId, jobId, seen);
-    WhatIf told = WhatIf.of(board.problem(), board.placed(), job, machine(board, machineId), day);
+    WhatIf told =
+        WhatIf.of(board.problem(), board.placed(), job, machine(board, machineId), day, lock);
     if (told.late() && !acceptLate) {
       throw new OutOfRange(
           "day",
@@ -169,7 +155,7 @@ public class Dispatch {
   }
 
   private static Machine machine(Board board, UUID id) {
-    return board.problem().machines().stream()
+    return board.problem().campaign().machines().stream()
         .filter(m -> m.id().equals(id.toString()))
         .findFirst()
         .orElseThrow(() -> new NotOnThisFarm("machine"));

@@ -55,6 +55,7 @@ class DispatchController {
   record JobView(
       JobId id,
       UUID fieldId,
+      @Maybe UUID zoneId,
       String field,
       String farmstead,
       MachineKind kind,
@@ -103,14 +104,18 @@ class DispatchController {
       boolean acceptLate,
       @Maybe Long version) {}
 
-  record WhatIfForm(@NotNull JobId job, @NotNull UUID machineId, @NotNull LocalDate day) {}
+  /**
+   * @param locked whether what is begun there makes way for it; so it is unless said otherwise
+   */
+  record WhatIfForm(
+      @NotNull JobId job, @NotNull UUID machineId, @NotNull LocalDate day, @Maybe Boolean locked) {}
 
   record WhatIfView(
       List<DayView> days,
       int chanceOpen,
       int chanceFit,
       boolean late,
-      List<String> crowds,
+      List<String> moves,
       List<String> says) {}
 
   private static final int FIT_DAYS = 60;
@@ -143,14 +148,16 @@ class DispatchController {
   @AskingOnly
   WhatIfView whatIf(@Valid @RequestBody WhatIfForm form) {
     Dispatch.Board board = dispatch.board(current.id());
-    WhatIf told = dispatch.whatIf(board, form.job(), form.machineId(), form.day());
+    WhatIf told =
+        dispatch.whatIf(
+            board, form.job(), form.machineId(), form.day(), !Boolean.FALSE.equals(form.locked()));
     UnitSystem units = board.season().farm().units();
     return new WhatIfView(
         DayView.of(told.days()),
-        percent(told.chanceOpen()),
-        percent(told.chanceFit()),
+        percent(told.chanceOpen().fraction()),
+        percent(told.chanceFit().fraction()),
         told.late(),
-        told.crowds().stream().map(id -> board.job(id).field()).distinct().toList(),
+        told.moves().stream().map(id -> board.job(id).field()).distinct().toList(),
         told.says().stream().map(r -> r.in(units)).toList());
   }
 
@@ -206,6 +213,7 @@ class DispatchController {
           new JobView(
               job.id(),
               field.field().id(),
+              field.zone().orElse(null),
               job.field(),
               field.field().farmstead(),
               job.kind(),

@@ -4,16 +4,16 @@ import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.land.Boundary;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.server.field.Drainage;
+import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
-import nimblefurrow.server.field.Fields.FieldView;
 import nimblefurrow.server.field.Fields.Land;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Download;
@@ -51,14 +51,21 @@ class FieldExchange {
       String name, @Maybe Double acres, @Maybe String boundary, @Maybe String problem) {}
 
   private final Fields fields;
+  private final ZoneExchange zones;
   private final CurrentFarm current;
   private final ReaderUnits reader;
   private final JsonMapper json;
   private final HeavyWork heavy;
 
   FieldExchange(
-      Fields fields, CurrentFarm current, ReaderUnits reader, JsonMapper json, HeavyWork heavy) {
+      Fields fields,
+      ZoneExchange zones,
+      CurrentFarm current,
+      ReaderUnits reader,
+      JsonMapper json,
+      HeavyWork heavy) {
     this.fields = fields;
+    this.zones = zones;
     this.current = current;
     this.reader = reader;
     this.json = json;
@@ -73,17 +80,22 @@ class FieldExchange {
       @RequestPart("file") MultipartFile file, @RequestParam(defaultValue = "false") boolean save)
       throws IOException {
     List<ReadFeature> read = heavy.run(() -> read(file));
-    Set<String> taken = new HashSet<>();
-    fields.all(current.id()).forEach(f -> taken.add(f.name().toLowerCase()));
+    Map<String, Boundary> outlines = new HashMap<>();
+    fields.all(current.id()).forEach(f -> outlines.put(ZoneExchange.key(f.name()), f.outline()));
     List<PreviewField> preview = new ArrayList<>();
     List<Boundary> boundaries = new ArrayList<>();
+    List<ReadFeature> zoned = new ArrayList<>();
     for (ReadFeature feature : read) {
       try {
         if (feature.problem() != null) {
           throw new OutOfRange("boundary", feature.problem());
         }
+        if (feature.zone() != null) {
+          zoned.add(feature);
+          continue;
+        }
         Boundary boundary = Boundary.of(feature.name(), feature.shape());
-        if (!taken.add(feature.name().toLowerCase())) {
+        if (outlines.putIfAbsent(ZoneExchange.key(feature.name()), boundary) != null) {
           throw new OutOfRange("name", "there is a field “" + feature.name() + "” already");
         }
         preview.add(
@@ -95,13 +107,35 @@ class FieldExchange {
         boundaries.add(null);
       }
     }
+    List<PreviewField> zonesSeen = zoned.stream().map(z -> zone(z, outlines)).toList();
     if (save) {
       keep(preview, boundaries);
+      List<ReadFeature> good = new ArrayList<>(zoned);
+      for (int i = zoned.size() - 1; i >= 0; i--) {
+        if (zonesSeen.get(i).problem() != null) {
+          good.remove(i);
+        }
+      }
+      zones.keep(current.id(), good, fields.all(current.id()));
     }
     int good = (int) preview.stream().filter(p -> p.problem() == null).count();
     double acres =
         preview.stream().filter(p -> p.acres() != null).mapToDouble(PreviewField::acres).sum();
-    return new Preview(preview, good, preview.size() - good, acres, save);
+    List<PreviewField> all = new ArrayList<>(preview);
+    all.addAll(zonesSeen);
+    int zonesGood = (int) zonesSeen.stream().filter(p -> p.problem() == null).count();
+    return new Preview(all, good + zonesGood, all.size() - good - zonesGood, acres, save);
+  }
+
+  private PreviewField zone(ReadFeature read, Map<String, Boundary> outlines) {
+    String name = "%s, zone of %s".formatted(read.name(), read.zone().of());
+    try {
+      double acres = zones.checked(read, outlines);
+      String shape = read.shape() == null ? null : GeoJson.text(read.shape());
+      return new PreviewField(name, acres, shape, null);
+    } catch (OutOfRange refused) {
+      return new PreviewField(name, null, null, refused.in(reader.units()));
+    }
   }
 
   @GetMapping(produces = "application/geo+json")
@@ -120,6 +154,7 @@ class FieldExchange {
           .put("tiled", field.tiled())
           .put("organic", field.organic());
       feature.set("geometry", json.readTree(field.boundary()));
+      zones.write(field, features);
     }
     return Download.of(
         "fields.geojson", "application/geo+json", json.writeValueAsBytes(collection));

@@ -2,11 +2,15 @@ package nimblefurrow.server.exchange;
 
 import java.io.InputStream;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.weather.SoilTexture;
+import nimblefurrow.server.exchange.ReadFeature.ReadZone;
 import nimblefurrow.server.platform.GeoJson;
+import nimblefurrow.server.platform.TypedNumber;
 import org.locationtech.jts.geom.Geometry;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
@@ -19,6 +23,7 @@ import tools.jackson.core.JsonToken;
 final class GeoJsonFields {
   private static final List<String> NAMES =
       List.of("name", "Name", "NAME", "field", "Field", "label", "id");
+  private static final List<String> ZONE = List.of("zoneOf", "share", "soil", "tiled");
   private static final List<String> SHAPES = List.of("Polygon", "MultiPolygon");
   private static final int LONGEST_NAME = 80;
 
@@ -124,7 +129,9 @@ final class GeoJsonFields {
         while (parser.nextToken() == JsonToken.PROPERTY_NAME) {
           String key = parser.currentName();
           JsonToken said = parser.nextToken();
-          if (NAMES.contains(key) && said.isScalarValue() && said != JsonToken.VALUE_NULL) {
+          if ((NAMES.contains(key) || ZONE.contains(key))
+              && said.isScalarValue()
+              && said != JsonToken.VALUE_NULL) {
             named.put(key, parser.getString().strip());
           } else {
             parser.skipChildren();
@@ -145,6 +152,33 @@ final class GeoJsonFields {
       }
     }
 
+    /** A zone of a field, as these files say it: drawn, or with its share of the field. */
+    private ReadFeature zone(String name) {
+      try {
+        String share = named.get("share");
+        String tiled = named.get("tiled");
+        ReadZone zone =
+            new ReadZone(
+                named.get("zoneOf"),
+                share == null ? null : TypedNumber.number("share", share),
+                soil(named.get("soil")),
+                tiled == null ? null : Boolean.valueOf(tiled));
+        return new ReadFeature(name, shape, problem, zone);
+      } catch (OutOfRange refused) {
+        return new ReadFeature(name, null, refused.getMessage());
+      }
+    }
+
+    private static SoilTexture soil(String said) {
+      if (said == null) {
+        return null;
+      }
+      return Arrays.stream(SoilTexture.values())
+          .filter(s -> s.name().equals(said))
+          .findFirst()
+          .orElseThrow(() -> new OutOfRange("soil", "soil is none of ours"));
+    }
+
     ReadFeature done() {
       String name =
           NAMES.stream()
@@ -153,6 +187,9 @@ final class GeoJsonFields {
               .findFirst()
               .orElse(unnamed);
       String cut = name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name;
+      if (named.containsKey("zoneOf")) {
+        return zone(cut);
+      }
       if (shape == null) {
         return new ReadFeature(
             cut,

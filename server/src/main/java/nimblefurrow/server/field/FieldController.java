@@ -8,7 +8,6 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.UUID;
 import nimblefurrow.core.weather.SoilTexture;
-import nimblefurrow.server.field.Fields.FieldView;
 import nimblefurrow.server.field.Fields.Land;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;

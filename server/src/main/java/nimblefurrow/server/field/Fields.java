@@ -6,56 +6,21 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.land.Boundary;
-import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Unit;
-import nimblefurrow.core.season.FieldFacts;
 import nimblefurrow.core.weather.SoilTexture;
+import nimblefurrow.server.field.Zones.ZoneView;
 import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.GeoJson;
-import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.platform.Records;
 import nimblefurrow.server.platform.Removed;
-import org.locationtech.jts.geom.Geometry;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Fields and their land. */
 @Service
 public class Fields {
-  /** A field; the boundary is a GeoJSON geometry. */
-  public record FieldView(
-      UUID id,
-      String name,
-      String farmstead,
-      double acres,
-      String boundary,
-      SoilTexture soil,
-      Drainage drainage,
-      boolean tiled,
-      boolean organic,
-      double slopePercent,
-      String note,
-      String access,
-      @Maybe Integer leftOutSeason,
-      String leftOutReason,
-      int version) {
-
-    /** The outline, checked when it was kept. */
-    public Boundary outline() {
-      return Boundary.of(name, shape());
-    }
-
-    public FieldFacts facts() {
-      return new FieldFacts(Area.ofAcres(acres), soil, tiled, organic);
-    }
-
-    public Geometry shape() {
-      return GeoJson.shape(boundary);
-    }
-  }
-
   /** What a person may say of a field's land. */
   public record Land(
       String name,
@@ -84,11 +49,13 @@ public class Fields {
   public record Outline(UUID id, String name, String boundary, boolean retired) {}
 
   private final LandFields fields;
+  private final Zones zones;
   private final Farmsteads farmsteads;
   private final Records records;
 
-  Fields(LandFields fields, Farmsteads farmsteads, Records records) {
+  Fields(LandFields fields, Zones zones, Farmsteads farmsteads, Records records) {
     this.fields = fields;
+    this.zones = zones;
     this.farmsteads = farmsteads;
     this.records = records;
   }
@@ -105,8 +72,9 @@ public class Fields {
   public List<FieldView> all(UUID farmId) {
     Map<UUID, String> names = new HashMap<>();
     farmsteads.findByFarmId(farmId).forEach(f -> names.put(f.id, f.name));
+    Map<UUID, List<ZoneView>> zoned = zones.all(farmId);
     return fields.findByFarmIdAndRetiredFalseOrderByName(farmId).stream()
-        .map(f -> view(f, names.get(f.farmsteadId)))
+        .map(f -> view(f, names.get(f.farmsteadId), zoned.getOrDefault(f.id, List.of())))
         .toList();
   }
 
@@ -275,7 +243,11 @@ public class Fields {
     return fields.findByFarmIdAndId(farmId, id).orElseThrow(() -> new NotOnThisFarm("field"));
   }
 
-  private static FieldView view(LandField f, String farmstead) {
+  private FieldView view(LandField f, String farmstead) {
+    return view(f, farmstead, zones.of(f));
+  }
+
+  private static FieldView view(LandField f, String farmstead, List<ZoneView> zones) {
     return new FieldView(
         f.id,
         f.name,
@@ -291,6 +263,7 @@ public class Fields {
         f.access,
         f.leftOutSeason,
         f.leftOutReason,
+        zones,
         f.version);
   }
 }

@@ -151,6 +151,7 @@ class FlightRuns {
             new Logbook.EntryForm(
                 run.id, // a flight is logged once: its entry bears its id
                 run.fieldId,
+                null,
                 EntryKind.SEEDED,
                 farms.today(farms.view(farm)),
                 new JobId(p.planned().field().key(), Operation.SEED),

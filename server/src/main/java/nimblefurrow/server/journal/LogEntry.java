@@ -30,6 +30,10 @@ class LogEntry implements Persistable<UUID> {
   @Column(name = "link_id")
   UUID linkId;
 
+  /** The one zone that was looked at or worked; null for the whole field. */
+  @Column(name = "zone_id")
+  UUID zoneId;
+
   @Enumerated(EnumType.STRING)
   EntryKind kind;
 
@@ -57,6 +61,7 @@ class LogEntry implements Persistable<UUID> {
     this.farmId = farmId;
     this.fieldId = e.fieldId();
     this.linkId = e.linkId();
+    this.zoneId = e.zoneId();
     this.kind = e.kind();
     this.happenedOn = e.on();
     this.machineId = e.machineId();

@@ -4,21 +4,24 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.season.FieldSeason;
+import nimblefurrow.core.work.JobId;
 import nimblefurrow.server.season.Seasons;
 
 /** What an entry changes in its field: dates and the mat, with it and without it. */
 final class EntryEffect {
   private EntryEffect() {}
 
-  static List<Logbook.Change> changes(Seasons.FarmSeason before, Seasons.FarmSeason after) {
-    FieldSeason was = before.fields().get(0).now();
-    FieldSeason is = after.fields().get(0).now();
+  static List<Logbook.Change> changes(
+      Seasons.FarmSeason before, Seasons.FarmSeason after, UUID zone, JobId job) {
+    FieldSeason was = before.place(zone, job).now();
+    FieldSeason is = after.place(zone, job).now();
     List<Logbook.Change> changes = new ArrayList<>();
     day(
         changes,

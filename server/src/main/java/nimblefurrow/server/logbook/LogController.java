@@ -20,6 +20,7 @@ import nimblefurrow.server.applied.AppliedLogs;
 import nimblefurrow.server.chain.Chains;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.field.Fields;
+import nimblefurrow.server.field.Zones;
 import nimblefurrow.server.journal.CorrectionKind;
 import nimblefurrow.server.journal.EntryDetails;
 import nimblefurrow.server.journal.Journal;
@@ -41,6 +42,7 @@ class LogController {
   record EntryView(
       Entry entry,
       String field,
+      @Maybe String zone,
       String about,
       @Maybe String machine,
       @Maybe Double actualRate,
@@ -52,6 +54,7 @@ class LogController {
   private final AppliedLogs applied;
   private final Farms farms;
   private final Fields fields;
+  private final Zones zones;
   private final Chains chains;
   private final Machines machines;
   private final CurrentFarm current;
@@ -62,6 +65,7 @@ class LogController {
       AppliedLogs applied,
       Farms farms,
       Fields fields,
+      Zones zones,
       Chains chains,
       Machines machines,
       CurrentFarm current) {
@@ -70,6 +74,7 @@ class LogController {
     this.applied = applied;
     this.farms = farms;
     this.fields = fields;
+    this.zones = zones;
     this.chains = chains;
     this.machines = machines;
     this.current = current;
@@ -79,6 +84,7 @@ class LogController {
   List<EntryView> all() {
     LocalDate today = farms.today(farms.view(current.id()));
     Map<UUID, String> names = fields.names(current.id());
+    Map<UUID, String> zoneNames = zones.names(current.id());
     Map<UUID, String> rigs = machines.names(current.id());
     Map<UUID, CropKind> crops = chains.crops(current.id());
     Set<UUID> mapped = applied.entries(current.id());
@@ -90,6 +96,7 @@ class LogController {
                 new EntryView(
                     e,
                     names.get(e.fieldId()),
+                    zoneNames.get(e.zoneId()),
                     about(e),
                     rigs.get(e.machineId()),
                     actualRate(e),

@@ -43,6 +43,7 @@ public class Logbook {
   public record EntryForm(
       @NotNull UUID id,
       @NotNull UUID fieldId,
+      @Maybe UUID zoneId,
       @NotNull EntryKind kind,
       @NotNull LocalDate on,
       @Maybe JobId job,
@@ -116,7 +117,7 @@ public class Logbook {
       return again(farm, sentBefore.get(), form);
     }
     Seasons.FarmSeason before = seasons.one(farm, form.fieldId());
-    FieldSeasons field = before.onlyField();
+    FieldSeasons field = before.place(form.zoneId(), form.job());
     rules.check(farm, form, furtherPass, field, before.weather().today());
     if (form.job() != null) {
       jobs.check(farm, by, form, field, before.farm().rules().figures());
@@ -143,6 +144,7 @@ public class Logbook {
                 form.id(),
                 form.fieldId(),
                 link.id(),
+                field.zone().orElse(form.zoneId()),
                 form.kind(),
                 form.on(),
                 form.machineId(),
@@ -164,7 +166,7 @@ public class Logbook {
     Seasons.FarmSeason after = seasons.one(farm, form.fieldId());
     return new Saved(
         entry,
-        EntryEffect.changes(before, after),
+        EntryEffect.changes(before, after, form.zoneId(), form.job()),
         verdict(form, after.farm().units(), after.farm().rules().figures()));
   }
 

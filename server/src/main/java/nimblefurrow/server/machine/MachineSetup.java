@@ -55,10 +55,13 @@ public record MachineSetup(
     @Maybe Double quoteThresholdLbAc,
     @Maybe Double rentPerDay,
     @Maybe List<LocalDate> bookedDays,
-    @Maybe List<String> drivers) {
+    @Maybe List<String> drivers,
+    @Maybe List<String> tractors,
+    @Maybe Double leastAcres,
+    @Maybe Integer noticeDays) {
 
   private static final int MOST_BOOKED_DAYS = 400;
-  private static final int MOST_DRIVERS = 40;
+  private static final int MOST_NAMES = 40;
   private static final int LONGEST_NAME = 80;
 
   public static MachineSetup none() {
@@ -114,16 +117,19 @@ public record MachineSetup(
     within("threshold rate", quoteThresholdLbAc, 0, 1000, Unit.POUND_PER_ACRE);
     within("rent", rentPerDay, 0, 20_000, Unit.DOLLAR_PER_DAY);
     bounded("booked days", bookedDays, MOST_BOOKED_DAYS);
-    bounded("drivers", drivers, MOST_DRIVERS);
-    if (drivers != null) {
-      for (String driver : drivers) {
-        if (driver.isBlank() || driver.length() > LONGEST_NAME) {
-          throw new OutOfRange(
-              "drivers", "drivers are names of 1 to %d characters".formatted(LONGEST_NAME));
-        }
-      }
-    }
+    names("drivers", drivers);
+    names("tractors", tractors);
+    within("least acres", leastAcres, 0, 100_000, Unit.ACRE);
+    within("notice", noticeDays == null ? null : (double) noticeDays, 0, 60, Unit.DAY);
     return this;
+  }
+
+  private static void names(String field, List<String> names) {
+    bounded(field, names, MOST_NAMES);
+    if (names != null && names.stream().anyMatch(n -> n.isBlank() || n.length() > LONGEST_NAME)) {
+      throw new OutOfRange(
+          field, "%s are names of 1 to %d characters".formatted(field, LONGEST_NAME));
+    }
   }
 
   private static void bounded(String field, List<?> list, int most) {

@@ -5,10 +5,14 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.WorkRate;
+import nimblefurrow.core.work.Hire;
 import nimblefurrow.core.work.Machine;
 import nimblefurrow.core.work.MachineKind;
 import nimblefurrow.server.platform.Conflict;
@@ -31,13 +35,20 @@ public class Machines {
       MachineSetup setup,
       int version) {
     public Machine machine() {
-      return new Machine(
-          id.toString(),
-          name,
-          kind,
-          WorkRate.acresPerHour(acresPerHour),
-          known(setup.bookedDays()).collect(Collectors.toSet()),
-          known(setup.drivers()).toList());
+      return Machine.of(id.toString(), name, kind, WorkRate.acresPerHour(acresPerHour))
+          .with(
+              m ->
+                  m.booked(known(setup.bookedDays()).collect(Collectors.toSet()))
+                      .drivers(known(setup.drivers()).toList())
+                      .tractors(known(setup.tractors()).toList())
+                      .hire(hired ? Optional.of(hire()) : Optional.empty()));
+    }
+
+    private Hire hire() {
+      return new Hire(
+          new Money(costPerAcre),
+          Area.ofAcres(Optional.ofNullable(setup.leastAcres()).orElse(0.0)),
+          Optional.ofNullable(setup.noticeDays()).orElse(0));
     }
   }
 
@@ -136,7 +147,7 @@ public class Machines {
     machine.kind = kind;
     machine.acresPerHour = WorkRate.acresPerHour(acresPerHour).acresPerHour();
     machine.hired = hired;
-    machine.costPerAcre = nimblefurrow.core.quantity.Money.of(cost).amount();
+    machine.costPerAcre = Money.of(cost).amount();
     return view(machines.saveAndFlush(machine));
   }
 

@@ -46,6 +46,17 @@ public class Records {
         machine);
   }
 
+  /** Covers planned in a zone and entries written about it. */
+  public int ofZone(UUID farm, UUID zone) {
+    return count(
+        "select (select count(*) from log_entry where farm_id = ? and zone_id = ?)"
+            + " + (select count(*) from chain_link where farm_id = ? and zone_id = ?)",
+        farm,
+        zone,
+        farm,
+        zone);
+  }
+
   public int ofLot(UUID farm, UUID lot, String name) {
     return count(
         "select (select count(*) from log_entry where farm_id = ? and lower(lot) = lower(?))"

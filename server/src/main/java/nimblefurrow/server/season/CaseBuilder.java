@@ -18,7 +18,7 @@ import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.work.Operation;
 import nimblefurrow.server.chain.Chains.Link;
 import nimblefurrow.server.chain.CoverDetails;
-import nimblefurrow.server.field.Fields.FieldView;
+import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.journal.EntryDetails;
 import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.journal.Journal.Entry;

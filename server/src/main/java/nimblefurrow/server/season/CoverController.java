@@ -33,10 +33,19 @@ import org.springframework.web.bind.annotation.RestController;
 class CoverController {
   /**
    * @param place 0 for the running cover, 1 for the one after the next cut
+   * @param zone the one zone that it is for; null for the field
    */
-  record Try(@NotNull UUID fieldId, @Maybe Integer place, @NotNull @Valid CoverDetails candidate) {}
+  record Try(
+      @NotNull UUID fieldId,
+      @Maybe Integer place,
+      @Maybe UUID zone,
+      @NotNull @Valid CoverDetails candidate) {}
 
-  record Keep(@NotNull @Valid CoverDetails cover, @Maybe Integer place, @Maybe Integer version) {}
+  record Keep(
+      @NotNull @Valid CoverDetails cover,
+      @Maybe Integer place,
+      @Maybe UUID zone,
+      @Maybe Integer version) {}
 
   /**
    * @param trouble why the cover that is kept cannot be worked out; then it is not told
@@ -71,8 +80,11 @@ class CoverController {
   }
 
   @GetMapping("/{fieldId}")
-  FieldCover of(@PathVariable UUID fieldId, @RequestParam(required = false) Integer place) {
-    return view(seasons.one(current.id(), fieldId), orRunning(place));
+  FieldCover of(
+      @PathVariable UUID fieldId,
+      @RequestParam(required = false) Integer place,
+      @RequestParam(required = false) UUID zone) {
+    return view(seasons.one(current.id(), fieldId, zone), orRunning(place));
   }
 
   private static int orRunning(Integer place) {
@@ -83,14 +95,14 @@ class CoverController {
   @AskingOnly
   CoverDesk.CoverAnswer tried(@Valid @RequestBody Try asked) {
     asked.candidate().checked();
-    Seasons.FarmSeason farm = seasons.one(current.id(), asked.fieldId());
+    Seasons.FarmSeason farm = seasons.one(current.id(), asked.fieldId(), asked.zone());
     return desk.answer(farm, farm.onlyField(orRunning(asked.place())), asked.candidate());
   }
 
   @PutMapping("/{fieldId}")
   FieldCover keep(@PathVariable UUID fieldId, @Valid @RequestBody Keep kept) {
     fields.hold(current.id(), fieldId);
-    Seasons.FarmSeason farm = seasons.one(current.id(), fieldId);
+    Seasons.FarmSeason farm = seasons.one(current.id(), fieldId, kept.zone());
     FieldSeasons field = farm.onlyField(orRunning(kept.place()));
     field.kept().ifPresent(link -> Conflict.refuseStale(link.version(), kept.version()));
     if (field.now().field().cover().filter(c -> c.seeded() != null).isPresent()
@@ -107,9 +119,9 @@ class CoverController {
       Link link = field.kept().get();
       chains.changeCover(current.id(), link.id(), kept.cover(), link.version());
     } else {
-      chains.addCover(current.id(), fieldId, field.crop().id(), kept.cover());
+      chains.addCover(current.id(), fieldId, field.crop().id(), kept.zone(), kept.cover());
     }
-    Seasons.FarmSeason after = seasons.one(current.id(), fieldId);
+    Seasons.FarmSeason after = seasons.one(current.id(), fieldId, kept.zone());
     FieldSeasons now = after.onlyField(orRunning(kept.place()));
     now.broken()
         .ifPresent(
@@ -121,8 +133,11 @@ class CoverController {
   }
 
   @DeleteMapping("/{fieldId}")
-  void drop(@PathVariable UUID fieldId, @RequestParam(required = false) Integer place) {
-    FieldSeasons field = seasons.one(current.id(), fieldId).onlyField(orRunning(place));
+  void drop(
+      @PathVariable UUID fieldId,
+      @RequestParam(required = false) Integer place,
+      @RequestParam(required = false) UUID zone) {
+    FieldSeasons field = seasons.one(current.id(), fieldId, zone).onlyField(orRunning(place));
     if (field.clearing() != null && field.kept().isPresent()) {
       throw new Conflict(
           "another cover follows this one: take the cut out of the field's chain first");

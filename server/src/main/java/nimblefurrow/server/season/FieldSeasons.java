@@ -10,7 +10,7 @@ import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.Clearing;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.server.chain.Chains.Link;
-import nimblefurrow.server.field.Fields.FieldView;
+import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.journal.Journal.Entry;
 
 /**
@@ -23,6 +23,9 @@ import nimblefurrow.server.journal.Journal.Entry;
  * @param now the running season
  * @param earlier seasons before, oldest first
  * @param entries what was logged for the field so far
+ * @param zone the one zone that this is of; empty for the field, or what zones with covers of their
+ *     own leave of it
+ * @param heldBackBy the zone that the rest of the field waits for
  * @param broken the cover that is kept, where it cannot be worked out; then {@code cover} is empty
  * @param after covers that follow this one before the next crop, each after a cut
  */
@@ -36,6 +39,8 @@ public record FieldSeasons(
     List<Past> earlier,
     List<Entry> entries,
     List<FieldSeasons> after,
+    Optional<UUID> zone,
+    Optional<String> heldBackBy,
     Optional<Broken> broken) {
 
   /** A cover that is kept but cannot be worked out; the season is told as if there were none. */

@@ -48,7 +48,10 @@ record FieldStretch(Link crop, Optional<Link> cover, Optional<Link> next) {
   /** A field's links as core takes them. */
   static List<ChainLink> links(List<Link> chain, List<Entry> entries) {
     return chain.stream()
-        .map(l -> new ChainLink(l.id(), kind(l), l.starts(), gone(l, entries)))
+        .map(
+            l ->
+                new ChainLink(
+                    l.id(), kind(l), l.starts(), Optional.ofNullable(l.zoneId()), gone(l, entries)))
         .toList();
   }
 
@@ -105,6 +108,7 @@ record FieldStretch(Link crop, Optional<Link> cover, Optional<Link> next) {
         link.fieldId(),
         link.kind(),
         starts,
+        link.zoneId(),
         crop,
         link.cover(),
         link.cut(),

@@ -22,7 +22,7 @@ import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;
 import nimblefurrow.server.chain.Chains.Link;
 import nimblefurrow.server.chain.LinkKind;
-import nimblefurrow.server.field.Fields.FieldView;
+import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.season.LaneView.Band;
 import nimblefurrow.server.season.LaneView.Bracket;
@@ -58,7 +58,7 @@ final class LaneBuilder {
     this.today = today;
   }
 
-  LaneView lane(FieldSeasons f, List<Stake> planned) {
+  LaneView lane(FieldSeasons f, List<Stake> planned, Optional<String> heldBackBy) {
     FieldSeason now = f.now();
     CoverPlan plan = now.field().cover().orElse(null);
     List<Band> bands = new ArrayList<>();
@@ -79,6 +79,7 @@ final class LaneBuilder {
     f.entries().forEach(e -> stake(e).ifPresent(stakes::add));
     return new LaneView(
         f.field().id(),
+        f.zone().orElse(null),
         f.field().name(),
         f.field().farmstead(),
         f.field().acres(),
@@ -88,6 +89,7 @@ final class LaneBuilder {
         plan == null ? null : endWords(plan),
         f.broken().map(b -> troubled(b.says().in(units))).orElseGet(() -> answer(now, plan)),
         f.broken().isPresent(),
+        heldBackBy.orElse(null),
         now.closes().orElse(null),
         bands,
         ridges,
@@ -100,6 +102,7 @@ final class LaneBuilder {
     FieldView field = trouble.field();
     return new LaneView(
         field.id(),
+        null,
         field.name(),
         field.farmstead(),
         field.acres(),
@@ -109,6 +112,7 @@ final class LaneBuilder {
         null,
         troubled(trouble.says().in(units)),
         true,
+        null,
         null,
         List.of(),
         List.of(),

@@ -7,9 +7,15 @@ import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.server.platform.Maybe;
 
-/** One field's lane on the season sheet: what is drawn, and the few words beside it. */
+/**
+ * One field's lane on the season sheet: what is drawn, and the few words beside it.
+ *
+ * @param zoneId the one zone that it is of, where that has a cover of its own
+ * @param heldBackBy the zone that the rest of the field waits for
+ */
 record LaneView(
     UUID fieldId,
+    @Maybe UUID zoneId,
     String field,
     String farmstead,
     double acres,
@@ -19,6 +25,7 @@ record LaneView(
     @Maybe String route,
     String answer,
     boolean trouble,
+    @Maybe String heldBackBy,
     @Maybe LocalDate closes,
     List<Band> bands,
     List<Ridge> ridges,

@@ -10,13 +10,12 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.cover.MatForecast;
-import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.Call;
 import nimblefurrow.core.season.CallBoard;
-import nimblefurrow.core.season.FieldJobs;
 import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.weather.WeatherTrace;
+import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Operation;
 import nimblefurrow.core.work.Pin;
@@ -34,6 +33,7 @@ import nimblefurrow.server.season.Answers.WindowAnswer;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The season sheet of all fields, and the answer of one. */
@@ -49,6 +49,7 @@ class SeasonController {
       LocalDate nextPlanned,
       List<CropStageAnswer> cropStages,
       int frostBeforeMaturity,
+      @Maybe String heldBackBy,
       @Maybe String trouble,
       @Maybe String cover,
       @Maybe LocalDate seeded,
@@ -110,9 +111,7 @@ class SeasonController {
     List<Trouble> troubles = new ArrayList<>(farm.troubles());
     for (FieldSeasons field : farm.fields()) {
       Trouble.attempt(
-              field.field(),
-              () -> lane(builder, field, farm.farm().rules().figures(), pins, machineNames),
-              troubles::add)
+              field.field(), () -> lane(builder, field, farm, pins, machineNames), troubles::add)
           .ifPresent(
               lane -> {
                 lanes.add(lane.view());
@@ -144,14 +143,16 @@ class SeasonController {
   private static Lane lane(
       LaneBuilder builder,
       FieldSeasons field,
-      Figures figures,
+      Seasons.FarmSeason farm,
       Map<JobId, Pin> pins,
       Map<String, String> machineNames) {
     List<CallBoard.Lane> board = new ArrayList<>();
     List<LaneView.Stake> stakes = new ArrayList<>();
+    Optional<String> heldBackBy = field.heldBackBy();
     for (FieldSeasons one : field.andAfter()) {
       Map<Operation, LocalDate> placed = new HashMap<>();
-      for (var job : FieldJobs.of(one.key(), one.field().name(), one.now(), figures)) {
+      for (Job job : farm.jobs(one)) {
+        heldBackBy = heldBackBy.or(() -> farm.heldBack(one, job));
         Pin pin = pins.get(job.id());
         if (pin != null) {
           placed.put(job.id().operation(), pin.start());
@@ -170,12 +171,12 @@ class SeasonController {
           new CallBoard.Lane(
               one.key(), one.field().name(), one.now(), placed, one.lastStemCount()));
     }
-    return new Lane(builder.lane(field, stakes), board);
+    return new Lane(builder.lane(field, stakes, heldBackBy), board);
   }
 
   @GetMapping("/{fieldId}")
-  FieldAnswer field(@PathVariable UUID fieldId) {
-    Seasons.FarmSeason farm = seasons.one(current.id(), fieldId);
+  FieldAnswer field(@PathVariable UUID fieldId, @RequestParam(required = false) UUID zone) {
+    Seasons.FarmSeason farm = seasons.one(current.id(), fieldId, zone);
     FieldSeasons f = farm.onlyField();
     UnitSystem units = farm.farm().units();
     var now = f.now();
@@ -197,6 +198,7 @@ class SeasonController {
                         DateRange.of(e.getValue())))
             .toList(),
         (int) Math.round(now.crop().frostBeforeMaturity().percent()),
+        heldBack(farm, f).orElse(null),
         f.broken().map(b -> b.says().in(units)).orElse(null),
         cover.map(c -> c.mix().name()).orElse(null),
         cover.map(c -> c.seeded()).orElse(null),
@@ -216,6 +218,16 @@ class SeasonController {
         f.after().stream()
             .flatMap(o -> o.now().window().map(w -> after(o, w, farm)).stream())
             .toList());
+  }
+
+  private static Optional<String> heldBack(Seasons.FarmSeason farm, FieldSeasons field) {
+    return field
+        .heldBackBy()
+        .or(
+            () ->
+                farm.jobs(field).stream()
+                    .flatMap(job -> farm.heldBack(field, job).stream())
+                    .findFirst());
   }
 
   private static AfterAnswer after(

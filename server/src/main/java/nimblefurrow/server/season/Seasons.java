@@ -2,6 +2,7 @@ package nimblefurrow.server.season;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
@@ -11,25 +12,28 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
-import nimblefurrow.core.chain.SheetTurn;
-import nimblefurrow.core.chain.Stretch;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.season.FieldCase;
+import nimblefurrow.core.season.FieldJobs;
 import nimblefurrow.core.season.FieldSeason;
+import nimblefurrow.core.season.HeldBack;
+import nimblefurrow.core.season.LandPart;
 import nimblefurrow.core.season.SeasonComposer;
 import nimblefurrow.core.seeding.HouseRules;
 import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.work.Job;
+import nimblefurrow.core.work.JobId;
 import nimblefurrow.server.catalogue.FarmFigures;
 import nimblefurrow.server.chain.Chains;
 import nimblefurrow.server.chain.Chains.Link;
 import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
+import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
-import nimblefurrow.server.field.Fields.FieldView;
 import nimblefurrow.server.journal.Journal;
 import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.platform.NotOnThisFarm;
@@ -51,6 +55,24 @@ public class Seasons {
       List<FieldSeasons> fields,
       List<Trouble> troubles,
       int withoutCrop) {
+    /** The open jobs of a cover. */
+    public List<Job> jobs(FieldSeasons cover) {
+      return FieldJobs.of(cover.key(), cover.field().name(), cover.now(), farm.rules().figures());
+    }
+
+    /** The zone whose ground is fit least often when a job's window opens. */
+    Optional<String> heldBack(FieldSeasons cover, Job job) {
+      List<LandPart> parts = cover.now().field().facts().parts();
+      LocalDate opens = job.window().opens().median().orElse(weather.today());
+      LocalDate day = opens.isBefore(weather.today()) ? weather.today() : opens;
+      return parts.isEmpty() ? Optional.empty() : HeldBack.byGround(job, day, weather.fit(), parts);
+    }
+
+    /** The same farm with some of its fields only. */
+    FarmSeason only(List<FieldSeasons> some) {
+      return new FarmSeason(farm, weather, catalogue, composer, some, troubles, withoutCrop);
+    }
+
     /** All covers of the running season, those after a cut among them. */
     public List<FieldSeasons> covers() {
       return fields.stream().flatMap(f -> f.andAfter().stream()).toList();
@@ -65,6 +87,26 @@ public class Seasons {
       List<FieldSeasons> all = onlyField().andAfter();
       Limits.within("place (0 is the running cover)", place, 0, all.size() - 1, Unit.NONE);
       return all.get(place);
+    }
+
+    /**
+     * The part of the one field that an entry is about: a zone with a cover of its own, else the
+     * field.
+     *
+     * @param zone null where it says none; then the job may tell
+     */
+    public FieldSeasons place(UUID zone, JobId job) {
+      FieldSeasons field = onlyField();
+      if (zone != null
+          && field.field().zones().stream().noneMatch(z -> z.id().equals(zone))
+          && fields.stream().noneMatch(f -> f.zone().filter(zone::equals).isPresent())) {
+        throw new NotOnThisFarm("zone");
+      }
+      return fields.stream()
+          .filter(f -> f.zone().isPresent())
+          .filter(f -> f.zone().get().equals(zone) || job != null && f.key().equals(job.cover()))
+          .findFirst()
+          .orElse(field);
     }
 
     /** The one field that was asked for; refuses a field without a cash crop. */
@@ -116,15 +158,6 @@ public class Seasons {
     this.catalogues = catalogues;
   }
 
-  /** What is loaded to work seasons out; nothing is asked of the database after it. */
-  private record Loaded(
-      FarmView farm,
-      FarmWeather weather,
-      Catalogue catalogue,
-      List<FieldView> wanted,
-      Map<UUID, List<Link>> chains,
-      Map<UUID, List<Entry>> entries) {}
-
   /** All seasons of a farm; empty while it has no weather to go by. */
   public Optional<FarmSeason> of(UUID farmId) {
     FarmView farm = farms.view(farmId);
@@ -144,11 +177,35 @@ public class Seasons {
   }
 
   /**
+   * The season of one zone, as a field by itself.
+   *
+   * @param zone null: the field without the zones that have covers of their own
+   */
+  public FarmSeason one(UUID farmId, UUID fieldId, UUID zone) {
+    if (zone == null) {
+      return one(farmId, fieldId);
+    }
+    FarmSeason field = one(farmId, fieldId);
+    List<FieldSeasons> own =
+        field.fields().stream().filter(f -> f.zone().filter(zone::equals).isPresent()).toList();
+    if (!own.isEmpty()) {
+      return field.only(own);
+    }
+    LoadedFarm loaded = load(farmId, fieldId, entry -> true);
+    FieldView view = loaded.wanted().get(0);
+    return field.only(List.of(new FieldComposer(loaded, this::compose).zone(view, zone)));
+  }
+
+  /**
    * The season of one field as it would be with some of its entries only.
    *
    * @param counts which entries count
    */
   public FarmSeason one(UUID farmId, UUID fieldId, Predicate<Entry> counts) {
+    return build(load(farmId, fieldId, counts));
+  }
+
+  private LoadedFarm load(UUID farmId, UUID fieldId, Predicate<Entry> counts) {
     FarmView farm = farms.view(farmId);
     FieldView field = fields.one(farmId, fieldId);
     FarmWeather weather =
@@ -156,18 +213,17 @@ public class Seasons {
             .of(farm)
             .orElseThrow(
                 () -> new NotOnThisFarm("weather yet: import it or take the simulated station"));
-    return build(
-        load.execute(
-            status ->
-                loaded(
-                    farm,
-                    weather,
-                    List.of(field),
-                    Map.of(fieldId, chains.of(farmId, fieldId)),
-                    counts)));
+    return load.execute(
+        status ->
+            loaded(
+                farm,
+                weather,
+                List.of(field),
+                Map.of(fieldId, chains.of(farmId, fieldId)),
+                counts));
   }
 
-  private Loaded loaded(
+  private LoadedFarm loaded(
       FarmView farm,
       FarmWeather weather,
       List<FieldView> wanted,
@@ -177,20 +233,22 @@ public class Seasons {
     journal.until(farm.id(), weather.today()).stream()
         .filter(counts)
         .forEach(e -> entries.computeIfAbsent(e.fieldId(), f -> new ArrayList<>()).add(e));
-    return new Loaded(
+    return new LoadedFarm(
         farm, weather, catalogues.catalogue(farm.rules().figures()), wanted, links, entries);
   }
 
-  private FarmSeason build(Loaded l) {
+  private FarmSeason build(LoadedFarm l) {
     List<FieldView> planted =
         l.wanted().stream().filter(f -> hasCrop(l.chains().get(f.id()))).toList();
+    FieldComposer composer = new FieldComposer(l, this::compose);
     List<Trouble> troubles = Collections.synchronizedList(new ArrayList<>());
     List<FieldSeasons> seasons =
         IntStream.range(0, planted.size())
             .parallel()
             .mapToObj(planted::get)
-            .map(f -> Trouble.attempt(f, () -> field(l, f), troubles::add))
+            .map(f -> Trouble.attempt(f, () -> composer.all(f), troubles::add))
             .flatMap(Optional::stream)
+            .flatMap(List::stream)
             .toList();
     return new FarmSeason(
         l.farm(),
@@ -206,94 +264,9 @@ public class Seasons {
     return chain != null && chain.stream().anyMatch(l -> l.kind() == LinkKind.CROP);
   }
 
-  private FieldSeasons field(Loaded l, FieldView field) {
-    FarmView farm = l.farm();
-    FarmWeather weather = l.weather();
-    List<Entry> entries = l.entries().getOrDefault(field.id(), List.of());
-    List<Link> chain = l.chains().get(field.id());
-    List<Stretch> parts = Stretch.of(FieldStretch.links(chain, entries), weather.today());
-    SheetTurn turn = SheetTurn.before(weather.today(), farm.site(), farm.rules().figures());
-    int running = turn.running(parts, weather.today());
-    List<FieldStretch> stretches = FieldStretch.of(parts, chain);
-    List<FieldSeasons.Past> earlier = new ArrayList<>();
-    for (int i = 0; i < running; i++) {
-      FieldStretch past = stretches.get(i);
-      if (past.cover().isPresent() && !past.crop().starts().isBefore(weather.outlook().first())) {
-        Trouble.attempt(
-                field,
-                () -> CaseBuilder.build(field, past, entries, l.catalogue(), weather.past()),
-                trouble -> {})
-            .ifPresent(
-                known ->
-                    earlier.add(
-                        new FieldSeasons.Past(
-                            past.crop(),
-                            past.cover().get(),
-                            compose(farm, weather.past(), known))));
-      }
-    }
-    boolean out = field.leftOutSeason() != null && field.leftOutSeason() == turn.season();
-    List<FieldSeasons> after = new ArrayList<>();
-    for (int i = running + 1; i < stretches.size() && stretches.get(i).afterCut(); i++) {
-      after.add(one(l, field, stretches.get(i), entries, out));
-    }
-    FieldSeasons now = one(l, field, stretches.get(running), entries, out);
-    return new FieldSeasons(
-        field,
-        now.crop(),
-        now.cover(),
-        now.next(),
-        now.clearing(),
-        now.now(),
-        earlier,
-        entries,
-        after,
-        now.broken());
-  }
-
-  /** A stretch worked out; without its cover where that cannot be. */
-  private FieldSeasons one(
-      Loaded l, FieldView field, FieldStretch stretch, List<Entry> entries, boolean out) {
-    if (out) {
-      return one(l, field, stretch.withoutCover(), entries, Optional.empty());
-    }
-    List<Trouble> trouble = new ArrayList<>();
-    return Trouble.attempt(
-            field, () -> one(l, field, stretch, entries, Optional.empty()), trouble::add)
-        .orElseGet(
-            () ->
-                one(
-                    l,
-                    field,
-                    stretch.withoutCover(),
-                    entries,
-                    stretch.cover().map(c -> new FieldSeasons.Broken(c, trouble.get(0).says()))));
-  }
-
-  private FieldSeasons one(
-      Loaded l,
-      FieldView field,
-      FieldStretch shown,
-      List<Entry> entries,
-      Optional<FieldSeasons.Broken> broken) {
-    FieldCase known =
-        CaseBuilder.build(field, shown, entries, l.catalogue(), l.weather().outlook());
-    return new FieldSeasons(
-        field,
-        shown.crop(),
-        shown.cover(),
-        shown.nextWords(),
-        shown.clearing().orElse(null),
-        compose(l.farm(), l.weather().outlook(), known),
-        List.of(),
-        entries,
-        List.of(),
-        broken);
-  }
-
-  private FieldSeason compose(FarmView farm, Outlook outlook, FieldCase field) {
+  private FieldSeason compose(HouseRules rules, Outlook outlook, FieldCase field) {
     return composed.get(
-        new Known(outlook, farm.rules(), field),
+        new Known(outlook, rules, field),
         k -> new SeasonComposer(k.outlook(), k.rules()).compose(k.field()));
   }
 }

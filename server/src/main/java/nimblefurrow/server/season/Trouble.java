@@ -5,7 +5,7 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Reason;
-import nimblefurrow.server.field.Fields.FieldView;
+import nimblefurrow.server.field.FieldView;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 

@@ -22,7 +22,7 @@ import nimblefurrow.core.work.Operation;
 import nimblefurrow.core.work.Pin;
 import nimblefurrow.server.calibration.Calibrations;
 import nimblefurrow.server.calibration.Calibrations.CalibrationView;
-import nimblefurrow.server.field.Fields.FieldView;
+import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.land.Marks.MarkView;
 import nimblefurrow.server.loads.LoadDesk;
 import nimblefurrow.server.loads.LoadDesk.LoadsView;

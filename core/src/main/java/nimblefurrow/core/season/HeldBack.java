@@ -1,0 +1,51 @@
+package nimblefurrow.core.season;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.work.FitDays;
+import nimblefurrow.core.work.Footing;
+import nimblefurrow.core.work.Job;
+
+/**
+ * Which zone a field waits for: one machine goes over all of it, so the field goes by the zone that
+ * is ready last, and by the ground that is fit least often.
+ */
+public final class HeldBack {
+  private HeldBack() {}
+
+  /**
+   * The zone whose cover is ready to be ended last, where it is later than the rest.
+   *
+   * @param rest the field without its zones; empty where they leave nothing of it
+   * @param zones seasons of the zones in which something was seen, by name
+   */
+  public static Optional<String> untilReady(
+      Optional<FieldSeason> rest, Map<String, FieldSeason> zones) {
+    LocalDate field = rest.flatMap(HeldBack::ready).orElse(LocalDate.MIN);
+    return zones.entrySet().stream()
+        .filter(z -> ready(z.getValue()).filter(day -> day.isAfter(field)).isPresent())
+        .max(Comparator.comparing(z -> ready(z.getValue()).orElseThrow()))
+        .map(Map.Entry::getKey);
+  }
+
+  private static Optional<LocalDate> ready(FieldSeason season) {
+    return season.route().map(RouteOutlook::opens).flatMap(opens -> opens.median());
+  }
+
+  /** The zone on whose ground a job's day is fit least often; empty where the rest is no better. */
+  public static Optional<String> byGround(
+      Job job, LocalDate day, FitDays fit, List<LandPart> parts) {
+    boolean living = job.grounds().stream().anyMatch(Footing::livingCover);
+    return fit.holdsBack(job, day)
+        .flatMap(
+            ground ->
+                parts.stream()
+                    .filter(p -> new Footing(p.soil(), p.tiled(), living).equals(ground))
+                    .map(LandPart::zone)
+                    .findFirst());
+  }
+}

@@ -1,0 +1,71 @@
+package nimblefurrow.core.work;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import nimblefurrow.core.ensemble.Ensemble;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Money;
+
+/**
+ * The one judge of plans: plays any plan through weather years by the rules of {@link OnePlay} and
+ * tells what is lost, when each job falls, and what held it back, all from the same play. It looks
+ * for no plan itself. Example: {@code new Evaluator(campaign, years, figures).score(plan).mean()}.
+ */
+public final class Evaluator {
+  private final Numbers numbers;
+  private final List<YearNumbers> years;
+
+  /**
+   * A judge of plans for a campaign.
+   *
+   * @param years one or more weather years; for a plan on hours that may be counted on, one
+   */
+  public Evaluator(Campaign campaign, List<? extends WorkYear> years, Figures figures) {
+    Limits.within("years", years.size(), 1, 10_000, nimblefurrow.core.quantity.Unit.NONE);
+    this.numbers = new Numbers(campaign, figures);
+    this.years = years.stream().map(year -> new YearNumbers(numbers, year)).toList();
+  }
+
+  /** How many years it plays. */
+  public int years() {
+    return years.size();
+  }
+
+  /** A plan played through the n-th year, job by job. */
+  public Played play(Plan plan, int year) {
+    PlanNumbers turns = new PlanNumbers(numbers, plan);
+    OnePlay play = new OnePlay(numbers, years.get(year), turns).played();
+    Holding holding = new Holding(numbers, play, turns);
+    List<Run> runs = new ArrayList<>();
+    for (int j = 0; j < numbers.jobs.size(); j++) {
+      Job job = numbers.jobs.get(j);
+      List<DayWork> days = play.spells.get(j).stream().map(this::day).toList();
+      Area undone = Area.ofAcres(Math.max(0, job.area().acres() - play.doneAcres[j]));
+      runs.add(new Run(job.id(), holding.machine(j), days, undone, play.held[j], holding.why(j)));
+    }
+    return new Played(runs, Money.of(play.loss()));
+  }
+
+  /** What a plan loses in each year. */
+  public Score score(Plan plan) {
+    PlanNumbers turns = new PlanNumbers(numbers, plan);
+    return new Score(
+        Ensemble.of(
+            IntStream.range(0, years.size())
+                .mapToObj(y -> new OnePlay(numbers, years.get(y), turns).played().loss())
+                .toList()));
+  }
+
+  private DayWork day(OnePlay.Spell spell) {
+    return new DayWork(
+        numbers.date(spell.day()),
+        spell.hours(),
+        spell.acres(),
+        spell.driver() < 0
+            ? java.util.Optional.empty()
+            : java.util.Optional.of(numbers.drivers.get(spell.driver()).name()));
+  }
+}

@@ -1,0 +1,144 @@
+package nimblefurrow.core.work;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import nimblefurrow.core.quantity.Reason;
+
+/**
+ * A plan laid out on the hours that may be counted on: where each job falls, and why those that
+ * find no place have none. It is the evaluator's play of one year, told for a board.
+ */
+public final class Layout {
+  private final ScheduleProblem problem;
+  private final Evaluator evaluator;
+  private final Map<JobId, Job> jobs;
+
+  public Layout(ScheduleProblem problem) {
+    this.problem = problem;
+    this.evaluator =
+        new Evaluator(
+            problem.campaign(), List.of(problem.fit().expected()), problem.fit().figures());
+    this.jobs = problem.campaign().byId();
+  }
+
+  /**
+   * The jobs of a plan on their days. One that would not be done before its window closes gets no
+   * place and leaves its hours to others, unless a person has given it a day.
+   */
+  public Schedule of(Plan plan) {
+    Plan left = plan;
+    Set<JobId> given = new HashSet<>();
+    plan.turns().stream().filter(t -> t.given().isPresent()).forEach(t -> given.add(t.job()));
+    List<Run> missed = new ArrayList<>();
+    Map<JobId, Run> runs = evaluator.play(left, 0).byJob();
+    Optional<Run> inVain = inVain(left, runs, given);
+    while (inVain.isPresent()) {
+      missed.add(inVain.get());
+      left = left.without(Set.of(inVain.get().job()));
+      runs = evaluator.play(left, 0).byJob();
+      inVain = inVain(left, runs, given);
+    }
+    Map<JobId, Run> free = evaluator.play(left.freed(), 0).byJob();
+    List<Placement> placed = new ArrayList<>();
+    Set<JobId> told = missed.stream().map(Run::job).collect(Collectors.toSet());
+    for (Turn turn : plan.turns()) {
+      Run run = runs.get(turn.job());
+      if (!run.days().isEmpty()) {
+        placed.add(placement(run, free.get(run.job())));
+      } else if (!told.contains(run.job())) {
+        missed.add(run);
+      }
+    }
+    placed.sort(Comparator.comparing(Placement::start).thenComparing(Placement::jobId));
+    return new Schedule(placed, missed.stream().map(this::unplaced).toList());
+  }
+
+  /** The first job that takes hours from others and is not finished in its window. */
+  private static Optional<Run> inVain(Plan plan, Map<JobId, Run> runs, Set<JobId> given) {
+    return plan.turns().stream()
+        .filter(t -> !given.contains(t.job()))
+        .map(t -> runs.get(t.job()))
+        .filter(run -> !run.days().isEmpty() && !run.done())
+        .findFirst();
+  }
+
+  private Placement placement(Run run, Run free) {
+    Job job = jobs.get(run.job());
+    LocalDate start = run.begins().orElseThrow();
+    LocalDate finish = run.days().get(run.days().size() - 1).date();
+    Optional<Pin> pin = problem.pin(job.id());
+    boolean locked = pin.map(Pin::locked).orElse(false);
+    return new Placement(
+        job.id(),
+        run.machine().orElseThrow(),
+        run.days(),
+        locked,
+        finish.isAfter(job.window().end()),
+        problem.fit().chanceOpen(job, start),
+        why(run, free, pin));
+  }
+
+  /** Why not a day earlier: of a day that was only planned, what would hold the job without it. */
+  private static Reason why(Run run, Run free, Optional<Pin> pin) {
+    LocalDate start = run.begins().orElseThrow();
+    if (pin.isEmpty() || !pin.get().start().equals(start)) {
+      return run.held();
+    }
+    if (pin.get().locked()) {
+      return Reason.of("locked here by hand");
+    }
+    return free.begins()
+        .filter(start::isAfter)
+        .map(sooner -> Reason.of("placed here, though it could begin on {}", sooner))
+        .orElse(free.held());
+  }
+
+  private Unplaced unplaced(Run run) {
+    Job job = jobs.get(run.job());
+    Campaign campaign = problem.campaign();
+    List<Machine> able = campaign.able(job);
+    LocalDate end = job.window().end();
+    Optional<LocalDate> opens = problem.fit().expected().opens(job);
+    if (able.isEmpty()) {
+      return new Unplaced(job.id(), Reason.of("no machine on the farm can {}", job.kind().words()));
+    }
+    if (end.isBefore(campaign.first())) {
+      return new Unplaced(
+          job.id(), Reason.of("its window closed; drop it on a day to accept it as late"));
+    }
+    if (opens.isEmpty() || opens.get().isAfter(end)) {
+      return new Unplaced(
+          job.id(), Reason.of("its window most likely opens only after it closes on {}", end));
+    }
+    LocalDate from = opens.get().isAfter(campaign.first()) ? opens.get() : campaign.first();
+    if (able.stream().allMatch(m -> bookedOutside(m, from, end))) {
+      return new Unplaced(
+          job.id(), Reason.of("no machine for it is booked from {} to {}", from, end));
+    }
+    if (run.days().isEmpty() && waits(run)) {
+      return new Unplaced(job.id(), run.held());
+    }
+    double hours = job.hoursOn(able.get(0));
+    return new Unplaced(
+        job.id(), Reason.of("needs {} h; the fit hours left before {} do not hold it", hours, end));
+  }
+
+  /** Whether a job has no place since the one before it has none. */
+  private static boolean waits(Run run) {
+    return run.cause() == Held.BEFORE_LOST
+        || run.cause() == Held.BEFORE_UNDONE
+        || run.cause() == Held.LAG_OVER;
+  }
+
+  private static boolean bookedOutside(Machine machine, LocalDate from, LocalDate end) {
+    return !machine.booked().isEmpty()
+        && machine.booked().stream().allMatch(d -> d.isBefore(from) || d.isAfter(end));
+  }
+}

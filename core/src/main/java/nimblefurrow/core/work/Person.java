@@ -1,0 +1,51 @@
+package nimblefurrow.core.work;
+
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.HashSet;
+import java.util.Set;
+import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.Money;
+import nimblefurrow.core.quantity.Unit;
+
+/**
+ * Somebody who drives. A person does one thing at a time, on whatever machine.
+ *
+ * @param name as the farm says it; no two people of a farm share one
+ * @param off days on which this person cannot be had
+ * @param usualDay hours of work that cost nothing extra, up to 24
+ * @param longestDay hours after which this person stops, from the usual day to 24
+ * @param overtimePerHour what an hour above the usual day costs
+ */
+public record Person(
+    String name,
+    Set<LocalDate> off,
+    Duration usualDay,
+    Duration longestDay,
+    Money overtimePerHour) {
+  private static final Duration WHOLE_DAY = Duration.ofHours(24);
+
+  public Person {
+    Limits.given("driver", name);
+    Limits.within("usual day", hours(usualDay), 0, 24, Unit.HOUR);
+    Limits.within("longest day", hours(longestDay), hours(usualDay), 24, Unit.HOUR);
+    Limits.given("price of overtime", overtimePerHour);
+    off = Set.copyOf(off);
+  }
+
+  /** Somebody who is there every day for as long as the ground is fit. */
+  public static Person always(String name) {
+    return new Person(name, Set.of(), WHOLE_DAY, WHOLE_DAY, Money.of(0));
+  }
+
+  /** The same person, away on these days too. */
+  public Person away(Set<LocalDate> days) {
+    Set<LocalDate> all = new HashSet<>(off);
+    all.addAll(days);
+    return new Person(name, all, usualDay, longestDay, overtimePerHour);
+  }
+
+  static double hours(Duration day) {
+    return Limits.given("hours of a day", day).toMillis() / 3_600_000.0;
+  }
+}

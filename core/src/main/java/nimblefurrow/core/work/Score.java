@@ -1,0 +1,27 @@
+package nimblefurrow.core.work;
+
+import nimblefurrow.core.ensemble.Ensemble;
+import nimblefurrow.core.quantity.Money;
+
+/**
+ * What a plan loses, year by year. Less is better; dollars alone order plans.
+ *
+ * @param dollars the loss of each year
+ */
+public record Score(Ensemble<Double> dollars) {
+  private static final double BAD_YEAR = 0.9;
+
+  /** The mean loss over the years. */
+  public Money mean() {
+    double sum = 0;
+    for (int y = 0; y < dollars.years(); y++) {
+      sum += dollars.in(y).orElseThrow();
+    }
+    return Money.of(sum / dollars.years());
+  }
+
+  /** The loss that nine years of ten do not exceed. */
+  public Money badYear() {
+    return Money.of(dollars.quantile(BAD_YEAR).orElseThrow());
+  }
+}

@@ -1,0 +1,22 @@
+package nimblefurrow.core.work;
+
+import java.time.LocalDate;
+import java.util.Optional;
+
+/**
+ * One year's weather as the work meets it: which hours are fit, and when windows are open. A plan
+ * is played in each.
+ */
+public interface WorkYear {
+  /** Hours of a day that are fit for a job done by a kind of machine, 0–24. */
+  double fitHours(Job job, MachineKind kind, LocalDate day);
+
+  /** First day of a job's window; empty where it never opens. */
+  Optional<LocalDate> opens(Job job);
+
+  /** Last day of a job's window; empty where it never closes. */
+  Optional<LocalDate> closes(Job job);
+
+  /** Days by which this year is late for a job; what a day is worth moves with it. */
+  int late(Job job);
+}

@@ -1,0 +1,20 @@
+package nimblefurrow.server.season;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import nimblefurrow.core.cover.Catalogue;
+import nimblefurrow.server.chain.Chains.Link;
+import nimblefurrow.server.farm.Farms.FarmView;
+import nimblefurrow.server.field.FieldView;
+import nimblefurrow.server.journal.Journal.Entry;
+import nimblefurrow.server.weather.FarmWeather;
+
+/** What is loaded to work seasons out; nothing is asked of the database after it. */
+record LoadedFarm(
+    FarmView farm,
+    FarmWeather weather,
+    Catalogue catalogue,
+    List<FieldView> wanted,
+    Map<UUID, List<Link>> chains,
+    Map<UUID, List<Entry>> entries) {}
