@@ -1204,6 +1204,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/season/lanes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lanes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/season/{fieldId}": {
         parameters: {
             query?: never;
@@ -2062,6 +2078,7 @@ export interface components {
             cover?: string;
             /** @enum {string} */
             crop: "CORN_GRAIN" | "CORN_SILAGE" | "SOYBEANS" | "WINTER_WHEAT" | "OATS" | "OTHER" | "FREE_GROUND";
+            drawn: boolean;
             farmstead: string;
             field: string;
             /** Format: uuid */
@@ -3088,6 +3105,9 @@ export interface components {
             species: string[];
             /** Format: date */
             until: string;
+        };
+        Wanted: {
+            lanes: string[];
         };
         WayAnswer: {
             /** Format: double */
@@ -5559,6 +5579,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SeasonView"];
+                };
+            };
+        };
+    };
+    lanes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Wanted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaneView"][];
                 };
             };
         };

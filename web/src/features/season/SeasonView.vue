@@ -10,6 +10,7 @@ import { dayNumber, short } from '../../format/dates'
 import { area, areaUnit } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
 import CallList from './CallList.vue'
+import { useDrawnLanes } from './drawnLanes'
 import FurrowLane from './FurrowLane.vue'
 import LaneAnswer from './LaneAnswer.vue'
 import { arrange, laneId, type GroupBy, type Lane, type SortBy } from './lanes'
@@ -68,6 +69,9 @@ const seen = computed(() => visibleRows(heights.value, scrollTop.value, viewport
 const shown = computed(() =>
   rows.value.slice(seen.value.from, seen.value.to).map((row, i) => ({ row, index: seen.value.from + i })),
 )
+
+const inSight = computed(() => shown.value.flatMap(({ row }) => (row.kind === 'lane' ? [row.lane] : [])))
+const whole = useDrawnLanes(season, inSight)
 
 watch([rows], () => {
   focused.value = Math.min(focused.value, Math.max(0, rows.value.length - 1))
@@ -284,7 +288,7 @@ function showCall(call: Schemas['CallView']) {
                       >
                     </button>
                     <FurrowLane
-                      :lane="row.lane"
+                      :lane="whole(row.lane)"
                       :scale="scale"
                       :today="today"
                       :height="LANE"

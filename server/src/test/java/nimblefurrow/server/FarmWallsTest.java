@@ -299,6 +299,9 @@ class FarmWallsTest {
   void listsHoldOnlyOnesOwn() {
     assertThat(ours.get("/api/fields").text()).contains("Our field").doesNotContain("Their field");
     assertThat(ours.get("/api/season").text()).contains("Our field").doesNotContain("Their field");
+    Map<String, Object> theirLane = Map.of("lanes", List.of(ids.get("field")));
+    assertThat(theirs.post("/api/season/lanes", theirLane).json()).hasSize(1);
+    assertThat(ours.post("/api/season/lanes", theirLane).json()).isEmpty();
     assertThat(ours.get("/api/machines").text()).doesNotContain("Their");
     assertThat(ours.get("/api/lots").text()).doesNotContain("Their");
     assertThat(ours.get("/api/exchange/fields").text()).doesNotContain("Their");

@@ -169,6 +169,16 @@ class FlightTest {
         .isGreaterThan(Duration.ofHours(1));
     farm.post("/api/flight/runs/" + id + "/pause", null);
     assertThat(run(id).path("now")).isEqualTo(run(id).path("now"));
+    assertThat(keptPlan(id)).contains("\"flights\"").contains("\"poundsPerFoot\"");
     assertThat(farm.delete("/api/flight/runs/" + id).status()).isEqualTo(200);
+  }
+
+  /** The plan as its row keeps it; a server that starts anew flies this one. */
+  private static String keptPlan(String id) {
+    return RunningServer.bean(org.springframework.jdbc.core.simple.JdbcClient.class)
+        .sql("select flown::text from flight_run where id = ?::uuid")
+        .param(id)
+        .query(String.class)
+        .single();
   }
 }

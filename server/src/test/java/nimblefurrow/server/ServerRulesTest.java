@@ -1,13 +1,20 @@
 package nimblefurrow.server;
 
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaField;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.lang.ArchCondition;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
 import jakarta.persistence.Entity;
+import org.hibernate.annotations.JdbcTypeCode;
 import org.junit.jupiter.api.Test;
 import org.springframework.data.repository.Repository;
 import org.springframework.web.bind.annotation.RestController;
@@ -39,5 +46,46 @@ class ServerRulesTest {
         .dependOnClassesThat()
         .areAnnotatedWith(Entity.class)
         .check(SERVER);
+  }
+
+  /** What a row keeps as JSON is written down in records of its own, which nobody else speaks. */
+  @Test
+  void storedRecordsAreNeitherCoresNorTheApis() {
+    fields()
+        .that()
+        .areDeclaredInClassesThat()
+        .areAnnotatedWith(Entity.class)
+        .and()
+        .areAnnotatedWith(JdbcTypeCode.class)
+        .should(beStored())
+        .check(SERVER);
+    noClasses()
+        .that()
+        .areAnnotatedWith(RestController.class)
+        .should()
+        .dependOnClassesThat()
+        .haveSimpleNameStartingWith("Stored")
+        .check(SERVER);
+    fields()
+        .that()
+        .areDeclaredInClassesThat()
+        .haveSimpleNameStartingWith("Stored")
+        .should()
+        .notHaveRawType(resideInAPackage("nimblefurrow.core.."))
+        .check(SERVER);
+  }
+
+  /** A field's type, or what its list is of, is a stored record or plain text. */
+  private static ArchCondition<JavaField> beStored() {
+    return new ArchCondition<>("be of a stored record") {
+      @Override
+      public void check(JavaField field, ConditionEvents events) {
+        boolean stored =
+            field.getType().getAllInvolvedRawTypes().stream()
+                .filter(t -> t.getPackageName().startsWith("nimblefurrow"))
+                .allMatch(t -> t.getSimpleName().startsWith("Stored"));
+        events.add(new SimpleConditionEvent(field, stored, field.getFullName()));
+      }
+    };
   }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.quantity.Coded;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Unit;
@@ -26,11 +27,22 @@ public record PanTest(double spacingFt, List<Double> grams) {
   private static final int PARTS = 4;
 
   /** How the passes lie beside each other. */
-  public enum Driving {
+  public enum Driving implements Coded {
     /** Each pass the other way: the pattern is mirrored every second time. */
-    BACK_AND_FORTH,
+    BACK_AND_FORTH("back_and_forth"),
     /** All passes the same way, as round and round. */
-    ONE_WAY
+    ONE_WAY("one_way");
+
+    private final String code;
+
+    Driving(String code) {
+      this.code = code;
+    }
+
+    @Override
+    public String code() {
+      return code;
+    }
   }
 
   /** CV (population SD over mean, as a share) of the overlapped pattern at a swath. */

@@ -2,10 +2,11 @@ package nimblefurrow.core.cashcrop;
 
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.Coded;
 import nimblefurrow.core.quantity.Unit;
 
 /** The cash crops with a calendar of their own; any other crop is entered by its dates. */
-public enum CropKind {
+public enum CropKind implements Coded {
   CORN_GRAIN("corn_grain", Unit.CORN_BUSHEL_PER_ACRE),
   CORN_SILAGE("corn_silage", Unit.TON_PER_ACRE),
   SOYBEANS("soybeans", Unit.WHEAT_BUSHEL_PER_ACRE),
@@ -28,6 +29,7 @@ public enum CropKind {
   }
 
   /** Its name on the sheets of figures, for example "corn_grain". */
+  @Override
   public String code() {
     return code;
   }

@@ -2,9 +2,10 @@ package nimblefurrow.core.cover;
 
 import java.util.Arrays;
 import java.util.Optional;
+import nimblefurrow.core.quantity.Coded;
 
 /** Stages of a cover by which it is rolled, sprayed or feared, in the order they come. */
-public enum CoverStage {
+public enum CoverStage implements Coded {
   JOINTING("jointing", "jointing"),
   BOOT("boot", "boot or bud"),
   HEADING("heading", "heading or first bloom"),
@@ -22,6 +23,7 @@ public enum CoverStage {
   }
 
   /** Its column on the sheets of figures, for example "viable_seed". */
+  @Override
   public String code() {
     return code;
   }

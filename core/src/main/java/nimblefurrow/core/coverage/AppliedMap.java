@@ -2,6 +2,8 @@ package nimblefurrow.core.coverage;
 
 import java.util.ArrayList;
 import java.util.List;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.land.Boundary;
 import nimblefurrow.core.land.LocalPlane;
 import nimblefurrow.core.quantity.Area;
@@ -38,26 +40,34 @@ public record AppliedMap(
 
   /** How a block compares with the whole field's rate. */
   public enum Level {
-    /** Under half of it. */
+    /** So little that it is bare. */
     SKIP,
-    /** More than 10 % lighter. */
+    /** Lighter than is even. */
     LIGHT,
     EVEN,
-    /** More than 10 % heavier. */
+    /** Heavier than is even. */
     HEAVY;
 
-    static Level of(double rate, double whole) {
+    static Level of(double rate, double whole, Figures figures) {
       double ratio = whole == 0 ? 0 : rate / whole;
-      return ratio < 0.5 ? SKIP : ratio < 0.9 ? LIGHT : ratio > 1.1 ? HEAVY : EVEN;
+      if (ratio < figures.of(SKIPPED_UNDER)) {
+        return SKIP;
+      }
+      return ratio < figures.of(LIGHT_UNDER)
+          ? LIGHT
+          : ratio > figures.of(HEAVY_OVER) ? HEAVY : EVEN;
     }
   }
 
+  private static final FigureKey SKIPPED_UNDER = FigureKey.of("coverage", "skip");
+  private static final FigureKey LIGHT_UNDER = FigureKey.of("coverage", "light");
+  private static final FigureKey HEAVY_OVER = FigureKey.of("coverage", "heavy");
   private static final double BLOCK_M = 32;
 
-  public static AppliedMap of(Boundary field, List<AppliedPoint> points) {
+  public static AppliedMap of(Boundary field, List<AppliedPoint> points, Figures figures) {
     LocalPlane plane = LocalPlane.about(field.shape());
     Ground ground = new Ground(plane.toPlane(field.shape()));
-    new Runs(plane, ground).lay(points);
+    new Runs(plane, ground, figures).lay(points);
     double cell = ground.cellAcres();
     double fieldCells = ground.cellsInside();
     double coveredAcres = ground.coveredInside() * cell;
@@ -70,10 +80,12 @@ public record AppliedMap(
         coveredAcres == 0
             ? SeedRate.ZERO
             : SeedRate.poundsPerAcre(Math.min(1000, ground.poundsInside() / coveredAcres)),
-        blocks(ground, plane, coveredAcres == 0 ? 0 : ground.poundsInside() / coveredAcres));
+        blocks(
+            ground, plane, coveredAcres == 0 ? 0 : ground.poundsInside() / coveredAcres, figures));
   }
 
-  private static List<Block> blocks(Ground ground, LocalPlane plane, double whole) {
+  private static List<Block> blocks(
+      Ground ground, LocalPlane plane, double whole, Figures figures) {
     List<Block> blocks = new ArrayList<>();
     for (Ground.Patch patch : ground.patches(BLOCK_M)) {
       var low = plane.toGlobe(patch.low());
@@ -85,7 +97,7 @@ public record AppliedMap(
               high.x - low.x,
               high.y - low.y,
               patch.poundsPerAcre(),
-              Level.of(patch.poundsPerAcre(), whole)));
+              Level.of(patch.poundsPerAcre(), whole, figures)));
     }
     return blocks;
   }

@@ -1,6 +1,8 @@
 package nimblefurrow.core.coverage;
 
 import java.util.List;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.land.LocalPlane;
 import org.locationtech.jts.geom.Coordinate;
 
@@ -10,16 +12,22 @@ import org.locationtech.jts.geom.Coordinate;
  */
 final class Runs {
   private static final double METRES_PER_FOOT = 0.3048;
-  private static final double LOST_SECONDS = 10;
-  private static final double LOST_METRES = 60;
-  private static final double SHARP = Math.toRadians(100);
+  private static final FigureKey LOST_SECONDS = FigureKey.of("coverage", "lost_seconds");
+  private static final FigureKey LOST_FEET = FigureKey.of("coverage", "lost_feet");
+  private static final FigureKey SHARP_TURN = FigureKey.of("coverage", "sharp_turn");
 
   private final LocalPlane plane;
   private final Ground ground;
+  private final double lostSeconds;
+  private final double lostMetres;
+  private final double sharp;
 
-  Runs(LocalPlane plane, Ground ground) {
+  Runs(LocalPlane plane, Ground ground, Figures figures) {
     this.plane = plane;
     this.ground = ground;
+    this.lostSeconds = figures.of(LOST_SECONDS);
+    this.lostMetres = figures.of(LOST_FEET) * METRES_PER_FOOT;
+    this.sharp = Math.toRadians(figures.of(SHARP_TURN));
   }
 
   void lay(List<AppliedPoint> points) {
@@ -30,7 +38,7 @@ final class Runs {
     for (AppliedPoint p : points) {
       Coordinate at = plane.toPlane(new Coordinate(p.longitude(), p.latitude()));
       double moved = before == null ? 0 : before.distance(at);
-      boolean lost = before == null || p.seconds() - seconds > LOST_SECONDS || moved > LOST_METRES;
+      boolean lost = before == null || p.seconds() - seconds > lostSeconds || moved > lostMetres;
       if (p.pounds() <= 0 || lost) {
         run++;
         heading = Double.NaN;
@@ -45,11 +53,11 @@ final class Runs {
     }
   }
 
-  private static boolean turned(double before, double now) {
+  private boolean turned(double before, double now) {
     if (Double.isNaN(before)) {
       return false;
     }
     double by = Math.abs(now - before) % (2 * Math.PI);
-    return Math.min(by, 2 * Math.PI - by) > SHARP;
+    return Math.min(by, 2 * Math.PI - by) > sharp;
   }
 }

@@ -1,6 +1,7 @@
 package nimblefurrow.core.loads;
 
 import java.util.List;
+import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
@@ -22,6 +23,7 @@ public record AircraftOutfit(
     double ferryMilesPerHour,
     double loadMinutes,
     double turnSeconds) {
+  private static final FigureKey FERRY_LIMITS = FigureKey.of("loads", "ferry_limits");
   private static final double FEET_PER_MILE = 5280;
 
   public AircraftOutfit {
@@ -66,7 +68,9 @@ public record AircraftOutfit(
         hours,
         full,
         List.of(),
-        ferryShare > 0.4 ? "the distance from the strip" : "the room in the hopper",
+        ferryShare > blend.figures().of(FERRY_LIMITS)
+            ? "the distance from the strip"
+            : "the room in the hopper",
         List.of(
             hopper.fullByWeight(blend)
                 ? Reason.of("the hopper fills by weight")

@@ -2,6 +2,7 @@ package nimblefurrow.core.loads;
 
 import java.util.ArrayList;
 import java.util.List;
+import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
@@ -19,6 +20,8 @@ import nimblefurrow.core.seeding.SeedBlend;
  * @param tender pounds that the tender brings; 0 where bags are carried
  */
 public record GroundOutfit(Hopper hopper, WorkRate working, double fillMinutes, Mass tender) {
+  private static final FigureKey FILLING_LIMITS = FigureKey.of("loads", "filling_limits");
+
   public GroundOutfit {
     Limits.given("hopper", hopper);
     Limits.given("field capacity", working);
@@ -44,7 +47,7 @@ public record GroundOutfit(Hopper hopper, WorkRate working, double fillMinutes, 
         hours,
         loads.acresPerLoad().acres() / working.acresPerHour() * 60 + fillMinutes,
         needs,
-        filling > 0.3 * hours ? "filling" : "driving",
+        filling > blend.figures().of(FILLING_LIMITS) * hours ? "filling" : "driving",
         List.of());
   }
 

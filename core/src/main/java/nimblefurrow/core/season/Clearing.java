@@ -1,6 +1,7 @@
 package nimblefurrow.core.season;
 
 import java.time.LocalDate;
+import nimblefurrow.core.quantity.Coded;
 import nimblefurrow.core.quantity.Limits;
 
 /**
@@ -10,14 +11,21 @@ import nimblefurrow.core.quantity.Limits;
  */
 public record Clearing(How how, LocalDate day) {
   /** Cut and hauled off as forage, or ended by the way chosen for it. */
-  public enum How {
-    FORAGE_CUT("cut for forage"),
-    ENDED("ended");
+  public enum How implements Coded {
+    FORAGE_CUT("forage_cut", "cut for forage"),
+    ENDED("ended", "ended");
 
+    private final String code;
     private final String words;
 
-    How(String words) {
+    How(String code, String words) {
+      this.code = code;
       this.words = words;
+    }
+
+    @Override
+    public String code() {
+      return code;
     }
 
     public String words() {

@@ -3,9 +3,10 @@ package nimblefurrow.core.seeding;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.Coded;
 
 /** What a cover is for, and with it how thickly small grains are sown (times the usual rate). */
-public enum Goal {
+public enum Goal implements Coded {
   HOLD_SOIL("hold_soil", "hold the soil"),
   KEEP_NITROGEN("keep_nitrogen", "keep nitrogen from leaching"),
   FIX_NITROGEN("fix_nitrogen", "fix nitrogen"),
@@ -38,6 +39,7 @@ public enum Goal {
   }
 
   /** Its name on the sheets of figures, for example "hold_soil". */
+  @Override
   public String code() {
     return code;
   }

@@ -38,6 +38,11 @@ public record SeedBlend(List<Part> parts) {
     return parts.stream().map(Part::bulk).reduce(SeedRate.ZERO, SeedRate::plus);
   }
 
+  /** What is taken as true of its species on this farm. */
+  public Figures figures() {
+    return parts.get(0).species().figures();
+  }
+
   /** Weight of a cubic foot of the blend, lb/ft³: all pounds over all the room they take. */
   public double poundsPerCubicFoot() {
     double room =

@@ -2,10 +2,11 @@ package nimblefurrow.core.seeding;
 
 import java.util.Arrays;
 import java.util.Optional;
+import nimblefurrow.core.quantity.Coded;
 import nimblefurrow.core.work.MachineKind;
 
 /** How the seed gets into the field. What comes up by it stands in {@link WayFigures}. */
-public enum WayIn {
+public enum WayIn implements Coded {
   DRILL("drill", MachineKind.DRILL, Place.AFTER_HARVEST, "drill after harvest", false, true),
   PRECISION_PLANTER(
       "precision_planter",
@@ -127,6 +128,7 @@ public enum WayIn {
   }
 
   /** Its name on the sheets of figures, for example "disc_passes". */
+  @Override
   public String code() {
     return code;
   }

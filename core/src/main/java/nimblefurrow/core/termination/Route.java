@@ -2,28 +2,42 @@ package nimblefurrow.core.termination;
 
 import java.util.Arrays;
 import java.util.List;
+import nimblefurrow.core.quantity.Coded;
 import nimblefurrow.core.work.MachineKind;
 
 /** How a cover dies. */
-public enum Route {
-  EARLY_SPRAY("early spray, plant into the brown", true, true, MachineKind.SPRAYER),
+public enum Route implements Coded {
+  EARLY_SPRAY("early_spray", "early spray, plant into the brown", true, true, MachineKind.SPRAYER),
   PLANT_GREEN(
-      "plant green, spray at planting", true, true, MachineKind.PLANTER, MachineKind.SPRAYER),
-  ROLL("roll and crimp", true, false, MachineKind.ROLLER),
-  WINTER_KILL("winter-kill", true, false),
-  ROLL_AND_SPRAY("roll with a reduced spray", false, true, MachineKind.ROLLER, MachineKind.SPRAYER),
-  TILLAGE("till in", false, false),
-  MOWING("mow", false, false),
-  GRAZING("graze off", false, false),
-  HAY("cut for hay or silage", false, false),
-  STRIPS("strips at the rows", false, true, MachineKind.SPRAYER);
+      "plant_green",
+      "plant green, spray at planting",
+      true,
+      true,
+      MachineKind.PLANTER,
+      MachineKind.SPRAYER),
+  ROLL("roll", "roll and crimp", true, false, MachineKind.ROLLER),
+  WINTER_KILL("winter_kill", "winter-kill", true, false),
+  ROLL_AND_SPRAY(
+      "roll_and_spray",
+      "roll with a reduced spray",
+      false,
+      true,
+      MachineKind.ROLLER,
+      MachineKind.SPRAYER),
+  TILLAGE("tillage", "till in", false, false),
+  MOWING("mowing", "mow", false, false),
+  GRAZING("grazing", "graze off", false, false),
+  HAY("hay", "cut for hay or silage", false, false),
+  STRIPS("strips", "strips at the rows", false, true, MachineKind.SPRAYER);
 
+  private final String code;
   private final String words;
   private final boolean offered;
   private final boolean herbicide;
   private final List<MachineKind> needs;
 
-  Route(String words, boolean offered, boolean herbicide, MachineKind... needs) {
+  Route(String code, String words, boolean offered, boolean herbicide, MachineKind... needs) {
+    this.code = code;
     this.words = words;
     this.offered = offered;
     this.herbicide = herbicide;
@@ -33,6 +47,11 @@ public enum Route {
   /** The ways that can be chosen, in the order in which they are shown. */
   public static List<Route> chosenFrom() {
     return Arrays.stream(values()).filter(Route::offered).toList();
+  }
+
+  @Override
+  public String code() {
+    return code;
   }
 
   public String words() {

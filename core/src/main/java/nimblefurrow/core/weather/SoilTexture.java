@@ -1,10 +1,12 @@
 package nimblefurrow.core.weather;
 
+import nimblefurrow.core.quantity.Coded;
+
 /**
  * The top four inches of a soil, for example {@code SILT_LOAM}. What water it holds stands on the
  * sheet "soils" of the figures.
  */
-public enum SoilTexture {
+public enum SoilTexture implements Coded {
   SAND("sand"),
   LOAM("loam"),
   SILT_LOAM("silt_loam"),
@@ -17,6 +19,7 @@ public enum SoilTexture {
   }
 
   /** Its row on the sheets of figures, for example "silt_loam". */
+  @Override
   public String code() {
     return code;
   }

@@ -1,7 +1,9 @@
 package nimblefurrow.core.work;
 
+import nimblefurrow.core.quantity.Coded;
+
 /** The kinds of machine that do a job, one job kind each; every way in has its own. */
-public enum MachineKind {
+public enum MachineKind implements Coded {
   DRILL("drill", "drill"),
   PRECISION_PLANTER("precision_planter", "sow with the planter"),
   BROADCAST_TILLAGE("broadcast_tillage", "broadcast and till in"),
@@ -30,6 +32,7 @@ public enum MachineKind {
   }
 
   /** Its name on the sheets of figures, for example "disc_passes". */
+  @Override
   public String code() {
     return code;
   }

@@ -1,12 +1,12 @@
 package nimblefurrow.core.work;
 
-import java.util.Arrays;
+import nimblefurrow.core.quantity.Coded;
 
 /**
  * What is done to a field with a cover, each at most once in a cover's life: {@code SEED} sows it,
  * {@code ROLL} ends it. Not the machine that does it; see {@link MachineKind}.
  */
-public enum Operation {
+public enum Operation implements Coded {
   FIRST_DISC("first_disc", false),
   SECOND_DISC("second_disc", false),
   SEED("seed", false),
@@ -24,6 +24,7 @@ public enum Operation {
   }
 
   /** Its lasting name where it is kept, for example "first_disc". */
+  @Override
   public String code() {
     return code;
   }
@@ -40,17 +41,5 @@ public enum Operation {
    */
   public static Operation disc(int pass) {
     return pass == 1 ? FIRST_DISC : SECOND_DISC;
-  }
-
-  /**
-   * The operation of a code.
-   *
-   * @throws IllegalArgumentException when there is none
-   */
-  public static Operation coded(String code) {
-    return Arrays.stream(values())
-        .filter(o -> o.code.equals(code))
-        .findFirst()
-        .orElseThrow(() -> new IllegalArgumentException("no operation " + code));
   }
 }

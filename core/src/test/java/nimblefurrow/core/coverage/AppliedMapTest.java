@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.land.Boundary;
 import nimblefurrow.core.land.LocalPlane;
 import org.junit.jupiter.api.Test;
@@ -46,7 +47,7 @@ class AppliedMapTest {
 
   @Test
   void aFieldSownCleanly() {
-    AppliedMap map = AppliedMap.of(FIELD, passes(every(10), 1));
+    AppliedMap map = AppliedMap.of(FIELD, passes(every(10), 1), Figures.shipped());
     assertThat(map.pounds().pounds()).isEqualTo(20 * 80);
     assertThat(map.covered().acres()).isCloseTo(19.77, within(0.1));
     assertThat(map.skipped()).isLessThan(0.01);
@@ -62,19 +63,20 @@ class AppliedMapTest {
     double[] gap = new double[19];
     System.arraycopy(lines, 0, gap, 0, 8);
     System.arraycopy(lines, 9, gap, 8, 11);
-    AppliedMap map = AppliedMap.of(FIELD, passes(gap, 1));
+    AppliedMap map = AppliedMap.of(FIELD, passes(gap, 1), Figures.shipped());
     assertThat(map.skipped()).isCloseTo(0.05, within(0.01));
     assertThat(map.overlapped()).isLessThan(0.01);
   }
 
   @Test
   void blocksAreTheFieldsRateLighterHeavierOrSkips() {
-    assertThat(AppliedMap.Level.of(20, 72)).isEqualTo(AppliedMap.Level.SKIP);
-    assertThat(AppliedMap.Level.of(60, 72)).isEqualTo(AppliedMap.Level.LIGHT);
-    assertThat(AppliedMap.Level.of(75, 72)).isEqualTo(AppliedMap.Level.EVEN);
-    assertThat(AppliedMap.Level.of(90, 72)).isEqualTo(AppliedMap.Level.HEAVY);
-    assertThat(AppliedMap.Level.of(0, 0)).isEqualTo(AppliedMap.Level.SKIP);
-    AppliedMap half = AppliedMap.of(FIELD, passes(new double[] {5, 15, 25, 35, 45}, 1));
+    assertThat(AppliedMap.Level.of(20, 72, Figures.shipped())).isEqualTo(AppliedMap.Level.SKIP);
+    assertThat(AppliedMap.Level.of(60, 72, Figures.shipped())).isEqualTo(AppliedMap.Level.LIGHT);
+    assertThat(AppliedMap.Level.of(75, 72, Figures.shipped())).isEqualTo(AppliedMap.Level.EVEN);
+    assertThat(AppliedMap.Level.of(90, 72, Figures.shipped())).isEqualTo(AppliedMap.Level.HEAVY);
+    assertThat(AppliedMap.Level.of(0, 0, Figures.shipped())).isEqualTo(AppliedMap.Level.SKIP);
+    AppliedMap half =
+        AppliedMap.of(FIELD, passes(new double[] {5, 15, 25, 35, 45}, 1), Figures.shipped());
     assertThat(half.blocks())
         .as("the north of the field got nothing")
         .anyMatch(b -> b.level() == AppliedMap.Level.SKIP)
@@ -84,14 +86,14 @@ class AppliedMapTest {
   @Test
   void passesTooCloseOverlap() {
     // 25 passes 8 m apart with a 10 m swath: 24 seams of 2 m.
-    AppliedMap map = AppliedMap.of(FIELD, passes(every(8), 1));
+    AppliedMap map = AppliedMap.of(FIELD, passes(every(8), 1), Figures.shipped());
     assertThat(map.overlapped()).isCloseTo(48 / 200.0, within(0.03));
     assertThat(map.skipped()).isLessThan(0.01);
   }
 
   @Test
   void seedBeyondTheFenceIsCountedApart() {
-    AppliedMap map = AppliedMap.of(FIELD, passes(new double[] {-40, 5, 15}, 1));
+    AppliedMap map = AppliedMap.of(FIELD, passes(new double[] {-40, 5, 15}, 1), Figures.shipped());
     assertThat(map.outside().pounds()).isCloseTo(80, within(1.0));
     assertThat(map.pounds().pounds()).isEqualTo(240);
   }
@@ -101,7 +103,7 @@ class AppliedMapTest {
     List<AppliedPoint> points = new ArrayList<>(passes(new double[] {5}, 1));
     Coordinate far = PLANE.toGlobe(new Coordinate(10, 195));
     points.add(new AppliedPoint(far.x, far.y, 500, 1, 10 / FT));
-    AppliedMap map = AppliedMap.of(FIELD, points);
+    AppliedMap map = AppliedMap.of(FIELD, points, Figures.shipped());
     assertThat(map.covered().acres())
         .as("one pass of 400 m by 10 m, no stripe across to the lost point")
         .isCloseTo(0.988, within(0.03));

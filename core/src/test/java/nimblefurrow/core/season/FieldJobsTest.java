@@ -15,6 +15,7 @@ import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Coded;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.HouseRules;
@@ -155,7 +156,7 @@ class FieldJobsTest {
     "roll,ROLL,true"
   })
   void anOperationIsKeptByItsCode(String code, Operation operation, boolean ends) {
-    assertThat(Operation.coded(code)).isEqualTo(operation);
+    assertThat(Coded.of(Operation.class, code).orElseThrow()).isEqualTo(operation);
     assertThat(operation.code()).isEqualTo(code);
     assertThat(operation.ends()).isEqualTo(ends);
   }

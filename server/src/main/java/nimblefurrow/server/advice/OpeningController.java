@@ -10,6 +10,7 @@ import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.server.chain.Chains;
+import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.platform.CurrentFarm;
@@ -57,7 +58,7 @@ class OpeningController {
   @GetMapping("/{fieldId}")
   List<OpeningView> of(@PathVariable UUID fieldId) {
     fields.one(current.id(), fieldId);
-    List<Chains.Link> chain = chains.of(current.id(), fieldId);
+    List<Link> chain = chains.of(current.id(), fieldId);
     if (chain.stream().noneMatch(link -> link.kind() == LinkKind.CROP)) {
       return List.of();
     }
@@ -66,7 +67,7 @@ class OpeningController {
     CoverOpenings openings = new CoverOpenings(farm.catalogue(), lores.of(outlook));
     LocalDate running = farm.onlyField().crop().starts();
     List<OpeningView> views = new ArrayList<>();
-    for (Chains.Link link : chain) {
+    for (Link link : chain) {
       boolean seen =
           link.kind() == LinkKind.CROP
               && !link.starts().isBefore(running)

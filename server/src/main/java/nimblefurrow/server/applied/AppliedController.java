@@ -7,7 +7,9 @@ import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.coverage.AppliedMap;
 import nimblefurrow.core.coverage.AppliedPoint;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.server.catalogue.FarmFigures;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.journal.EntryKind;
@@ -53,11 +55,18 @@ class AppliedController {
   private final AppliedLogs logs;
   private final Journal journal;
   private final Fields fields;
+  private final FarmFigures figures;
   private final CurrentFarm current;
   private final HeavyWork heavy;
 
   AppliedController(
-      AppliedLogs logs, Journal journal, Fields fields, CurrentFarm current, HeavyWork heavy) {
+      AppliedLogs logs,
+      Journal journal,
+      Fields fields,
+      FarmFigures figures,
+      CurrentFarm current,
+      HeavyWork heavy) {
+    this.figures = figures;
     this.heavy = heavy;
     this.logs = logs;
     this.journal = journal;
@@ -70,7 +79,7 @@ class AppliedController {
     Entry entry = journal.one(current.id(), entryId);
     AppliedLogs.Log log = logs.of(current.id(), entryId);
     FieldView field = fields.one(current.id(), entry.fieldId());
-    AppliedMap map = AppliedMap.of(field.outline(), log.points());
+    AppliedMap map = AppliedMap.of(field.outline(), log.points(), figures.of(current.id()));
     return new AppliedView(
         field.name(),
         field.boundary(),
@@ -107,7 +116,8 @@ class AppliedController {
     FieldView field = fields.one(current.id(), entry.fieldId());
     String text = new String(file.getBytes(), StandardCharsets.UTF_8);
     List<AppliedPoint> points = heavy.run(() -> AppliedCsv.read(text));
-    AppliedMap map = heavy.run(() -> AppliedMap.of(field.outline(), points));
+    Figures own = figures.of(current.id());
+    AppliedMap map = heavy.run(() -> AppliedMap.of(field.outline(), points, own));
     if (map.covered().acres() == 0) {
       throw new OutOfRange(
           "file",

@@ -38,7 +38,7 @@ class Calibration {
   String byName = "";
 
   @JdbcTypeCode(SqlTypes.JSON)
-  CalibrationDetails details;
+  StoredCalibration details;
 
   protected Calibration() {}
 

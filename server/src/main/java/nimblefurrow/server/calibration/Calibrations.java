@@ -75,7 +75,7 @@ public class Calibrations {
     row.madeOn = day;
     row.lot = lot == null ? "" : lot.strip();
     row.byName = by;
-    row.details = details;
+    row.details = StoredCalibration.of(details);
     view(row); // refuses what cannot be, before anything is kept
     return view(rows.save(row));
   }
@@ -158,7 +158,7 @@ public class Calibrations {
   }
 
   private CalibrationView view(Calibration c) {
-    CalibrationDetails d = c.details;
+    CalibrationDetails d = c.details.details();
     Double rate = null;
     Double swath = null;
     Double cv = null;

@@ -12,7 +12,6 @@ import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.server.catalogue.FarmFigures;
-import nimblefurrow.server.chain.Chains.Link;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.platform.CurrentFarm;

@@ -30,13 +30,13 @@ class ChainLink {
   LocalDate starts;
 
   @JdbcTypeCode(SqlTypes.JSON)
-  CropDetails crop;
+  StoredCrop crop;
 
   @JdbcTypeCode(SqlTypes.JSON)
-  CoverDetails cover;
+  StoredCover cover;
 
   @JdbcTypeCode(SqlTypes.JSON)
-  CutDetails cut;
+  StoredCut cut;
 
   /** Of a cover: the one zone that it is for; null for the whole field. */
   @Column(name = "zone_id")
@@ -65,8 +65,20 @@ class ChainLink {
     this.fieldId = fieldId;
     this.kind = crop != null ? LinkKind.CROP : cover != null ? LinkKind.COVER : LinkKind.CUT;
     this.starts = starts;
-    this.crop = crop;
-    this.cover = cover;
-    this.cut = cut;
+    this.crop = crop == null ? null : StoredCrop.of(crop);
+    this.cover = cover == null ? null : StoredCover.of(cover);
+    this.cut = cut == null ? null : StoredCut.of(cut);
+  }
+
+  CropDetails cropDetails() {
+    return crop == null ? null : crop.details();
+  }
+
+  CoverDetails coverDetails() {
+    return cover == null ? null : cover.details();
+  }
+
+  CutDetails cutDetails() {
+    return cut == null ? null : cut.details();
   }
 }

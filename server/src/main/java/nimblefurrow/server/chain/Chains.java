@@ -15,7 +15,6 @@ import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.platform.Conflict;
-import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.platform.Records;
 import nimblefurrow.server.platform.Removed;
@@ -25,22 +24,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** The chain of crops and covers of each field, over the years. */
 @Service
 public class Chains {
-  /**
-   * A link; a crop starts when planted, a cover when its season's seeding may begin.
-   *
-   * @param zoneId of a cover: the one zone that it is for
-   */
-  public record Link(
-      UUID id,
-      UUID fieldId,
-      LinkKind kind,
-      LocalDate starts,
-      @Maybe UUID zoneId,
-      @Maybe CropDetails crop,
-      @Maybe CoverDetails cover,
-      @Maybe CutDetails cut,
-      int version) {}
-
   private final ChainLinks links;
   private final Fields fields;
   private final Farms farms;
@@ -72,7 +55,7 @@ public class Chains {
   /** The kind of every crop that the farm has or had: what was logged of it stays. */
   public Map<UUID, CropKind> crops(UUID farmId) {
     return links.findByFarmIdAndKind(farmId, LinkKind.CROP).stream()
-        .collect(Collectors.toMap(l -> l.id, l -> l.crop.kind()));
+        .collect(Collectors.toMap(l -> l.id, l -> l.cropDetails().kind()));
   }
 
   public Link one(UUID farmId, UUID id) {
@@ -106,7 +89,7 @@ public class Chains {
     ChainLink link = fresh(farmId, id, version, LinkKind.CROP);
     refuseOutOfTurn(rows(farmId, link.fieldId), link, planted);
     link.starts = planted;
-    link.crop = crop;
+    link.crop = StoredCrop.of(crop);
     return view(links.saveAndFlush(link));
   }
 
@@ -172,7 +155,7 @@ public class Chains {
   @Transactional
   public Link changeCover(UUID farmId, UUID id, CoverDetails cover, int version) {
     ChainLink link = fresh(farmId, id, version, LinkKind.COVER);
-    link.cover = cover.checked();
+    link.cover = StoredCover.of(cover.checked());
     return view(links.saveAndFlush(link));
   }
 
@@ -217,7 +200,8 @@ public class Chains {
       if (l.zoneId != null) {
         continue; // its zone stays with the field that it was cut from
       }
-      ChainLink same = new ChainLink(farmId, to, l.starts, l.crop, l.cover, l.cut);
+      ChainLink same =
+          new ChainLink(farmId, to, l.starts, l.cropDetails(), l.coverDetails(), l.cutDetails());
       same.place = place++;
       links.save(same);
     }
@@ -300,6 +284,15 @@ public class Chains {
   }
 
   private static Link view(ChainLink l) {
-    return new Link(l.id, l.fieldId, l.kind, l.starts, l.zoneId, l.crop, l.cover, l.cut, l.version);
+    return new Link(
+        l.id,
+        l.fieldId,
+        l.kind,
+        l.starts,
+        l.zoneId,
+        l.cropDetails(),
+        l.coverDetails(),
+        l.cutDetails(),
+        l.version);
   }
 }

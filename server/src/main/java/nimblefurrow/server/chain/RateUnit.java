@@ -1,6 +1,7 @@
 package nimblefurrow.server.chain;
 
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.quantity.Coded;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
@@ -8,11 +9,22 @@ import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.Unit;
 
 /** The units in which a live rate may be typed. */
-public enum RateUnit {
-  LB_AC,
-  BU_AC,
-  KG_HA,
-  SEEDS_FT2;
+public enum RateUnit implements Coded {
+  LB_AC("lb_ac"),
+  BU_AC("bu_ac"),
+  KG_HA("kg_ha"),
+  SEEDS_FT2("seeds_ft2");
+
+  private final String code;
+
+  RateUnit(String code) {
+    this.code = code;
+  }
+
+  @Override
+  public String code() {
+    return code;
+  }
 
   SeedRate rate(double typed, Species species) {
     Limits.within(

@@ -2,8 +2,6 @@ package nimblefurrow.server.field;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
@@ -25,7 +23,6 @@ class FieldZone {
   String boundary;
   Double share;
 
-  @Enumerated(EnumType.STRING)
   SoilTexture soil;
 
   Boolean tiled;

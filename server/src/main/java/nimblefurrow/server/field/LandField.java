@@ -25,7 +25,6 @@ class LandField {
   double acres;
   String boundary;
 
-  @Enumerated(EnumType.STRING)
   SoilTexture soil = SoilTexture.SILT_LOAM;
 
   @Enumerated(EnumType.STRING)

@@ -25,7 +25,11 @@ class FlightRun {
   UUID machineId;
 
   @JdbcTypeCode(SqlTypes.JSON)
-  FlightDesk.Asked plan;
+  StoredAsked plan;
+
+  /** The plan it started with; null in rows from before it was kept. */
+  @JdbcTypeCode(SqlTypes.JSON)
+  StoredFlight flown;
 
   long seed;
 
@@ -49,12 +53,13 @@ class FlightRun {
 
   protected FlightRun() {}
 
-  FlightRun(UUID farmId, FlightDesk.Asked plan) {
+  FlightRun(UUID farmId, FlightDesk.Asked plan, FlightDesk.Planned planned) {
     this.id = UUID.randomUUID();
     this.farmId = farmId;
     this.fieldId = plan.fieldId();
     this.machineId = plan.machineId();
-    this.plan = plan;
+    this.plan = StoredAsked.of(plan);
+    this.flown = StoredFlight.of(planned);
     this.seed = id.getLeastSignificantBits() & 0xffffff;
   }
 

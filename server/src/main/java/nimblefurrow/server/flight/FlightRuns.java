@@ -7,6 +7,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.core.flight.FlightPlan;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Measure;
 import nimblefurrow.core.quantity.OutOfRange;
@@ -54,7 +55,7 @@ class FlightRuns {
       int flights,
       @Maybe UUID entryId) {}
 
-  private record Played(Planned planned, Flown flown) {}
+  private record Played(StoredFlight kept, FlightPlan plan, Flown flown) {}
 
   private final FlightRunRows rows;
   private final FlightDesk desk;
@@ -99,8 +100,8 @@ class FlightRuns {
               Measure.of(14, Unit.MILE_PER_HOUR),
               Measure.of(windMph, Unit.MILE_PER_HOUR)));
     }
-    desk.plan(farm, asked); // refuses what cannot be flown
-    FlightRun run = new FlightRun(farm, asked);
+    Planned planned = desk.plan(farm, asked); // refuses what cannot be flown
+    FlightRun run = new FlightRun(farm, asked, planned);
     run.windMph = windMph;
     run.timesFaster = timesFaster;
     run.startedAt = clock.instant();
@@ -154,13 +155,13 @@ class FlightRuns {
                 null,
                 EntryKind.SEEDED,
                 farms.today(farms.view(farm)),
-                new JobId(p.planned().field().key(), Operation.SEED),
+                new JobId(p.kept().cover(), Operation.SEED),
                 run.machineId,
-                p.planned().plan().flown().acres(),
+                p.plan().flown().acres(),
                 now.pounds(),
                 null,
                 "Flown in %d flights; pass %d of %d."
-                    .formatted(now.flights(), run.plan.pass(), p.planned().passes().size()),
+                    .formatted(now.flights(), run.plan.pass(), p.kept().passes()),
                 null,
                 null,
                 null,
@@ -189,9 +190,12 @@ class FlightRuns {
     return played.get(
         run.id,
         id -> {
-          Planned planned = desk.plan(run.farmId, run.plan);
-          return new Played(
-              planned, drone.fly(planned.plan(), planned.craft(), run.windMph, run.seed));
+          StoredFlight kept =
+              run.flown == null
+                  ? StoredFlight.of(desk.plan(run.farmId, run.plan.asked()))
+                  : run.flown;
+          FlightPlan plan = kept.flown();
+          return new Played(kept, plan, drone.fly(plan, kept.flownBy(), run.windMph, run.seed));
         });
   }
 
@@ -204,9 +208,9 @@ class FlightRuns {
         run.id,
         run.fieldId,
         run.machineId,
-        p.planned().field().field().name(),
-        p.planned().machine().name(),
-        p.planned().blend().name(),
+        p.kept().field(),
+        p.kept().machine(),
+        p.kept().seed(),
         run.plan.pass(),
         moment,
         run.pausedAt != null,
@@ -214,8 +218,8 @@ class FlightRuns {
         seconds,
         p.flown().seconds(),
         moment.poundsDone(),
-        p.planned().plan().pounds().pounds(),
-        p.planned().plan().flights().size(),
+        p.plan().pounds().pounds(),
+        p.plan().flights().size(),
         run.entryId);
   }
 }

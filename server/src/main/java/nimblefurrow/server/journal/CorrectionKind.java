@@ -1,9 +1,9 @@
 package nimblefurrow.server.journal;
 
-import java.util.Arrays;
+import nimblefurrow.core.quantity.Coded;
 
 /** What a correction says of an entry. */
-public enum CorrectionKind {
+public enum CorrectionKind implements Coded {
   /** The entry was a mistake: it does not count. */
   WITHDRAWN("withdrawn"),
   /** It was none after all: it counts again. */
@@ -16,11 +16,8 @@ public enum CorrectionKind {
   }
 
   /** Its lasting name where it is kept. */
-  String code() {
+  @Override
+  public String code() {
     return code;
-  }
-
-  static CorrectionKind coded(String code) {
-    return Arrays.stream(values()).filter(k -> k.code.equals(code)).findFirst().orElseThrow();
   }
 }

@@ -1,6 +1,5 @@
 package nimblefurrow.server.journal;
 
-import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import java.util.List;
 import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.termination.Route;
@@ -11,7 +10,6 @@ import nimblefurrow.server.platform.Maybe;
  *
  * @param operation the code of the job that it settled; older entries do not say
  */
-@JsonIgnoreProperties(ignoreUnknown = true)
 public record EntryDetails(
     @Maybe String operation,
     @Maybe Route route,

@@ -1,19 +1,31 @@
 package nimblefurrow.server.journal;
 
 import java.util.Optional;
+import nimblefurrow.core.quantity.Coded;
 import nimblefurrow.core.work.Operation;
 
 /** What a journal entry records. */
-public enum EntryKind {
-  DISCED,
-  SEEDED,
-  SLURRY_SPREAD,
-  CUT,
-  ENDED,
-  HARVESTED,
-  CROP_STAGE,
-  STEM_COUNT,
-  BIOMASS;
+public enum EntryKind implements Coded {
+  DISCED("disced"),
+  SEEDED("seeded"),
+  SLURRY_SPREAD("slurry_spread"),
+  CUT("cut"),
+  ENDED("ended"),
+  HARVESTED("harvested"),
+  CROP_STAGE("crop_stage"),
+  STEM_COUNT("stem_count"),
+  BIOMASS("biomass");
+
+  private final String code;
+
+  EntryKind(String code) {
+    this.code = code;
+  }
+
+  @Override
+  public String code() {
+    return code;
+  }
 
   /** Whether a link of the chain can have one only, as it is sown once and harvested once. */
   public boolean once() {

@@ -139,7 +139,7 @@ public class Journal {
   private Set<UUID> withdrawn(UUID farmId) {
     Set<UUID> mistakes = new HashSet<>();
     for (LogCorrection said : corrections.findByFarmIdOrderBySeq(farmId)) {
-      if (CorrectionKind.coded(said.kind) == CorrectionKind.WITHDRAWN) {
+      if (CorrectionKind.WITHDRAWN.code().equals(said.kind)) {
         mistakes.add(said.entryId);
       } else {
         mistakes.remove(said.entryId);
@@ -162,6 +162,6 @@ public class Journal {
         e.lot,
         e.note,
         e.byName,
-        e.details);
+        e.details.details());
   }
 }

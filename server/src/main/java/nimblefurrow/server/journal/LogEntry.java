@@ -2,8 +2,6 @@ package nimblefurrow.server.journal;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
@@ -34,7 +32,6 @@ class LogEntry implements Persistable<UUID> {
   @Column(name = "zone_id")
   UUID zoneId;
 
-  @Enumerated(EnumType.STRING)
   EntryKind kind;
 
   @Column(name = "happened_on")
@@ -52,7 +49,7 @@ class LogEntry implements Persistable<UUID> {
   String byName = "";
 
   @JdbcTypeCode(SqlTypes.JSON)
-  EntryDetails details;
+  StoredEntry details;
 
   protected LogEntry() {}
 
@@ -70,7 +67,7 @@ class LogEntry implements Persistable<UUID> {
     this.lot = e.lot() == null ? "" : e.lot();
     this.note = e.note() == null ? "" : e.note();
     this.byName = e.by();
-    this.details = e.details();
+    this.details = StoredEntry.of(e.details());
   }
 
   @Override

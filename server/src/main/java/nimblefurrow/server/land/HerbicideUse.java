@@ -7,7 +7,6 @@ import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import nimblefurrow.core.cover.Family;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
@@ -29,8 +28,9 @@ class HerbicideUse {
 
   int days;
 
+  /** Codes of the families that it bars. */
   @JdbcTypeCode(SqlTypes.JSON)
-  List<Family> families;
+  List<String> families;
 
   @JdbcTypeCode(SqlTypes.JSON)
   List<String> species;

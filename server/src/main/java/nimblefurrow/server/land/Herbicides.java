@@ -10,6 +10,7 @@ import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.seeding.Restriction;
 import nimblefurrow.server.field.Fields;
+import nimblefurrow.server.platform.Codes;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -59,7 +60,7 @@ public class Herbicides {
     use.active = typed.active().strip();
     use.appliedOn = typed.applied();
     use.days = typed.days();
-    use.families = typed.families().stream().sorted().toList();
+    use.families = typed.families().stream().sorted().map(Codes::kept).toList();
     use.species = typed.species().stream().sorted().toList();
     return view(uses.save(use));
   }
@@ -78,7 +79,7 @@ public class Herbicides {
         u.appliedOn,
         u.days,
         u.appliedOn.plusDays(u.days),
-        u.families,
+        u.families.stream().map(f -> Codes.read(Family.class, f)).toList(),
         u.species);
   }
 }

@@ -16,7 +16,7 @@ import nimblefurrow.core.scouting.Quadrats;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.work.JobId;
-import nimblefurrow.server.chain.Chains.Link;
+import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.journal.EntryDetails;
 import nimblefurrow.server.journal.EntryKind;

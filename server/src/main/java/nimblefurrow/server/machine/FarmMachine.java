@@ -2,8 +2,6 @@ package nimblefurrow.server.machine;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
@@ -23,7 +21,6 @@ class FarmMachine {
 
   String name;
 
-  @Enumerated(EnumType.STRING)
   MachineKind kind;
 
   @Column(name = "acres_per_hour")
@@ -40,7 +37,7 @@ class FarmMachine {
   @Version int version;
 
   @JdbcTypeCode(SqlTypes.JSON)
-  MachineSetup setup = MachineSetup.none();
+  StoredSetup setup = StoredSetup.of(MachineSetup.none());
 
   protected FarmMachine() {}
 

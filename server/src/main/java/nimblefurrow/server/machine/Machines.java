@@ -112,7 +112,7 @@ public class Machines {
     FarmMachine machine = row(farmId, id);
     MachineSetup checked = setup.checked();
     Conflict.refuseStale(machine.version, version);
-    machine.setup = checked;
+    machine.setup = StoredSetup.of(checked);
     setup.fieldCapacity().ifPresent(rate -> machine.acresPerHour = rate.acresPerHour());
     return view(machines.saveAndFlush(machine));
   }
@@ -159,6 +159,6 @@ public class Machines {
 
   private static MachineView view(FarmMachine m) {
     return new MachineView(
-        m.id, m.name, m.kind, m.acresPerHour, m.hired, m.costPerAcre, m.setup, m.version);
+        m.id, m.name, m.kind, m.acresPerHour, m.hired, m.costPerAcre, m.setup.setup(), m.version);
   }
 }

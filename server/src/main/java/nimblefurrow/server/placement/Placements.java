@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.core.quantity.Coded;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Operation;
 import nimblefurrow.core.work.Pin;
@@ -32,7 +33,7 @@ public class Placements {
     }
 
     JobId job() {
-      return new JobId(cover, Operation.coded(operation));
+      return new JobId(cover, Placements.operation(operation));
     }
   }
 
@@ -222,7 +223,7 @@ public class Placements {
   }
 
   private static JobId job(ResultSet row) throws SQLException {
-    return new JobId(row.getObject(1, UUID.class), Operation.coded(row.getString(2)));
+    return new JobId(row.getObject(1, UUID.class), operation(row.getString(2)));
   }
 
   private static Place nowhere(JobId job) {
@@ -231,5 +232,9 @@ public class Placements {
 
   private String text(List<Place> places) {
     return json.writeValueAsString(new Places(places));
+  }
+
+  private static Operation operation(String code) {
+    return Coded.of(Operation.class, code).orElseThrow();
   }
 }

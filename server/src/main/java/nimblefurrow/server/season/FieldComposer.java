@@ -14,11 +14,12 @@ import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.season.HeldBack;
 import nimblefurrow.core.seeding.HouseRules;
 import nimblefurrow.core.weather.Outlook;
-import nimblefurrow.server.chain.Chains.Link;
+import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Zones.ZoneView;
 import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.platform.NotOnThisFarm;
+import nimblefurrow.server.weather.FarmWeather;
 
 /**
  * Works out a field from what is loaded: the field, and each zone that has a cover of its own as a
@@ -28,7 +29,7 @@ import nimblefurrow.server.platform.NotOnThisFarm;
 final class FieldComposer {
   /** Works a case out, or remembers it. */
   interface Composing {
-    FieldSeason compose(HouseRules rules, Outlook outlook, FieldCase field);
+    FieldSeason compose(HouseRules rules, FarmWeather weather, boolean past, FieldCase field);
   }
 
   private final LoadedFarm loaded;
@@ -117,7 +118,7 @@ final class FieldComposer {
                 known ->
                     earlier.add(
                         new FieldSeasons.Past(
-                            one.crop(), one.cover().get(), compose(outlook, known))));
+                            one.crop(), one.cover().get(), compose(true, known))));
       }
     }
     return earlier;
@@ -153,11 +154,11 @@ final class FieldComposer {
       Optional<UUID> zone,
       Optional<FieldSeasons.Broken> broken) {
     Outlook outlook = loaded.weather().outlook();
-    FieldSeason rest = compose(outlook, build(field, shown, entries, outlook, null));
+    FieldSeason rest = compose(false, build(field, shown, entries, outlook, null));
     Map<String, FieldSeason> zones = new LinkedHashMap<>();
     for (ZoneView z : field.zones()) {
       if (entries.stream().anyMatch(e -> z.id().equals(e.zoneId()))) {
-        zones.put(z.name(), compose(outlook, build(field, shown, entries, outlook, z.id())));
+        zones.put(z.name(), compose(false, build(field, shown, entries, outlook, z.id())));
       }
     }
     boolean covered = rest.field().facts().allZones();
@@ -192,7 +193,7 @@ final class FieldComposer {
     return CaseBuilder.build(field, shown, seen, loaded.catalogue(), outlook);
   }
 
-  private FieldSeason compose(Outlook outlook, FieldCase field) {
-    return composing.compose(loaded.farm().rules(), outlook, field);
+  private FieldSeason compose(boolean past, FieldCase field) {
+    return composing.compose(loaded.farm().rules(), loaded.weather(), past, field);
   }
 }

@@ -9,7 +9,7 @@ import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.Clearing;
 import nimblefurrow.core.season.FieldSeason;
-import nimblefurrow.server.chain.Chains.Link;
+import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.journal.Journal.Entry;
 

@@ -20,7 +20,7 @@ import nimblefurrow.core.season.RidgePoint;
 import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;
-import nimblefurrow.server.chain.Chains.Link;
+import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.journal.Journal.Entry;
@@ -91,6 +91,7 @@ final class LaneBuilder {
         f.broken().isPresent(),
         heldBackBy.orElse(null),
         now.closes().orElse(null),
+        true,
         bands,
         ridges,
         brackets,
@@ -114,6 +115,7 @@ final class LaneBuilder {
         true,
         null,
         null,
+        true,
         List.of(),
         List.of(),
         List.of(),

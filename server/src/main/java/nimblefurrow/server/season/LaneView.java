@@ -12,6 +12,8 @@ import nimblefurrow.server.platform.Maybe;
  *
  * @param zoneId the one zone that it is of, where that has a cover of its own
  * @param heldBackBy the zone that the rest of the field waits for
+ * @param drawn whether bands, ridges, brackets and stakes are told; of many lanes only the first
+ *     are, the rest when they come in sight
  */
 record LaneView(
     UUID fieldId,
@@ -27,10 +29,39 @@ record LaneView(
     boolean trouble,
     @Maybe String heldBackBy,
     @Maybe LocalDate closes,
+    boolean drawn,
     List<Band> bands,
     List<Ridge> ridges,
     List<Bracket> brackets,
     List<Stake> stakes) {
+
+  /** The same without what is drawn. */
+  LaneView undrawn() {
+    return new LaneView(
+        fieldId,
+        zoneId,
+        field,
+        farmstead,
+        acres,
+        organic,
+        crop,
+        cover,
+        route,
+        answer,
+        trouble,
+        heldBackBy,
+        closes,
+        false,
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of());
+  }
+
+  /** Names the lane: its field, or the zone of it that has a cover of its own. */
+  UUID id() {
+    return zoneId == null ? fieldId : zoneId;
+  }
 
   /** A cash crop in the ground; the end is uncertain between early and late. */
   record Band(

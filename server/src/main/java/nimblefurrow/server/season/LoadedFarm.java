@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.cover.Catalogue;
-import nimblefurrow.server.chain.Chains.Link;
+import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.journal.Journal.Entry;

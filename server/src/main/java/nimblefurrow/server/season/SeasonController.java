@@ -1,12 +1,17 @@
 package nimblefurrow.server.season;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.cover.MatForecast;
@@ -23,15 +28,16 @@ import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.placement.Placements;
+import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.season.Answers.DateRange;
 import nimblefurrow.server.season.Answers.MatRange;
 import nimblefurrow.server.season.Answers.RouteAnswer;
-import nimblefurrow.server.season.Answers.StageAnswer;
 import nimblefurrow.server.season.Answers.WindowAnswer;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -40,31 +46,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/season")
 class SeasonController {
-  /** A field's answer, opened beneath its lane. */
-  record FieldAnswer(
-      UUID fieldId,
-      String field,
-      String crop,
-      String next,
-      LocalDate nextPlanned,
-      List<CropStageAnswer> cropStages,
-      int frostBeforeMaturity,
-      @Maybe String heldBackBy,
-      @Maybe String trouble,
-      @Maybe String cover,
-      @Maybe LocalDate seeded,
-      @Maybe LocalDate ended,
-      @Maybe String makesRoom,
-      @Maybe MatRange matToday,
-      @Maybe WindowAnswer window,
-      List<StageAnswer> stages,
-      @Maybe RouteAnswer route,
-      List<AfterAnswer> after) {}
+  /** So many lanes are told whole; of more, only the first. */
+  private static final int ALL_DRAWN = 80;
 
-  /** A cover that follows after a cut. */
-  record AfterAnswer(String ground, @Maybe String cover, WindowAnswer window) {}
-
-  record CropStageAnswer(String code, String words, DateRange when) {}
+  private static final int FIRST_DRAWN = 40;
+  private static final int MOST_WANTED = 120;
 
   private final Seasons seasons;
   private final Farms farms;
@@ -99,26 +85,9 @@ class SeasonController {
       return new SeasonView(today, today, today, false, 0, none, List.of(), List.of());
     }
     Seasons.FarmSeason farm = found.get();
-    Map<JobId, Pin> pins =
-        placements.all(current.id()).stream().collect(Collectors.toMap(Pin::jobId, p -> p));
-    Map<String, String> machineNames =
-        machines.all(current.id()).stream()
-            .collect(Collectors.toMap(m -> m.id().toString(), MachineView::name));
-    LaneBuilder builder =
-        new LaneBuilder(farm.farm().units(), farm.weather().today(), farm.farm().rules().figures());
     List<LaneView> lanes = new ArrayList<>();
     List<CallBoard.Lane> board = new ArrayList<>();
-    List<Trouble> troubles = new ArrayList<>(farm.troubles());
-    for (FieldSeasons field : farm.fields()) {
-      Trouble.attempt(
-              field.field(), () -> lane(builder, field, farm, pins, machineNames), troubles::add)
-          .ifPresent(
-              lane -> {
-                lanes.add(lane.view());
-                board.addAll(lane.board());
-              });
-    }
-    troubles.forEach(t -> lanes.add(builder.trouble(t)));
+    lay(farm, lanes, board);
     Map<UUID, UUID> fieldOf =
         farm.covers().stream().collect(Collectors.toMap(FieldSeasons::key, f -> f.field().id()));
     UnitSystem units = farm.farm().units();
@@ -133,8 +102,54 @@ class SeasonController {
         true,
         farm.withoutCrop(),
         strips.of(farm.weather().outlook()),
-        lanes,
+        light(lanes),
         calls);
+  }
+
+  record Wanted(@NotNull @Size(max = MOST_WANTED) List<UUID> lanes) {}
+
+  /** Lanes as they are drawn, when they come in sight. */
+  @PostMapping("/lanes")
+  @AskingOnly
+  List<LaneView> lanes(@Valid @RequestBody Wanted wanted) {
+    List<LaneView> lanes = new ArrayList<>();
+    seasons.of(current.id()).ifPresent(farm -> lay(farm, lanes, new ArrayList<>()));
+    return lanes.stream().filter(lane -> wanted.lanes().contains(lane.id())).toList();
+  }
+
+  /** Of many lanes only those that close first are drawn; the others say where they stand. */
+  private static List<LaneView> light(List<LaneView> lanes) {
+    if (lanes.size() <= ALL_DRAWN) {
+      return lanes;
+    }
+    Set<UUID> first =
+        lanes.stream()
+            .sorted(Comparator.comparing(l -> l.closes() == null ? LocalDate.MAX : l.closes()))
+            .limit(FIRST_DRAWN)
+            .map(LaneView::id)
+            .collect(Collectors.toSet());
+    return lanes.stream().map(l -> first.contains(l.id()) ? l : l.undrawn()).toList();
+  }
+
+  private void lay(Seasons.FarmSeason farm, List<LaneView> lanes, List<CallBoard.Lane> board) {
+    Map<JobId, Pin> pins =
+        placements.all(current.id()).stream().collect(Collectors.toMap(Pin::jobId, p -> p));
+    Map<String, String> machineNames =
+        machines.all(current.id()).stream()
+            .collect(Collectors.toMap(m -> m.id().toString(), MachineView::name));
+    LaneBuilder builder =
+        new LaneBuilder(farm.farm().units(), farm.weather().today(), farm.farm().rules().figures());
+    List<Trouble> troubles = new ArrayList<>(farm.troubles());
+    for (FieldSeasons field : farm.fields()) {
+      Trouble.attempt(
+              field.field(), () -> lane(builder, field, farm, pins, machineNames), troubles::add)
+          .ifPresent(
+              lane -> {
+                lanes.add(lane.view());
+                board.addAll(lane.board());
+              });
+    }
+    troubles.forEach(t -> lanes.add(builder.trouble(t)));
   }
 
   /** A lane as it is shown, and as the calls see it. */
@@ -192,7 +207,7 @@ class SeasonController {
         now.crop().all().entrySet().stream()
             .map(
                 e ->
-                    new CropStageAnswer(
+                    new FieldAnswer.CropStageAnswer(
                         e.getKey().name(),
                         Words.stage(e.getKey(), f.crop().crop().kind()),
                         DateRange.of(e.getValue())))
@@ -230,9 +245,9 @@ class SeasonController {
                     .findFirst());
   }
 
-  private static AfterAnswer after(
+  private static FieldAnswer.AfterAnswer after(
       FieldSeasons one, SeedingWindow window, Seasons.FarmSeason farm) {
-    return new AfterAnswer(
+    return new FieldAnswer.AfterAnswer(
         Words.ground(one.crop()).toLowerCase(Locale.ROOT),
         one.now().field().cover().map(c -> c.mix().name()).orElse(null),
         WindowAnswer.of(

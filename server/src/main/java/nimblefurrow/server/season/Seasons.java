@@ -28,7 +28,7 @@ import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.server.catalogue.FarmFigures;
 import nimblefurrow.server.chain.Chains;
-import nimblefurrow.server.chain.Chains.Link;
+import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
@@ -38,6 +38,7 @@ import nimblefurrow.server.journal.Journal;
 import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.weather.FarmWeather;
+import nimblefurrow.server.weather.OutlookName;
 import nimblefurrow.server.weather.Weathers;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -127,7 +128,12 @@ public class Seasons {
     }
   }
 
-  private record Known(Outlook outlook, HouseRules rules, FieldCase field) {}
+  /**
+   * @param past whether it is seen with what is known alone, as a season that lies behind
+   */
+  private record Known(OutlookName outlook, boolean past, HouseRules rules, FieldCase field) {}
+
+  private static final long MOST_BYTES = 96L << 20;
 
   private final Farms farms;
   private final Fields fields;
@@ -138,7 +144,7 @@ public class Seasons {
   private final TransactionTemplate load;
   // Worked out from its key alone: a shortcut, not a state.
   private final Cache<Known, FieldSeason> composed =
-      Caffeine.newBuilder().maximumSize(6000).build();
+      Caffeine.newBuilder().maximumWeight(MOST_BYTES).weigher(Seasons::bytes).build();
 
   Seasons(
       Farms farms,
@@ -264,9 +270,18 @@ public class Seasons {
     return chain != null && chain.stream().anyMatch(l -> l.kind() == LinkKind.CROP);
   }
 
-  private FieldSeason compose(HouseRules rules, Outlook outlook, FieldCase field) {
+  private FieldSeason compose(
+      HouseRules rules, FarmWeather weather, boolean past, FieldCase field) {
+    Outlook outlook = past ? weather.past() : weather.outlook();
     return composed.get(
-        new Known(outlook, rules, field),
-        k -> new SeasonComposer(k.outlook(), k.rules()).compose(k.field()));
+        new Known(weather.name(), past, rules, field),
+        k -> new SeasonComposer(outlook, rules).compose(field));
+  }
+
+  /** By and large: a day for each climate year and stage, and the points of the ridge. */
+  private static int bytes(Known known, FieldSeason season) {
+    int years = season.window().map(w -> w.opens().members()).orElse(1);
+    int dates = season.stages().size() + season.crop().all().size() + 8;
+    return 600 + dates * (120 + 24 * years) + 72 * season.ridge().size();
   }
 }

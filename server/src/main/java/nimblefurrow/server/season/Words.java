@@ -3,7 +3,7 @@ package nimblefurrow.server.season;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.season.Clearing;
-import nimblefurrow.server.chain.Chains.Link;
+import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.chain.LinkKind;
 
 /** Names of crops and stages as they stand beside a lane. */

@@ -6,6 +6,7 @@ import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.server.chain.CoverDetails.MemberDetails;
+import nimblefurrow.server.chain.StoredMember;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -40,7 +41,7 @@ class Mixes {
             .findByFarmIdAndNameIgnoreCase(farmId, name.strip())
             .orElseGet(() -> new NamedMix(farmId));
     mix.name = name.strip();
-    mix.members = members;
+    mix.members = members.stream().map(StoredMember::of).toList();
     return view(mixes.save(mix));
   }
 
@@ -50,6 +51,6 @@ class Mixes {
   }
 
   private static MixView view(NamedMix m) {
-    return new MixView(m.id, m.name, m.members);
+    return new MixView(m.id, m.name, m.members.stream().map(StoredMember::details).toList());
   }
 }

@@ -6,7 +6,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.util.List;
 import java.util.UUID;
-import nimblefurrow.server.chain.CoverDetails.MemberDetails;
+import nimblefurrow.server.chain.StoredMember;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
@@ -21,7 +21,7 @@ class NamedMix {
   String name;
 
   @JdbcTypeCode(SqlTypes.JSON)
-  List<MemberDetails> members;
+  List<StoredMember> members;
 
   protected NamedMix() {}
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.weather.DailyWeather;
+import nimblefurrow.core.weather.Site;
 import nimblefurrow.core.weather.WeatherGenerator;
 import nimblefurrow.core.weather.WeatherRecord;
 import nimblefurrow.server.farm.Farms.FarmView;
@@ -20,6 +21,8 @@ class SimulatedStation implements WeatherPort {
   private static final LocalDate FIRST = LocalDate.of(1998, 1, 1);
   private static final int FORECAST_DAYS = 9;
 
+  private record Cell(Site site, long seed) {}
+
   private record Station(double latitude, long seed, int lastYear) {}
 
   private final Cache<Station, WeatherRecord> records =
@@ -28,6 +31,11 @@ class SimulatedStation implements WeatherPort {
   @Override
   public WeatherSource source() {
     return WeatherSource.SIMULATED;
+  }
+
+  @Override
+  public Object cell(FarmView farm) {
+    return new Cell(farm.site(), farm.stationSeed());
   }
 
   @Override

@@ -18,6 +18,8 @@ class ImportedWeather implements WeatherPort {
       "insert into weather_day (farm_id, day, max_f, min_f, rain_in, snow_in, wind_mph, humidity, sun_mj)"
           + " values (?, ?, ?, ?, ?, ?, ?, ?, ?)";
 
+  private record Brought(UUID farm, int version) {}
+
   private final JdbcTemplate jdbc;
 
   ImportedWeather(JdbcTemplate jdbc) {
@@ -27,6 +29,12 @@ class ImportedWeather implements WeatherPort {
   @Override
   public WeatherSource source() {
     return WeatherSource.IMPORTED;
+  }
+
+  /** A file is one farm's; each bringing is another. */
+  @Override
+  public Object cell(FarmView farm) {
+    return new Brought(farm.id(), farm.weatherVersion());
   }
 
   @Override

@@ -14,6 +14,12 @@ import nimblefurrow.server.farm.WeatherSource;
 public interface WeatherPort {
   WeatherSource source();
 
+  /**
+   * Names the place and station that a farm's weather comes from: farms of one cell have the same
+   * weather, and it is worked out once for all of them.
+   */
+  Object cell(FarmView farm);
+
   /** All that was measured up to and with a day; empty when nothing was. */
   Optional<WeatherRecord> measured(FarmView farm, LocalDate today);
 

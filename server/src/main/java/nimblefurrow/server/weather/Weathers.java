@@ -7,8 +7,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
-import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.WeatherRecord;
 import nimblefurrow.core.work.FitDays;
@@ -25,13 +23,15 @@ import org.springframework.stereotype.Service;
 public class Weathers {
   private static final int CLIMATE_YEARS = 28;
 
-  private record Key(
-      UUID farm, WeatherSource source, int version, LocalDate today, Figures figures) {}
+  /** What is kept of one cell's outlook, by and large: a day of a year takes so many bytes. */
+  private static final int BYTES_PER_DAY = 130;
+
+  private static final long MOST_BYTES = 160L << 20;
 
   private final Farms farms;
   private final Map<WeatherSource, WeatherPort> ports = new EnumMap<>(WeatherSource.class);
-  private final Cache<Key, Optional<FarmWeather>> weathers =
-      Caffeine.newBuilder().maximumSize(40).build();
+  private final Cache<OutlookName, Optional<FarmWeather>> weathers =
+      Caffeine.newBuilder().maximumWeight(MOST_BYTES).weigher(Weathers::bytes).build();
 
   Weathers(Farms farms, List<WeatherPort> ports) {
     this.farms = farms;
@@ -41,17 +41,23 @@ public class Weathers {
   /** The farm's weather on its day; empty when it has none, or too few years. */
   public Optional<FarmWeather> of(FarmView farm) {
     LocalDate today = farms.today(farm);
-    return weathers.get(
-        new Key(
-            farm.id(), farm.weatherSource(), farm.weatherVersion(), today, farm.rules().figures()),
-        k -> build(farm, today));
-  }
-
-  private Optional<FarmWeather> build(FarmView farm, LocalDate today) {
     WeatherPort port = ports.get(farm.weatherSource());
     if (port == null) {
       return Optional.empty();
     }
+    OutlookName name =
+        new OutlookName(farm.weatherSource(), port.cell(farm), today, farm.rules().figures());
+    return weathers.get(name, n -> build(n, port, farm));
+  }
+
+  private static int bytes(OutlookName name, Optional<FarmWeather> weather) {
+    return weather
+        .map(w -> w.outlook().traces().size() * w.days() * BYTES_PER_DAY)
+        .orElse(BYTES_PER_DAY);
+  }
+
+  private static Optional<FarmWeather> build(OutlookName name, WeatherPort port, FarmView farm) {
+    LocalDate today = name.today();
     Optional<WeatherRecord> measured = port.measured(farm, today);
     if (measured.isEmpty() || measured.get().wholeYears().size() < Outlook.LEAST_YEARS) {
       return Optional.empty();
@@ -73,6 +79,7 @@ public class Weathers {
             to);
     return Optional.of(
         new FarmWeather(
+            name,
             today,
             all,
             outlook,

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import nimblefurrow.core.coverage.AppliedMap;
 import nimblefurrow.core.coverage.AppliedPoint;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.flight.FlightJob;
 import nimblefurrow.core.flight.FlightPlan;
 import nimblefurrow.core.flight.FlightPlanner;
@@ -55,7 +56,7 @@ class DroneStandInTest {
     Moment last = flown.moments().get(flown.moments().size() - 1);
     assertThat(last.doing()).isEqualTo(Doing.LANDED);
     assertThat(last.poundsDone()).isCloseTo(laid, within(1e-6));
-    AppliedMap map = AppliedMap.of(FIELD, flown.points());
+    AppliedMap map = AppliedMap.of(FIELD, flown.points(), Figures.shipped());
     assertThat(map.skipped()).isLessThan(0.06);
     assertThat(map.actual().poundsPerAcre()).isBetween(84.0, 98.0);
   }

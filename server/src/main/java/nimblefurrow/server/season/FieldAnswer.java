@@ -1,0 +1,38 @@
+package nimblefurrow.server.season;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.season.Answers.DateRange;
+import nimblefurrow.server.season.Answers.MatRange;
+import nimblefurrow.server.season.Answers.RouteAnswer;
+import nimblefurrow.server.season.Answers.StageAnswer;
+import nimblefurrow.server.season.Answers.WindowAnswer;
+
+/** A field's answer, opened beneath its lane. */
+record FieldAnswer(
+    UUID fieldId,
+    String field,
+    String crop,
+    String next,
+    LocalDate nextPlanned,
+    List<CropStageAnswer> cropStages,
+    int frostBeforeMaturity,
+    @Maybe String heldBackBy,
+    @Maybe String trouble,
+    @Maybe String cover,
+    @Maybe LocalDate seeded,
+    @Maybe LocalDate ended,
+    @Maybe String makesRoom,
+    @Maybe MatRange matToday,
+    @Maybe WindowAnswer window,
+    List<StageAnswer> stages,
+    @Maybe RouteAnswer route,
+    List<AfterAnswer> after) {
+
+  /** A cover that follows after a cut. */
+  record AfterAnswer(String ground, @Maybe String cover, WindowAnswer window) {}
+
+  record CropStageAnswer(String code, String words, DateRange when) {}
+}
