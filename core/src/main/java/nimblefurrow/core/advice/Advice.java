@@ -24,6 +24,7 @@ import nimblefurrow.core.termination.Route;
  * @param whyNot one entry for each species that no way in suits
  */
 public record Advice(List<Option> ranked, List<WhyNot> whyNot) {
+  /** How many options are shown before the rest is asked for. */
   public static final FigureKey SHOWN = FigureKey.of("advice", "shown");
 
   /** Live share of ordinary seed, for prices before a lot is known. */
@@ -39,6 +40,13 @@ public record Advice(List<Option> ranked, List<WhyNot> whyNot) {
     whyNot = List.copyOf(whyNot);
   }
 
+  /**
+   * Ranks everything that could be sown for what is asked, and says of every species left out at
+   * which question it fell.
+   *
+   * @param ask the field, its goals with their weights, and what it must not do
+   * @param lore what the weather alone says of each species; made once for many fields
+   */
   public static Advice of(Ask ask, Catalogue catalogue, SeasonLore lore) {
     Suitability suitability = new Suitability(ask, lore);
     Map<WayIn, List<Fit>> fits = new EnumMap<>(WayIn.class);

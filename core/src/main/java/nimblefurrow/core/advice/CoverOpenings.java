@@ -48,6 +48,7 @@ public final class CoverOpenings {
   private final SeasonLore lore;
   private final Outlook outlook;
 
+  /** Openings of a year for the species of a catalogue. */
   public CoverOpenings(Catalogue catalogue, SeasonLore lore) {
     this.catalogue = catalogue;
     this.lore = lore;

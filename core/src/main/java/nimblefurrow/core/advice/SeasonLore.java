@@ -43,10 +43,15 @@ public final class SeasonLore {
   private final Map<Sown, Double> winterKill = new ConcurrentHashMap<>();
   private final Map<LocalDate, Double> warmth = new ConcurrentHashMap<>();
 
+  /**
+   * What an outlook says of species; each is worked out when it is first asked for and then
+   * remembered.
+   */
   public SeasonLore(Outlook outlook) {
     this.outlook = outlook;
   }
 
+  /** The weather that it speaks of. */
   public Outlook outlook() {
     return outlook;
   }

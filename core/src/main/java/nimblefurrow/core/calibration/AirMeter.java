@@ -31,6 +31,7 @@ public record AirMeter(SeedRate target, double widthFt, double mph) {
     Limits.positive("speed", mph, 30, Unit.MILE_PER_HOUR);
   }
 
+  /** What the meter lets through in a minute at its set speed, lb. */
   public double poundsPerMinute() {
     return target.poundsPerAcre() * widthFt * mph / 495;
   }
@@ -40,6 +41,10 @@ public record AirMeter(SeedRate target, double widthFt, double mph) {
     return target.times(mph / Limits.positive("speed", otherMph, 60, Unit.MILE_PER_HOUR));
   }
 
+  /**
+   * The rate that comes of one gate at other speeds: half the speed, twice the rate. A meter that
+   * turns with no wheel does not know how fast the machine goes.
+   */
   public List<AtSpeed> table(Figures figures) {
     List<AtSpeed> table = new ArrayList<>();
     int steps = (int) Math.round((figures.of(FASTEST) - figures.of(SLOWEST)) / figures.of(STEP));
@@ -50,6 +55,7 @@ public record AirMeter(SeedRate target, double widthFt, double mph) {
     return table;
   }
 
+  /** The slowest and fastest speed at which the rate stays within what is taken as near enough. */
   public SafeSpeeds safeSpeeds(Figures figures) {
     return new SafeSpeeds(mph / (1 + figures.of(WITHIN)), mph / (1 - figures.of(WITHIN)));
   }

@@ -19,6 +19,9 @@ public record FieldCheck(SeedRate expected, Mass used, Area covered) {
     Limits.positive("acres covered", covered.acres(), 1e5, Unit.ACRE);
   }
 
+  /**
+   * What went on the covered land: pounds used over acres. Example: 4,500 lb on 60 ac are 75 lb/ac.
+   */
   public SeedRate actual() {
     return SeedRate.used(used, covered);
   }

@@ -39,6 +39,7 @@ public record NextSetting(double setting, Optional<Double> error, List<Reason> n
     }
   }
 
+  /** Whether what was caught is near enough to what is wanted, or the setting has to be changed. */
   public static Verdict verdict(SeedRate got, SeedRate target, Figures figures) {
     double off = Math.abs(got.poundsPerAcre() / target.poundsPerAcre() - 1);
     return off <= figures.of(GOOD) + 1e-9

@@ -92,6 +92,14 @@ public record PanTest(double spacingFt, List<Double> grams) {
     return index < 0 || index >= grams.size() * PARTS ? 0 : grams.get(index / PARTS);
   }
 
+  /**
+   * How uneven the overlapped pattern is at a swath: standard deviation over mean, as a share; 0 is
+   * even.
+   *
+   * @param swathFt distance from pass to pass, ft
+   * @throws nimblefurrow.core.quantity.OutOfRange when the swath is narrower than the pans are
+   *     apart
+   */
   public double cv(double swathFt, Driving driving) {
     Limits.positive("swath", swathFt, 500, Unit.FOOT);
     double[] ground = overlapped(swathFt, driving);

@@ -43,6 +43,7 @@ public final class CropCalendar {
     return new CropCalendar(planting, perYear, frosted);
   }
 
+  /** What was planted, with what was seen of it. */
   public CropPlanting planting() {
     return planting;
   }
@@ -57,6 +58,7 @@ public final class CropCalendar {
     return Ensemble.of(perYear.size(), i -> perYear.get(i).get(stage));
   }
 
+  /** Whether the crop has such a stage at all; soybeans do not silk. */
   public boolean has(CropStage stage) {
     return forecasts.containsKey(stage);
   }

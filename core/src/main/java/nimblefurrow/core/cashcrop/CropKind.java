@@ -54,6 +54,7 @@ public enum CropKind implements Coded {
     return figures.of(CORN_MOISTURE);
   }
 
+  /** Whether it is corn, for grain or for silage. */
   public boolean corn() {
     return this == CORN_GRAIN || this == CORN_SILAGE;
   }

@@ -68,21 +68,30 @@ public record CropPlanting(
     return this;
   }
 
+  /**
+   * Corn for grain.
+   *
+   * @param relativeMaturity days on the bag, 70–125
+   * @param moisture at which it is harvested, %
+   */
   public static CropPlanting corn(LocalDate planted, double relativeMaturity, double moisture) {
     return new CropPlanting(
         CropKind.CORN_GRAIN, planted, relativeMaturity, moisture, Map.of(), List.of());
   }
 
+  /** Soybeans of a maturity group, 0–7. */
   public static CropPlanting soybeans(LocalDate planted, double group) {
     return new CropPlanting(CropKind.SOYBEANS, planted, group, 0, Map.of(), List.of());
   }
 
+  /** The same crop with a stage that somebody saw; the calendar goes on from there. */
   public CropPlanting sighted(CropStage stage, LocalDate date) {
     List<Observation> all = new java.util.ArrayList<>(seen);
     all.add(new Observation(stage, date));
     return new CropPlanting(kind, planted, maturity, harvestMoisture, dates, all);
   }
 
+  /** The same crop with a day that is known, whatever would be computed. */
   public CropPlanting dated(CropStage stage, LocalDate date) {
     Map<CropStage, LocalDate> all = new java.util.HashMap<>(dates);
     all.put(stage, date);

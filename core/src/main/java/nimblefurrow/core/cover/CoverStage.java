@@ -33,6 +33,7 @@ public enum CoverStage implements Coded {
     return Arrays.stream(values()).filter(s -> s.code.equals(code)).findFirst();
   }
 
+  /** The stage as a grower says it, for example "soft dough or flat pod". */
   public String words() {
     return words;
   }

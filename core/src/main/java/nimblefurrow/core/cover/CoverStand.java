@@ -36,6 +36,7 @@ public record CoverStand(
     return mix.winterHardy().isEmpty() ? site.turnAfter(seeded) : site.springStart(seeded);
   }
 
+  /** A full stand of a mix, nothing seen of it yet. */
   public static CoverStand sown(Mix mix, LocalDate seeded) {
     return new CoverStand(mix, seeded, 1, Map.of(), CurveScale.UNSAMPLED);
   }

@@ -29,6 +29,7 @@ public final class Growth {
   private final double seedlingSpread;
   private final double fullness;
 
+  /** Growth with a farm's figures. */
   public Growth(Figures figures) {
     this.fallWeight = figures.of(FALL_WEIGHT);
     this.fallCountsTo = figures.of(FALL_COUNTS_TO);

@@ -30,6 +30,7 @@ public final class MatForecast {
   private final double mixGain;
   private final List<List<Frost>> frosts = new ArrayList<>();
 
+  /** What a stand will weigh in an outlook's weather. */
   public MatForecast(CoverStand stand, Outlook outlook) {
     this.stand = stand;
     this.outlook = outlook;

@@ -13,6 +13,11 @@ import nimblefurrow.core.quantity.Unit;
  * rate). Shares need not add up to 1 and are never changed behind the sower's back.
  */
 public record Mix(List<Member> members) {
+  /**
+   * One species of a mix.
+   *
+   * @param share of its own full rate, 0.01–1.5; not of the mix
+   */
   public record Member(Species species, double share) {
     public Member {
       Limits.given("species", species);
@@ -33,16 +38,19 @@ public record Mix(List<Member> members) {
     }
   }
 
+  /** One species at its full rate. */
   public static Mix of(Species species) {
     return new Mix(List.of(new Member(species, 1)));
   }
 
+  /** The same with one more species, at a share of its full rate. */
   public Mix and(Species species, double share) {
     List<Member> all = new ArrayList<>(members);
     all.add(new Member(species, share));
     return new Mix(all);
   }
 
+  /** All shares together; 0.7 to 1.3 is usual, and nothing is changed to make it so. */
   public double totalShare() {
     return members.stream().mapToDouble(Member::share).sum();
   }

@@ -41,6 +41,11 @@ public record Nitrogen(double carbonToNitrogen, double contentLbAc, double avail
     return cornFollows && availableLbAc < 0;
   }
 
+  /**
+   * What a mat holds and gives, or ties up.
+   *
+   * @param carbonToNitrogen of the whole mat, 5–150
+   */
   public static Nitrogen of(DryMatter mat, double carbonToNitrogen, Figures figures) {
     double percent = percent(carbonToNitrogen, figures);
     return new Nitrogen(

@@ -62,6 +62,7 @@ public record Species(
     Figures figures) {
   private static final FigureKey SMALL_SEED = FigureKey.of("cover", "small_seed");
 
+  /** Whether it lives through an ordinary winter of where it is sold. */
   public boolean winterHardy() {
     return life == Life.WINTER || life == Life.PERENNIAL;
   }

@@ -21,7 +21,12 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
  * half of the stems have; stems of one field scatter with an SD of 45 °F-days.
  */
 public final class StageForecast {
+  /**
+   * How far the stems of one field are apart: the standard deviation of a stage over stems,
+   * °F-days.
+   */
   public static final FigureKey STEM_SPREAD = FigureKey.of("cover", "stem_spread");
+
   private static final FigureKey LATER_PER_WEEK = FigureKey.of("cover", "later_per_week");
   private static final FigureKey LATER_AT_MOST = FigureKey.of("cover", "later_at_most");
   private final NormalDistribution stems;
@@ -32,6 +37,7 @@ public final class StageForecast {
   private final LocalDate start;
   private final double shift;
 
+  /** Stages of one member of a stand in an outlook's weather. */
   public StageForecast(Species species, CoverStand stand, Outlook outlook) {
     this.species = species;
     this.stand = stand;
@@ -44,6 +50,7 @@ public final class StageForecast {
             + stand.stageShift().getOrDefault(species.id(), 0.0);
   }
 
+  /** The member that it is of. */
   public Species species() {
     return species;
   }
@@ -115,10 +122,12 @@ public final class StageForecast {
     return shares;
   }
 
+  /** The day from which spring heat is counted. */
   public LocalDate start() {
     return start;
   }
 
+  /** The stand that it is of. */
   public CoverStand stand() {
     return stand;
   }

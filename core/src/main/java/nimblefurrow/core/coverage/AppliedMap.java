@@ -64,6 +64,11 @@ public record AppliedMap(
   private static final FigureKey HEAVY_OVER = FigureKey.of("coverage", "heavy");
   private static final double BLOCK_M = 32;
 
+  /**
+   * What lies where after a sowing.
+   *
+   * @param points readings of the machine in the order in which they were made
+   */
   public static AppliedMap of(Boundary field, List<AppliedPoint> points, Figures figures) {
     LocalPlane plane = LocalPlane.about(field.shape());
     Ground ground = new Ground(plane.toPlane(field.shape()));

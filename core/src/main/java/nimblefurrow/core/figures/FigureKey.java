@@ -6,6 +6,7 @@ package nimblefurrow.core.figures;
  * ask {@link Figures} for the value, so that no rule holds a number of its own.
  */
 public record FigureKey(String sheet, String name) {
+  /** Names a figure of a sheet of single figures: {@code FigureKey.of("work", "least_fit")}. */
   public static FigureKey of(String sheet, String name) {
     return new FigureKey(sheet, name);
   }

@@ -42,6 +42,7 @@ public record FlightPlan(
   /** A stretch flown straight from point to point, with the gate open or shut. */
   public record Leg(List<Coordinate> points, boolean spreading, double feet) {}
 
+  /** Seed of all flights together. */
   public Mass pounds() {
     return Mass.ofPounds(flights.stream().mapToDouble(f -> f.pounds().pounds()).sum());
   }

@@ -101,10 +101,12 @@ public final class Boundary {
     return new OutOfRange("boundary", Reason.of("boundary of “{}” {}", name, why));
   }
 
+  /** The outline in longitude and latitude. */
   public Geometry shape() {
     return shape;
   }
 
+  /** Land within it, holes taken off. */
   public Area area() {
     return area;
   }

@@ -28,25 +28,30 @@ public final class LocalPlane {
         Math.toRadians(1) * AXIS / Math.sqrt(w) * Math.cos(Math.toRadians(latitude));
   }
 
+  /** A flat map around the middle of a shape; good to a hand's breadth over a field. */
   public static LocalPlane about(Geometry shape) {
     Coordinate middle = shape.getEnvelopeInternal().centre();
     return new LocalPlane(middle.x, middle.y);
   }
 
+  /** A point of the globe on the map, m east and north of its middle. */
   public Coordinate toPlane(Coordinate c) {
     return new Coordinate(
         (c.x - longitude) * metresPerDegreeEast, (c.y - latitude) * metresPerDegreeNorth);
   }
 
+  /** A point of the map in longitude and latitude. */
   public Coordinate toGlobe(Coordinate c) {
     return new Coordinate(
         longitude + c.x / metresPerDegreeEast, latitude + c.y / metresPerDegreeNorth);
   }
 
+  /** A shape of the globe on the map. */
   public Geometry toPlane(Geometry shape) {
     return moved(shape, true);
   }
 
+  /** A shape of the map in longitude and latitude. */
   public Geometry toGlobe(Geometry shape) {
     return moved(shape, false);
   }

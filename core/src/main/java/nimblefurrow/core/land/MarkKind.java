@@ -26,6 +26,7 @@ public enum MarkKind {
     this.keepAwayFt = keepAwayFt;
   }
 
+  /** What it is, as on the map: "overhead wire". */
   public String words() {
     return words;
   }
@@ -35,6 +36,7 @@ public enum MarkKind {
     return keepAwayFt;
   }
 
+  /** Whether an aircraft has to keep away from it. */
   public boolean hazard() {
     return keepAwayFt > 0;
   }

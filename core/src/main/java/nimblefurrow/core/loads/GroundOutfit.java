@@ -28,6 +28,7 @@ public record GroundOutfit(Hopper hopper, WorkRate working, double fillMinutes, 
     Limits.within("filling", fillMinutes, 0, 240, Unit.MINUTE);
   }
 
+  /** Loads, hours and what limits them for a field; says why where nothing can be carried. */
   public LoadPlan plan(Area field, SeedBlend blend) {
     Mass load = hopper.load(blend);
     if (load.pounds() <= 0) {

@@ -22,6 +22,12 @@ public record Hopper(double cubicFeet, double fill, Mass limit) {
     }
   }
 
+  /**
+   * A hopper without a limit of weight.
+   *
+   * @param cubicFeet room, ft³
+   * @param fill share of the room that is used, 0.05–1
+   */
   public static Hopper of(double cubicFeet, double fill) {
     return new Hopper(cubicFeet, fill, Mass.ofPounds(0));
   }

@@ -51,6 +51,7 @@ public record LoadPlan(
         Optional.empty(), Optional.empty(), 0, 0, List.of(), "", List.of(), Optional.of(why));
   }
 
+  /** Whether the machine can do it at all. */
   public boolean possible() {
     return impossible.isEmpty();
   }

@@ -18,6 +18,11 @@ import nimblefurrow.core.quantity.Unit;
 public record Loads(Mass full, Area acresPerLoad, int count, Area lastAcres, Mass lastPounds) {
   private static final double CRUMB = 1e-9;
 
+  /**
+   * Full loads and the last one.
+   *
+   * @param load bulk seed in a full hopper
+   */
   public static Loads of(Area field, SeedRate rate, Mass load) {
     Limits.positive("rate", rate.poundsPerAcre(), 1000, Unit.POUND_PER_ACRE);
     Limits.positive("load", load.pounds(), 1e6, Unit.POUND);
@@ -46,6 +51,7 @@ public record Loads(Mass full, Area acresPerLoad, int count, Area lastAcres, Mas
     return at;
   }
 
+  /** Seed of all loads: rate times land. */
   public Mass total() {
     return Mass.ofPounds((count - 1) * full.pounds() + lastPounds.pounds());
   }

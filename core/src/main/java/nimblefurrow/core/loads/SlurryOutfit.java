@@ -30,6 +30,7 @@ public record SlurryOutfit(
     return Mass.ofPounds(rate.poundsPerAcre() * tankGallons / gallonsPerAcre);
   }
 
+  /** Tanks, hours and the seed in each tank for a field. */
   public LoadPlan plan(Area field, SeedRate rate) {
     Loads tanks = Loads.of(field, rate, seedPerTank(rate));
     double hours = working.hoursFor(field) + tanks.count() * tankMinutes / 60;

@@ -22,6 +22,7 @@ public record Established(Money seed, Money pass, double plantsPerSquareFoot, do
     return chance >= figures.of(LIKELY);
   }
 
+  /** Seed and pass divided by what comes up: what an acre of standing cover costs. */
   public Money perAcre() {
     return seed.plus(pass);
   }

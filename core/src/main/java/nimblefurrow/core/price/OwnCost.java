@@ -20,6 +20,7 @@ public record OwnCost(double fixedPerYear, double acresPerYear, double runningPe
     Limits.within("running cost", runningPerHour, 0, 5000, Unit.DOLLAR_PER_HOUR);
   }
 
+  /** Cost of an acre: owning spread over the land of a year, running by the hour. */
   public Money perAcre(WorkRate rate) {
     return Money.of(fixedPerYear / acresPerYear + runningPerHour / rate.acresPerHour());
   }

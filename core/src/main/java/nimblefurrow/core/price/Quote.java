@@ -42,6 +42,7 @@ public record Quote(double perAcre, double perHour, double setUp, SeedRate thres
     return hourly(bulk) ? byHour(field, rate) : byAcre(field, passes);
   }
 
+  /** Whether the heavier rate is charged by the hour. */
   public boolean hourly(SeedRate bulk) {
     return bulk.poundsPerAcre() > threshold.poundsPerAcre();
   }

@@ -10,10 +10,16 @@ public record Heat(double degreeDays, HeatBase base) implements Comparable<Heat>
     Limits.given("heat base", base);
   }
 
+  /** So many degree days above a base: {@code Heat.of(600, HeatBase.BASE_40)}. */
   public static Heat of(double degreeDays, HeatBase base) {
     return new Heat(degreeDays, base);
   }
 
+  /**
+   * Both together.
+   *
+   * @throws IllegalArgumentException when they are counted above different bases
+   */
   public Heat plus(Heat other) {
     return new Heat(degreeDays + same(other).degreeDays, base);
   }

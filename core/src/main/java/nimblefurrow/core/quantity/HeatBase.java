@@ -30,5 +30,11 @@ public enum HeatBase {
     }
   };
 
+  /**
+   * Degree days of one day, °F.
+   *
+   * @param maxF the day's highest temperature
+   * @param minF its lowest
+   */
   public abstract double degreeDays(double maxF, double minF);
 }

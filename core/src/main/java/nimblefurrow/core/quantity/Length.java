@@ -13,22 +13,27 @@ public record Length(double feet) {
     Limits.within("length", feet, 0, MOST_FEET, Unit.FOOT);
   }
 
+  /** A length in feet. */
   public static Length ofFeet(double feet) {
     return new Length(feet);
   }
 
+  /** A length in inches. */
   public static Length ofInches(double inches) {
     return new Length(inches / INCHES_PER_FOOT);
   }
 
+  /** A length in metres. */
   public static Length ofMetres(double metres) {
     return new Length(metres / METRES_PER_FOOT);
   }
 
+  /** The same in inches. */
   public double inches() {
     return feet * INCHES_PER_FOOT;
   }
 
+  /** The same in metres. */
   public double metres() {
     return feet * METRES_PER_FOOT;
   }

@@ -8,26 +8,32 @@ public record Mass(double pounds) {
     Limits.within("mass", pounds, 0, 1e9, Unit.POUND);
   }
 
+  /** A weight in pounds. */
   public static Mass ofPounds(double pounds) {
     return new Mass(pounds);
   }
 
+  /** A weight in kilograms. */
   public static Mass ofKilograms(double kilograms) {
     return new Mass(kilograms * 1000 / GRAMS_PER_POUND);
   }
 
+  /** A weight in grams. */
   public static Mass ofGrams(double grams) {
     return new Mass(grams / GRAMS_PER_POUND);
   }
 
+  /** The same in kilograms. */
   public double kilograms() {
     return pounds * GRAMS_PER_POUND / 1000;
   }
 
+  /** The same in grams. */
   public double grams() {
     return pounds * GRAMS_PER_POUND;
   }
 
+  /** Both together. */
   public Mass plus(Mass other) {
     return new Mass(pounds + other.pounds);
   }

@@ -20,6 +20,7 @@ public record Measure(double value, Unit unit, int digits, RoundingMode rounding
   /** What converting back and forth adds behind the last digit typed. */
   private static final MathContext NOISE = new MathContext(12);
 
+  /** A figure with its unit, said in the units of whoever reads it. */
   public static Measure of(double value, Unit unit) {
     return new Measure(value, unit, OF_A_LIMIT, RoundingMode.HALF_EVEN);
   }

@@ -9,10 +9,16 @@ public class OutOfRange extends IllegalArgumentException {
   private final String field;
   private final transient Reason reason;
 
+  /**
+   * Refuses a figure in words that hold no unit.
+   *
+   * @param field what was typed, as its form calls it
+   */
   public OutOfRange(String field, String message) {
     this(field, Reason.of(message));
   }
 
+  /** Refuses a figure with its limits as quantities, said in the reader's units at the edge. */
   public OutOfRange(String field, Reason reason) {
     super(reason.in(UnitSystem.US));
     this.field = field;

@@ -12,6 +12,7 @@ public record Reason(String text, List<Object> figures) {
     figures = List.copyOf(figures);
   }
 
+  /** A sentence with a figure for each {@code {}}: {@code Reason.of("opens on {}", date)}. */
   public static Reason of(String text, Object... figures) {
     return new Reason(text, Arrays.asList(figures));
   }

@@ -7,16 +7,19 @@ package nimblefurrow.core.quantity;
 public record SeedRate(double poundsPerAcre) {
   private static final double KG_HA_PER_LB_AC = 0.45359237 / 0.40468564224;
 
+  /** No seed. */
   public static final SeedRate ZERO = new SeedRate(0);
 
   public SeedRate {
     Limits.within("seed rate", poundsPerAcre, 0, 1000, Unit.POUND_PER_ACRE);
   }
 
+  /** A rate in pounds an acre. */
   public static SeedRate poundsPerAcre(double poundsPerAcre) {
     return new SeedRate(poundsPerAcre);
   }
 
+  /** A rate in kilograms a hectare. */
   public static SeedRate kilogramsPerHectare(double kilograms) {
     return new SeedRate(kilograms / KG_HA_PER_LB_AC);
   }
@@ -26,6 +29,7 @@ public record SeedRate(double poundsPerAcre) {
     return new SeedRate(used.pounds() / Limits.positive("area", covered.acres(), 1e9, Unit.ACRE));
   }
 
+  /** A rate in bushels an acre, of a species whose bushel weighs so much. */
   public static SeedRate bushelsPerAcre(double bushels, Mass bushelWeight) {
     return new SeedRate(bushels * bushelWeight.pounds());
   }
@@ -35,22 +39,27 @@ public record SeedRate(double poundsPerAcre) {
     return new SeedRate(seeds * Area.SQUARE_FEET_PER_ACRE / seedsPerPound);
   }
 
+  /** The same in kilograms a hectare. */
   public double kilogramsPerHectare() {
     return poundsPerAcre * KG_HA_PER_LB_AC;
   }
 
+  /** Seeds on a square foot, of a species with so many seeds in a pound. */
   public double seedsPerSquareFoot(double seedsPerPound) {
     return poundsPerAcre * seedsPerPound / Area.SQUARE_FEET_PER_ACRE;
   }
 
+  /** The rate raised or lowered by a factor. */
   public SeedRate times(double factor) {
     return new SeedRate(poundsPerAcre * factor);
   }
 
+  /** Both rates on the same land. */
   public SeedRate plus(SeedRate other) {
     return new SeedRate(poundsPerAcre + other.poundsPerAcre);
   }
 
+  /** This rate, or the ceiling where it is higher. */
   public SeedRate atMost(SeedRate ceiling) {
     return poundsPerAcre <= ceiling.poundsPerAcre ? this : ceiling;
   }

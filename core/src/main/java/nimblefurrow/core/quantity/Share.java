@@ -6,10 +6,12 @@ public record Share(double fraction) {
     Limits.within("share", fraction, 0, 1, Unit.NONE);
   }
 
+  /** A share as a fraction: {@code Share.of(0.25)}. */
   public static Share of(double fraction) {
     return new Share(fraction);
   }
 
+  /** A share in percent: {@code Share.percent(25)}. */
   public static Share percent(double percent) {
     return new Share(percent / 100);
   }
@@ -26,6 +28,7 @@ public record Share(double fraction) {
     return new Share(typed > 1 ? typed / 100 : typed);
   }
 
+  /** The same in percent. */
   public double percent() {
     return fraction * 100;
   }

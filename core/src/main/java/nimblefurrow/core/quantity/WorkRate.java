@@ -6,6 +6,7 @@ public record WorkRate(double acresPerHour) {
     Limits.within("field capacity", acresPerHour, 0.01, 2000, Unit.ACRE_PER_HOUR);
   }
 
+  /** Acres worked in an hour. */
   public static WorkRate acresPerHour(double acres) {
     return new WorkRate(acres);
   }
@@ -17,6 +18,7 @@ public record WorkRate(double acresPerHour) {
     return new WorkRate(milesPerHour * widthFeet * efficiency.fraction() / 8.25);
   }
 
+  /** Hours for so much land. */
   public double hoursFor(Area area) {
     return area.acres() / acresPerHour;
   }

@@ -32,6 +32,7 @@ public record Quadrats(double frameSquareFeet, List<Double> dryGrams) {
     return dryGrams.stream().mapToDouble(g -> g / frameSquareFeet * POUNDS_PER_ACRE).toArray();
   }
 
+  /** Mean dry matter of the frames. */
   public DryMatter mean() {
     return DryMatter.poundsPerAcre(
         java.util.Arrays.stream(poundsPerAcre()).average().orElseThrow());

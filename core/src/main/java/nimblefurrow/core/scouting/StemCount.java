@@ -41,6 +41,7 @@ public record StemCount(int spots, int stems, int past) {
     }
   }
 
+  /** Share of the counted stems that are past flowering. */
   public Share share() {
     return Share.of((double) past / stems);
   }

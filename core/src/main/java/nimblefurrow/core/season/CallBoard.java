@@ -37,6 +37,7 @@ public final class CallBoard {
 
   private final CallDay at;
 
+  /** Calls in an outlook's weather, as of its day. */
   public CallBoard(Outlook outlook) {
     this.at = new CallDay(outlook);
   }

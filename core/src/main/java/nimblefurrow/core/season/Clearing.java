@@ -28,6 +28,7 @@ public record Clearing(How how, LocalDate day) {
       return code;
     }
 
+    /** How it makes room, as told: "cut for forage". */
     public String words() {
       return words;
     }

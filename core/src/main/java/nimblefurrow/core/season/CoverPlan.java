@@ -39,6 +39,7 @@ public record CoverPlan(
     stageShift = Map.copyOf(stageShift);
   }
 
+  /** A cover as it is first meant: no day, nothing seen, no work beside the sowing. */
   public static CoverPlan of(Mix mix, Goal goal, WayIn way, Route route) {
     return new CoverPlan(
         mix,
@@ -54,23 +55,28 @@ public record CoverPlan(
         null);
   }
 
+  /** The same, to be sown on a day; null: where the window is best. */
   public CoverPlan planned(LocalDate day) {
     return days(day, seeded, ended);
   }
 
+  /** The same, sown on a day. */
   public CoverPlan sown(LocalDate day) {
     return days(planned, day, ended);
   }
 
+  /** The same, ended on a day. */
   public CoverPlan ended(LocalDate day) {
     return days(planned, seeded, day);
   }
 
+  /** The same with the goes that belong to its sowing. */
   public CoverPlan with(SideWork work) {
     return new CoverPlan(
         mix, goal, way, route, planned, seeded, ended, stageShift, scale, work, clearing);
   }
 
+  /** The same, making room for another cover. */
   public CoverPlan with(Clearing room) {
     return new CoverPlan(
         mix, goal, way, route, planned, seeded, ended, stageShift, scale, side, room);
@@ -92,6 +98,7 @@ public record CoverPlan(
     return Optional.ofNullable(clearing).map(Clearing::day);
   }
 
+  /** Whether the roller alone has to end it, which asks for a thick stand. */
   public boolean rollOnly() {
     return route == Route.ROLL;
   }

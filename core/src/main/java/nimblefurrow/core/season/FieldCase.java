@@ -14,6 +14,7 @@ public record FieldCase(
     Limits.given("next crop", next);
   }
 
+  /** The same field with another cover. */
   public FieldCase with(CoverPlan plan) {
     return new FieldCase(facts, crop, Optional.of(plan), next);
   }

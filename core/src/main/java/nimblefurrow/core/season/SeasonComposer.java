@@ -42,12 +42,18 @@ public final class SeasonComposer {
   private final HouseRules rules;
   private final Figures figures;
 
+  /** Composes seasons in an outlook's weather under a house's rules. */
   public SeasonComposer(Outlook outlook, HouseRules rules) {
     this.outlook = outlook;
     this.rules = rules;
     this.figures = outlook.figures();
   }
 
+  /**
+   * Works out one field's season; nothing is summed up over the years before the end.
+   *
+   * @throws OutOfRange when the cover cannot be worked out, saying which figure does not fit
+   */
   public FieldSeason compose(FieldCase field) {
     CropCalendar crop = CropCalendar.of(field.crop(), outlook);
     if (field.cover().isEmpty()) {

@@ -26,6 +26,7 @@ public record SideWork(
     done = Map.copyOf(done);
   }
 
+  /** The day on which a go was done; empty while it is still to do. */
   public Optional<LocalDate> done(Operation step) {
     return Optional.ofNullable(done.get(step));
   }

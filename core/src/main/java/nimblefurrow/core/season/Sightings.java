@@ -22,6 +22,7 @@ public record Sightings(List<Stems> stems, List<Sample> samples) {
   /** Frames clipped on a day. */
   public record Sample(LocalDate date, Quadrats frames) {}
 
+  /** Nothing seen yet. */
   public static final Sightings NONE = new Sightings(List.of(), List.of());
 
   public Sightings {

@@ -22,13 +22,10 @@ import nimblefurrow.core.seeding.SeedingWindow;
  * @param by the day by which it must go in: useful in 80 % of years, else in half of them, else
  *     just living, else the last day at all; empty where it cannot go in any more
  * @param inTime chance that there is still a day on which it becomes a useful cover
- * @param worthwhile whether one would still sow it as planned
  */
-public record Verdict(
-    Kind kind, Optional<LocalDate> by, Share inTime, boolean worthwhile, Reason says) {
+public record Verdict(Kind kind, Optional<LocalDate> by, Share inTime, Reason says) {
   private static final FigureKey SURE = FigureKey.of("season", "sow_by_sure");
   private static final FigureKey HALF = FigureKey.of("season", "sow_by_half");
-  private static final FigureKey TOO_SELDOM = FigureKey.of("season", "too_seldom");
 
   /** How a sowing stands. */
   public enum Kind {
@@ -50,7 +47,7 @@ public record Verdict(
   public static Verdict of(SeedingWindow window, LocalDate today, Figures figures) {
     if (window.impossible().isPresent()) {
       return new Verdict(
-          Kind.IMPOSSIBLE, Optional.empty(), Share.of(0), false, Reason.of("cannot be sown so"));
+          Kind.IMPOSSIBLE, Optional.empty(), Share.of(0), Reason.of("cannot be sown so"));
     }
     LocalDate opens = window.opens().median().orElse(LocalDate.MAX);
     LocalDate from = opens.isAfter(today) ? opens : today;
@@ -58,26 +55,19 @@ public record Verdict(
     Optional<LocalDate> useful = lastDay(window.closes(), from, figures);
     Optional<LocalDate> living = lastDay(window.lives(), from, figures);
     Optional<LocalDate> atAll = lastDay(window.shuts(), from, figures);
-    boolean worthwhile = inTime.fraction() >= figures.of(TOO_SELDOM) || living.isPresent();
     boolean ahead = opens.isAfter(today);
     if (ahead && (useful.isPresent() || living.isPresent())) {
       return new Verdict(
-          Kind.NOT_YET,
-          useful.or(() -> living),
-          inTime,
-          worthwhile,
-          opening(opens, inTime, figures));
+          Kind.NOT_YET, useful.or(() -> living), inTime, opening(opens, inTime, figures));
     }
     if (useful.isPresent()) {
-      return new Verdict(
-          Kind.OPEN, useful, inTime, worthwhile, Reason.of("sow by {}", useful.get()));
+      return new Verdict(Kind.OPEN, useful, inTime, Reason.of("sow by {}", useful.get()));
     }
     if (living.isPresent()) {
       return new Verdict(
           Kind.LATE,
           living,
           inTime,
-          worthwhile,
           Reason.of("late: sow by {}, useful in {} of years", living.get(), inTime));
     }
     if (atAll.isPresent() && window.way().dormant()) {
@@ -85,13 +75,16 @@ public record Verdict(
           Kind.DORMANT,
           atAll,
           inTime,
-          false,
           ahead
               ? Reason.of("opens about {}, too late but for dormant seed", opens)
               : Reason.of("too late but for dormant seed, until {}", atAll.get()));
     }
-    return new Verdict(
-        Kind.SHUT, Optional.empty(), inTime, false, Reason.of("too late as planned"));
+    return new Verdict(Kind.SHUT, Optional.empty(), inTime, Reason.of("too late as planned"));
+  }
+
+  /** Whether one would still sow it as planned: it becomes useful, or at least lives. */
+  public boolean worthwhile() {
+    return kind == Kind.NOT_YET || kind == Kind.OPEN || kind == Kind.LATE;
   }
 
   private static Reason opening(LocalDate opens, Share inTime, Figures figures) {

@@ -34,6 +34,7 @@ public enum Goal implements Coded {
     this.words = words;
   }
 
+  /** What it is for, as told: "keep nitrogen from leaching". */
   public String words() {
     return words;
   }

@@ -53,6 +53,7 @@ public record HouseRules(
       this.words = words;
     }
 
+    /** The rule as told. */
     public String words() {
       return words;
     }
@@ -79,6 +80,7 @@ public record HouseRules(
     return ways().rateFactor(way, even());
   }
 
+  /** Whether rows are sown evenly between the cash rows. */
   public boolean even() {
     return placing == Placing.EVEN;
   }

@@ -19,8 +19,12 @@ import nimblefurrow.core.weather.WeatherTrace;
  * first 26 °F night. Useful is the last day with a chance of 80 %, possible with 50 %.
  */
 public final class LastUseful {
+  /** Chance with which a sowing must still become a useful cover on its last day. */
   public static final FigureKey USEFUL = FigureKey.of("seeding", "useful_chance");
+
+  /** Chance with which it must still live on its last possible day. */
   public static final FigureKey POSSIBLE = FigureKey.of("seeding", "possible_chance");
+
   private static final FigureKey HARD_FREEZE_F = FigureKey.of("seeding", "hard_freeze");
 
   /** From here on nights are looked at, before the spring that follows. */
@@ -132,14 +136,17 @@ public final class LastUseful {
     return frost == null ? dormant : frost;
   }
 
+  /** The last day in each climate year. */
   public DateForecast forecast() {
     return DateForecast.of(perYear);
   }
 
+  /** The last day that still makes a useful cover often enough; empty where none does. */
   public Optional<LocalDate> useful() {
     return forecast().lastDayWithChance(figures.of(USEFUL));
   }
 
+  /** The last day on which it may still live; empty where none is. */
   public Optional<LocalDate> possible() {
     return forecast().lastDayWithChance(figures.of(POSSIBLE));
   }

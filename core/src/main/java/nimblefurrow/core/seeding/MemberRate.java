@@ -36,6 +36,7 @@ public record MemberRate(
       this.words = words;
     }
 
+    /** How the stand is called: "good stand". */
     public String words() {
       return words;
     }

@@ -38,6 +38,7 @@ public record MoistureOutlook(
   private static final FigureKey LOSS_A_DAY = FigureKey.of("seeding", "loss_a_dry_day");
   private static final FigureKey LARGE_SEED = FigureKey.of("seeding", "large_seed");
 
+  /** Rain that seed on top of the ground wants within a week, in. */
   public static double wanted(Species species) {
     Figures figures = species.figures();
     if (species.smallSeeded()) {
@@ -46,6 +47,7 @@ public record MoistureOutlook(
     return figures.of(species.seedsPerPound() < figures.of(LARGE_SEED) ? RAIN_LARGE : RAIN_MEDIUM);
   }
 
+  /** How likely rain or moist ground helps seed on top of it. */
   public static MoistureOutlook of(
       List<Species> species, LocalDate seeded, SoilTexture soil, boolean tiled, Outlook outlook) {
     Figures figures = outlook.figures();

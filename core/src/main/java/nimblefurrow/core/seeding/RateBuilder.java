@@ -38,8 +38,13 @@ public record RateBuilder(
     boolean thickSlurry) {
   private static final FigureKey SHARE_OF_GRASS = FigureKey.of("seeding", "share_of_grass");
   private static final FigureKey SHARE_OF_OTHERS = FigureKey.of("seeding", "share_of_others");
+
+  /** Germination taken for seed without a tag. */
   public static final FigureKey UNKNOWN_GERMINATION = FigureKey.of("seeding", "usual_germination");
+
+  /** Purity taken for seed without a tag. */
   public static final FigureKey UNKNOWN_PURITY = FigureKey.of("seeding", "assumed_purity");
+
   private static final FigureKey THIN = FigureKey.of("seeding", "thin_rate");
   private static final FigureKey MOST_LB_AC = FigureKey.of("seeding", "most_rate");
   private static final FigureKey LATE_PER_WEEK = FigureKey.of("seeding", "thicker_per_week");

@@ -27,6 +27,7 @@ public record Restriction(
     species = Set.copyOf(species);
   }
 
+  /** The first day on which the barred species may be sown. */
   public LocalDate until() {
     return applied.plusDays(days);
   }

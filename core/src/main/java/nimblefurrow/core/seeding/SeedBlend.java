@@ -30,10 +30,12 @@ public record SeedBlend(List<Part> parts) {
     }
   }
 
+  /** The blend of all members at their bulk rates; those at 0 are left out. */
   public static SeedBlend of(List<MemberRate> rates) {
     return new SeedBlend(rates.stream().map(r -> new Part(r.species(), r.bulk())).toList());
   }
 
+  /** Bulk seed of all members together. */
   public SeedRate rate() {
     return parts.stream().map(Part::bulk).reduce(SeedRate.ZERO, SeedRate::plus);
   }

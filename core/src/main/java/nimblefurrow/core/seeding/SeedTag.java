@@ -28,6 +28,7 @@ public record SeedTag(Share purity, Share germination, Share hardSeed, LocalDate
     Limits.given("hard seed", hardSeed);
   }
 
+  /** A tag as it is typed off the bag. */
   public static SeedTag typed(
       double purity, double germination, double hardSeed, LocalDate tested) {
     return new SeedTag(
@@ -65,6 +66,10 @@ public record SeedTag(Share purity, Share germination, Share hardSeed, LocalDate
     return Share.of(purity.fraction() * sprouts);
   }
 
+  /**
+   * Bulk seed that holds so much live seed. Example: 60 lb live at 98 % purity and 85 % germination
+   * are 72 lb bulk.
+   */
   public SeedRate bulk(SeedRate live, LocalDate today, Figures figures) {
     return live.times(1 / liveShare(today, figures).fraction());
   }

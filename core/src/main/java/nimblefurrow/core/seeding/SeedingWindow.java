@@ -81,30 +81,37 @@ public final class SeedingWindow {
     return new SeedingWindow(way, none, none, none, none, none, none, why, remedy, List.of());
   }
 
+  /** The way in that it is of. */
   public WayIn way() {
     return way;
   }
 
+  /** Why it can never be sown this way here; empty where it can. */
   public Optional<Reason> impossible() {
     return impossible;
   }
 
+  /** What would make it possible; empty where nothing would. */
   public Optional<Reason> remedy() {
     return remedy;
   }
 
+  /** What to know of it. */
   public List<Reason> notes() {
     return notes;
   }
 
+  /** The first day in each climate year. */
   public DateForecast opens() {
     return DateForecast.of(opens);
   }
 
+  /** From when it is best in each climate year. */
   public DateForecast bestFrom() {
     return DateForecast.of(bestFrom);
   }
 
+  /** Until when it is best in each climate year. */
   public DateForecast bestTo() {
     return DateForecast.of(bestTo);
   }

@@ -143,10 +143,12 @@ public enum WayIn implements Coded {
     return Arrays.stream(values()).filter(w -> w.machine == machine).findFirst();
   }
 
+  /** The way as told: "interseeder between corn rows". */
   public String words() {
     return words;
   }
 
+  /** Where and when it goes: between the rows, over the top, after harvest. */
   public Place place() {
     return place;
   }

@@ -31,6 +31,7 @@ public final class WindowRules {
   private final Outlook outlook;
   private final Optional<LocalDate> clears;
 
+  /** Windows of a mix around a crop. */
   public WindowRules(
       CropCalendar crop, Mix mix, boolean rollOnly, HouseRules rules, Outlook outlook) {
     this(crop, mix, rollOnly, rules, outlook, Optional.empty());

@@ -22,6 +22,7 @@ public final class WorkSequence {
   /** Days between two shallow disc passes, least and most: weeds sprout, the ground dries. */
   public static final FigureKey DISC_WAIT = FigureKey.of("seeding", "disc_wait");
 
+  /** Most days between two disc passes, after which weeds are ahead again. */
   public static final FigureKey DISC_WAIT_AT_MOST = FigureKey.of("seeding", "disc_wait_most");
 
   /** Slurry may follow the seed for so many days. */

@@ -54,6 +54,7 @@ public enum Route implements Coded {
     return code;
   }
 
+  /** The way as told: "roll and crimp". */
   public String words() {
     return words;
   }
@@ -63,6 +64,7 @@ public enum Route implements Coded {
     return offered;
   }
 
+  /** Whether a herbicide belongs to it, which rules it out for organic fields. */
   public boolean usesHerbicide() {
     return herbicide;
   }

@@ -28,11 +28,13 @@ public record RouteOutlook(
     List<Reason> against,
     Optional<Reason> impossible,
     Optional<Reason> remedy) {
+  /** Width of the range in which a kill is told, as a share. */
   public static final FigureKey KILL_RANGE = FigureKey.of("termination", "kill_range");
 
   /** What it does to one member of the mix; empty where there is no figure. */
   public record MemberKill(String species, Optional<Double> kill) {}
 
+  /** A way that cannot be taken, with what would help. */
   public static RouteOutlook impossible(Route route, Reason why, Reason remedy) {
     DateForecast never = DateForecast.never(1);
     return new RouteOutlook(

@@ -47,6 +47,7 @@ public record DailyWeather(
     return new DailyWeather(date, maxF, minF, rainIn, 0, 9, rainIn > 0.02 ? 80 : 55, sun);
   }
 
+  /** Middle of the day's highest and lowest temperature, °F. */
   public double meanF() {
     return (maxF + minF) / 2;
   }

@@ -20,6 +20,7 @@ public final class Outlook {
   /** Fewer climate years than this are refused; fewer than {@link #WANTED_YEARS} are flagged. */
   public static final int LEAST_YEARS = 10;
 
+  /** Climate years from which on chances are good to a few percent. */
   public static final int WANTED_YEARS = 25;
 
   private final LocalDate today;
@@ -167,6 +168,7 @@ public final class Outlook {
     return new Outlook(today, traces.subList(0, 1), site, figures);
   }
 
+  /** The day as of which it is told. */
   public LocalDate today() {
     return today;
   }
@@ -181,18 +183,22 @@ public final class Outlook {
     return own.equals(figures) ? this : new Outlook(today, traces, site, own);
   }
 
+  /** Where it is. */
   public Site site() {
     return site;
   }
 
+  /** One trace for each climate year, all alike up to today. */
   public List<WeatherTrace> traces() {
     return traces;
   }
 
+  /** The first day told of. */
   public LocalDate first() {
     return traces.get(0).first();
   }
 
+  /** The last day told of. */
   public LocalDate last() {
     return traces.get(0).last();
   }

@@ -14,6 +14,7 @@ public record Site(double latitude, double longitude) {
     Limits.within("longitude", longitude, -180, 180, Unit.DEGREE);
   }
 
+  /** Whether it lies south of the equator, where the year is turned round. */
   public boolean southern() {
     return latitude < 0;
   }

@@ -87,6 +87,7 @@ public final class TopsoilWater {
     return share[index(date)];
   }
 
+  /** Whether the topsoil is frozen on a day. */
   public boolean frozen(LocalDate date) {
     return frozen[index(date)];
   }

@@ -41,6 +41,12 @@ public final class WeatherGenerator {
   private final Sampler gauss;
   private final UniformRandomProvider source;
 
+  /**
+   * A made-up station.
+   *
+   * @param latitude degrees, north positive
+   * @param seed decides its weather; the same seed tells the same
+   */
   public WeatherGenerator(double latitude, long seed, Figures figures) {
     this.figures = figures;
     this.yearlySpread = figures.of(YEARLY_SPREAD_F);

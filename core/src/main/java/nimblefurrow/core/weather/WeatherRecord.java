@@ -55,10 +55,12 @@ public final class WeatherRecord {
     return new WeatherRecord(first, days, filled);
   }
 
+  /** The first day measured. */
   public LocalDate first() {
     return first;
   }
 
+  /** The last day measured. */
   public LocalDate last() {
     return first.plusDays(days.length - 1L);
   }
@@ -68,6 +70,7 @@ public final class WeatherRecord {
     return filled;
   }
 
+  /** Whether a day lies within it. */
   public boolean covers(LocalDate date) {
     return !date.isBefore(first) && !date.isAfter(last());
   }
@@ -100,6 +103,7 @@ public final class WeatherRecord {
         filled.stream().filter(d -> !d.isBefore(from) && !d.isAfter(to)).toList());
   }
 
+  /** All days in their order. */
   public List<DailyWeather> days() {
     return List.of(days);
   }

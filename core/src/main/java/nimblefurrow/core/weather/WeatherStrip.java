@@ -21,6 +21,7 @@ public record WeatherStrip(
     int[] frostPercent) {
   private static final FigureKey FROST_F = FigureKey.of("weather", "frost");
 
+  /** The strip above a season: measured days, then the range of what may come. */
   public static WeatherStrip of(Outlook outlook) {
     int length = (int) (outlook.last().toEpochDay() - outlook.first().toEpochDay() + 1);
     double frostF = outlook.figures().of(FROST_F);

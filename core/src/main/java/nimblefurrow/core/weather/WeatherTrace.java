@@ -18,6 +18,7 @@ public final class WeatherTrace {
   private final DailyWeather[] days;
   private final Map<HeatBase, double[]> sums = new EnumMap<>(HeatBase.class);
 
+  /** A trace of days that follow each other without a gap. */
   public WeatherTrace(DailyWeather[] days) {
     this.first = days[0].date();
     this.days = days;
@@ -30,14 +31,17 @@ public final class WeatherTrace {
     }
   }
 
+  /** Its first day. */
   public LocalDate first() {
     return first;
   }
 
+  /** Its last day. */
   public LocalDate last() {
     return first.plusDays(days.length - 1L);
   }
 
+  /** The weather of a day; the nearest end's where it lies outside. */
   public DailyWeather on(LocalDate date) {
     return days[Math.min(days.length - 1, index(date))];
   }

@@ -40,6 +40,7 @@ public final class FitDays {
   private final Map<Footing, List<TopsoilWater>> water = new ConcurrentHashMap<>();
   private final Map<Asked, Days> days = new ConcurrentHashMap<>();
 
+  /** Fit days in an outlook's weather; each is counted when it is first asked for. */
   public FitDays(Outlook outlook) {
     this.outlook = outlook;
     for (MachineKind kind : MachineKind.values()) {

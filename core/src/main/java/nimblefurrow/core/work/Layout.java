@@ -20,6 +20,7 @@ public final class Layout {
   private final Evaluator evaluator;
   private final Map<JobId, Job> jobs;
 
+  /** Lays plans of a problem out. */
   public Layout(ScheduleProblem problem) {
     this.problem = problem;
     this.evaluator =

@@ -21,10 +21,12 @@ public record Placement(
     double fitChance,
     Reason why) {
 
+  /** First day of work. */
   public LocalDate start() {
     return days.get(0).date();
   }
 
+  /** Last day of work. */
   public LocalDate finish() {
     return days.get(days.size() - 1).date();
   }

@@ -10,6 +10,7 @@ public record Schedule(List<Placement> placed, List<Unplaced> unplaced) {
     unplaced = List.copyOf(unplaced);
   }
 
+  /** Where a job stands; empty where it has no place. */
   public Optional<Placement> of(JobId jobId) {
     return placed.stream().filter(p -> p.jobId().equals(jobId)).findFirst();
   }

@@ -177,6 +177,49 @@ class FlightPlannerTest {
     assertThat((double) plan.flights().size()).isGreaterThanOrEqualTo(least);
   }
 
+  /** A full hopper outlasts the battery: every flight turns home in time, and some only just. */
+  @Test
+  void whereTheBatteryBindsTheWayHomeIsKeptBack() {
+    FlightJob heavy =
+        new FlightJob(
+            Boundary.of("test", QUARTER),
+            List.of(),
+            at(-600, 1300),
+            30,
+            0,
+            Optional.of(0.0),
+            SeedRate.poundsPerAcre(20),
+            Mass.ofPounds(900),
+            20,
+            4,
+            7);
+    FlightPlan plan = FlightPlanner.plan(heavy);
+    double longest = 0;
+    for (FlightPlan.Flight flight : plan.flights()) {
+      double feet = flight.legs().stream().mapToDouble(FlightPlan.Leg::feet).sum();
+      assertThat(flight.minutes()).isGreaterThanOrEqualTo(feet / 20 / 60 - 1e-6);
+      assertThat(flight.minutes()).isLessThanOrEqualTo(7 + 1e-6);
+      assertThat(flight.pounds().pounds()).isLessThan(900);
+      List<Coordinate> last = flight.legs().get(flight.legs().size() - 1).points();
+      assertThat(last.get(last.size() - 1).distance(heavy.home())).isLessThan(1e-6);
+      longest = Math.max(longest, flight.minutes());
+    }
+    assertThat(longest).as("the battery is what binds").isGreaterThan(6.9);
+    double inTheAir = plan.flights().stream().mapToDouble(FlightPlan.Flight::minutes).sum();
+    assertThat(plan.minutes()).isCloseTo(inTheAir, within(1e-9));
+    assertThat(plan.hours(3))
+        .as("a refill between two flights, none after the last")
+        .isCloseTo((inTheAir + 3 * (plan.flights().size() - 1)) / 60, within(1e-9));
+    FlightPlan.Flight first = plan.flights().get(0);
+    List<FlightPlan.Leg> spread = first.legs().stream().filter(FlightPlan.Leg::spreading).toList();
+    List<Coordinate> end = spread.get(spread.size() - 1).points();
+    assertThat(first.endsAt()).isEqualTo(end.get(end.size() - 1));
+    double flown = first.legs().stream().mapToDouble(FlightPlan.Leg::feet).sum() / 20;
+    double turns = 4 * (spread.size() - 1);
+    assertThat(first.minutes() * 60).isBetween(flown, flown + turns + 1e-6);
+    assertThat(plan.flown().acres()).isCloseTo(160, within(0.05));
+  }
+
   @Test
   void aQuarterIsFlownInEightyEightLines() {
     FlightPlan plan = FlightPlanner.plan(jobs().get(0));

@@ -19,7 +19,9 @@ import org.junit.jupiter.params.provider.EnumSource;
 class FitDaysTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 4, 1);
   private static final Outlook OUTLOOK = TestWeather.outlook(TODAY);
-  private static final FitDays FIT = new FitDays(OUTLOOK);
+
+  /** Made anew for each test: what one has counted tells nothing to another. */
+  private final FitDays fit = new FitDays(OUTLOOK);
 
   private static Job job(MachineKind kind, SoilTexture soil, boolean tiled) {
     JobWindow window =
@@ -31,10 +33,10 @@ class FitDaysTest {
         id("j"), "Field", kind, Area.ofAcres(40), List.of(new Footing(soil, tiled, false)), window);
   }
 
-  private static double mean(MachineKind kind, SoilTexture soil, boolean tiled, LocalDate from) {
+  private double mean(MachineKind kind, SoilTexture soil, boolean tiled, LocalDate from) {
     double sum = 0;
     for (int i = 0; i < 30; i++) {
-      sum += FIT.chance(job(kind, soil, tiled), from.plusDays(i));
+      sum += fit.chance(job(kind, soil, tiled), from.plusDays(i));
     }
     return sum / 30;
   }
@@ -74,8 +76,8 @@ class FitDaysTest {
   void chancesAreChancesAndHoursNoMoreThanADay(MachineKind kind) {
     for (LocalDate day = TODAY; day.isBefore(TODAY.plusDays(400)); day = day.plusDays(7)) {
       Job job = job(kind, SoilTexture.SILT_LOAM, false);
-      assertThat(FIT.chance(job, day)).isBetween(0.0, 1.0);
-      assertThat(FIT.expected().fitHours(job, kind, day)).isBetween(0.0, FIT.hoursPerDay(kind));
+      assertThat(fit.chance(job, day)).isBetween(0.0, 1.0);
+      assertThat(fit.expected().fitHours(job, kind, day)).isBetween(0.0, fit.hoursPerDay(kind));
     }
     assertThat(Cautions.of(kind, Figures.shipped()))
         .as("every kind of work carries its cautions")
@@ -94,15 +96,15 @@ class FitDaysTest {
     int held = 0;
     for (int i = 0; i < 30; i++) {
       LocalDate day = april.plusDays(i);
-      assertThat(FIT.chance(both, day))
-          .isLessThanOrEqualTo(Math.min(FIT.chance(sand, day), FIT.chance(clay, day)));
-      if (FIT.chance(clay, day) < FIT.chance(sand, day)) {
+      assertThat(fit.chance(both, day))
+          .isLessThanOrEqualTo(Math.min(fit.chance(sand, day), fit.chance(clay, day)));
+      if (fit.chance(clay, day) < fit.chance(sand, day)) {
         held++;
-        assertThat(FIT.holdsBack(both, day)).contains(wet);
+        assertThat(fit.holdsBack(both, day)).contains(wet);
       }
     }
     assertThat(held).isPositive();
-    assertThat(FIT.holdsBack(sand, april)).isEmpty();
+    assertThat(fit.holdsBack(sand, april)).isEmpty();
   }
 
   @Test

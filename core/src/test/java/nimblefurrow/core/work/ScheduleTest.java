@@ -141,4 +141,121 @@ class ScheduleTest {
   private static JobId id(String name) {
     return new JobId(UUID.nameUUIDFromBytes(name.getBytes()), Operation.SEED);
   }
+
+  private static final Machine ROLLER =
+      Machine.of("r", "Roller", MachineKind.ROLLER, WorkRate.acresPerHour(8));
+
+  private static String reason(ScheduleProblem problem, Plan plan, String job) {
+    return new Layout(problem)
+        .of(plan).unplaced().stream()
+            .filter(u -> u.jobId().equals(id(job)))
+            .findFirst()
+            .orElseThrow()
+            .why()
+            .in(UnitSystem.US);
+  }
+
+  @Test
+  void whatHasNoPlaceSaysWhichOfTheReasonsItIs() {
+    Job gone = job("gone", 40, 10).withWindow(window(-20, -3));
+    Job late = job("late", 40, 10).withWindow(window(9, 4));
+    Job noMachine = job("none", 40, 10).withKinds(List.of(MachineKind.AIRPLANE));
+    Job huge = job("huge", 4000, 6);
+    Job fine = job("fine", 40, 30);
+    After after = new After(id("huge"), "the first pass", 1, 9, java.util.Optional.empty());
+    Job waits = job("waits", 30, 30).withAfter(List.of(after));
+    List<Job> jobs = List.of(gone, late, noMachine, huge, fine, waits);
+    ScheduleProblem problem = problem(jobs, List.of());
+    Plan plan =
+        new Plan(
+            jobs.stream()
+                .map(j -> j == noMachine ? Turn.leftOut(j.id()) : Turn.on(j.id(), "d"))
+                .toList());
+    assertThat(reason(problem, plan, "gone")).contains("its window closed");
+    assertThat(reason(problem, plan, "late")).contains("opens only after it closes on 19 Sep");
+    assertThat(reason(problem, plan, "none")).contains("no machine on the farm can fly");
+    assertThat(reason(problem, plan, "huge")).contains("needs 666.7 h");
+    assertThat(reason(problem, plan, "waits")).contains("the first pass, which has no place yet");
+    assertThat(new Layout(problem).of(plan).of(id("fine"))).isPresent();
+    Machine rented = DRILL.withBooked(java.util.Set.of(TODAY.plusDays(60)));
+    ScheduleProblem booked =
+        ScheduleProblem.of(TODAY, List.of(fine), List.of(rented), List.of(), FIT, List.of());
+    assertThat(reason(booked, new Plan(List.of(Turn.on(fine.id(), "d"))), "fine"))
+        .contains("no machine for it is booked from 15 Sep to 15 Oct");
+  }
+
+  private static JobWindow window(int from, int to) {
+    return JobWindow.of(
+        DateForecast.certain(TODAY.plusDays(from)),
+        DateForecast.certain(TODAY.plusDays(to)),
+        Figures.shipped());
+  }
+
+  @Test
+  void whatIsGivenADayKeepsItAndSaysWhyItIsThere() {
+    Job a = job("a", 60, 30);
+    Job b = job("b", 60, 30);
+    Pin planned = new Pin(a.id(), "d", TODAY.plusDays(5), false);
+    Pin locked = new Pin(b.id(), "d", TODAY.plusDays(9), true);
+    Pin elsewhere = new Pin(b.id(), "gone", TODAY, false);
+    Pin wrong = new Pin(b.id(), "r", TODAY, false);
+    ScheduleProblem problem = problem(List.of(a, b), List.of(planned, locked));
+    Schedule laid = new Layout(problem).of(new Plan(problem.given()));
+    assertThat(laid.of(a.id()).orElseThrow().start()).isEqualTo(TODAY.plusDays(5));
+    assertThat(laid.of(a.id()).orElseThrow().why().in(UnitSystem.US))
+        .contains("could begin on 15 Sep");
+    assertThat(laid.of(b.id()).orElseThrow().why().in(UnitSystem.US)).contains("locked here");
+    assertThat(problem.pin(b.id())).contains(locked);
+    assertThat(problem.pin(id("c"))).isEmpty();
+    ScheduleProblem without =
+        ScheduleProblem.of(
+            TODAY,
+            List.of(a, b),
+            List.of(DRILL, ROLLER),
+            List.of(),
+            FIT,
+            List.of(elsewhere, wrong));
+    assertThat(without.given()).as("machines that are gone, or cannot").isEmpty();
+  }
+
+  @Test
+  void aMoveTellsWhoseDaysItTakesAndOnlyTheirs() {
+    Job a = job("a", 150, 30);
+    Job b = job("b", 60, 30);
+    Job far = job("far", 40, 60);
+    Pin first = new Pin(a.id(), "d", TODAY, false);
+    Pin distant = new Pin(far.id(), "d", TODAY.plusDays(40), false);
+    ScheduleProblem problem = problem(List.of(a, b, far), List.of(first, distant));
+    Schedule now = new Layout(problem).of(new Plan(problem.given()));
+    WhatIf told = WhatIf.of(problem, now, b, DRILL, TODAY.plusDays(1), true);
+    assertThat(told.moves()).containsExactly(a.id());
+    assertThat(told.days().get(0).date()).isEqualTo(TODAY.plusDays(1));
+    assertThat(told.chanceOpen().fraction()).isEqualTo(1);
+    WhatIf polite = WhatIf.of(problem, now, b, DRILL, TODAY.plusDays(1), false);
+    assertThat(polite.moves()).as("not locked it waits its turn").isEmpty();
+    assertThat(String.join(" ", polite.says().stream().map(r -> r.in(UnitSystem.US)).toList()))
+        .contains("begins on")
+        .contains("15 ft drill is at a");
+    assertThatThrownBy(() -> WhatIf.of(problem, now, b, DRILL, FIT.last().plusDays(1), true))
+        .hasMessageContaining("at the latest");
+  }
+
+  @Test
+  void waysThereAreWaysBackAndABadYearIsTheNinthOfTen() {
+    Roads roads =
+        new Roads(
+            java.util.Map.of(new Roads.Way("home", "creek"), java.time.Duration.ofMinutes(20)),
+            nimblefurrow.core.quantity.Money.of(40));
+    assertThat(roads.between("creek", "home")).isEqualTo(java.time.Duration.ofMinutes(20));
+    assertThat(roads.between("home", "creek")).isEqualTo(java.time.Duration.ofMinutes(20));
+    assertThat(roads.between("home", "north")).isZero();
+    List<Double> losses =
+        java.util.stream.IntStream.rangeClosed(1, 10).mapToObj(i -> 100.0 * i).toList();
+    Score score = new Score(nimblefurrow.core.ensemble.Ensemble.of(losses));
+    assertThat(score.mean().value()).isEqualTo(550);
+    assertThat(score.badYear().value()).isEqualTo(900);
+    JobId seed = id("a");
+    JobId roll = new JobId(seed.cover(), Operation.ROLL);
+    assertThat(seed).isLessThan(roll);
+  }
 }

@@ -24,9 +24,14 @@ public record Conditions(
   private static final FigureKey OVERCAST = FigureKey.of("termination", "roll_overcast");
   private static final FigureKey HUMID = FigureKey.of("termination", "roll_humid");
   private static final FigureKey WET = FigureKey.of("termination", "roll_wet");
+
+  /** Height under which a roller finds nothing to crimp, in. */
   public static final FigureKey TOO_LOW = FigureKey.of("termination", "roll_too_low");
+
+  /** Height under which a roller kills less, in. */
   public static final FigureKey LOW = FigureKey.of("termination", "roll_low");
 
+  /** Nothing against it: an even stand of full height on firm ground. */
   public static final Conditions GOOD =
       new Conditions(false, false, false, false, false, false, Length.ofInches(48));
 
@@ -51,10 +56,12 @@ public record Conditions(
         * tall;
   }
 
+  /** The same over a mat that is thin, or not. */
   public Conditions withThinMat(boolean thin) {
     return new Conditions(wetLeaves, humid, overcast, softSoil, ruts, thin, height);
   }
 
+  /** The same in a stand of a height. */
   public Conditions withHeight(Length tall) {
     return new Conditions(wetLeaves, humid, overcast, softSoil, ruts, thinMat, tall);
   }

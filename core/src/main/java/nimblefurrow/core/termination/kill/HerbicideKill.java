@@ -21,6 +21,7 @@ public record HerbicideKill(
     double killRightSize,
     double killPast) {
 
+  /** What a systemic burndown does to a species; empty where it is not on the list. */
   public static Optional<HerbicideKill> of(Species species) {
     return species
         .figures()

@@ -38,6 +38,7 @@ public final class EndingStand {
   private final MatForecast mat;
   private final List<StageForecast> alive = new ArrayList<>();
 
+  /** A stand that is to be ended, with what the ways share. */
   public EndingStand(
       CoverStand stand, NextCrop next, boolean organic, HouseRules rules, Outlook outlook) {
     this.stand = stand;

@@ -14,6 +14,7 @@ import nimblefurrow.core.weather.Outlook;
 public final class RouteRules {
   private final EndingStand stand;
 
+  /** Ways of ending a stand before the next crop. */
   public RouteRules(
       CoverStand stand, NextCrop next, boolean organic, HouseRules rules, Outlook outlook) {
     this.stand = new EndingStand(stand, next, organic, rules, outlook);
