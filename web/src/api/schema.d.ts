@@ -2038,6 +2038,8 @@ export interface components {
             madeOn?: string;
         };
         KindView: {
+            /** @enum {string} */
+            drawn: "POINT" | "LINE" | "AREA";
             /** Format: double */
             keepAwayFt: number;
             /** @enum {string} */

@@ -33,6 +33,7 @@ const mark = reactive({
   longitude: '',
   latitude: '',
 })
+const shapes = { POINT: 'Point', LINE: 'LineString', AREA: 'Polygon' } as const
 const edits = ref<string[]>([])
 const left = reactive({ season: '', reason: '' })
 
@@ -64,14 +65,11 @@ watch(chosenId, (id) => {
   Object.assign(left, { season: f?.leftOutSeason ? String(f.leftOutSeason) : '', reason: f?.leftOutReason ?? '' })
 })
 watch(
-  () => mark.kind,
-  (kind) => {
-    mark.keepAwayFt = String(land.value?.kinds.find((k) => k.kind === kind)?.keepAwayFt ?? '')
-    mark.shape = ['ROAD', 'WIRE', 'RUTS'].includes(kind)
-      ? 'LineString'
-      : ['OPEN_WATER', 'SENSITIVE_CROP', 'TREES'].includes(kind)
-        ? 'Polygon'
-        : 'Point'
+  [() => mark.kind, () => land.value?.kinds],
+  ([kind]) => {
+    const known = land.value?.kinds.find((k) => k.kind === kind)
+    mark.keepAwayFt = String(known?.keepAwayFt ?? '')
+    mark.shape = shapes[known?.drawn ?? 'POINT']
   },
   { immediate: true },
 )

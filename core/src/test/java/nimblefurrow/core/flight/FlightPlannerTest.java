@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.land.Boundary;
 import nimblefurrow.core.land.LocalPlane;
 import nimblefurrow.core.land.MarkKind;
@@ -74,7 +75,7 @@ class FlightPlannerTest {
   }
 
   private static Hazard hazard(MarkKind kind, Geometry shape) {
-    return new Hazard(kind, "", shape, kind.keepAwayFt());
+    return new Hazard(kind, "", shape, kind.keepAway(Figures.shipped()).feet());
   }
 
   static List<FlightJob> jobs() {

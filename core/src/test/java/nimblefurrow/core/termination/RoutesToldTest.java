@@ -17,6 +17,7 @@ import nimblefurrow.core.seeding.HouseRules;
 import nimblefurrow.core.termination.route.RouteRules;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.weather.Site;
 import nimblefurrow.core.weather.WeatherTrace;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -149,5 +150,19 @@ class RoutesToldTest {
       assertThat(route("oats", other, BEANS).impossible().orElseThrow().in(UnitSystem.US))
           .contains("nothing here outlives the winter");
     }
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "2026-05-12,40.5,2027-05-12",
+    "2026-07-10,40.5,2027-05-12",
+    "2025-10-04,40.5,2027-05-12",
+    "2026-11-10,-33,2027-11-12"
+  })
+  void whereNothingIsEnteredSoybeansOfTheNextSeasonAreTaken(
+      LocalDate planted, double latitude, LocalDate next) {
+    NextCrop assumed = NextCrop.assumed(planted, new Site(latitude, -97), Figures.shipped());
+    assertThat(assumed.kind()).isEqualTo(CropKind.SOYBEANS);
+    assertThat(assumed.planned()).isEqualTo(next);
   }
 }

@@ -3,6 +3,7 @@ package nimblefurrow.server.flight;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.flight.FlightJob;
 import nimblefurrow.core.flight.FlightPlan;
 import nimblefurrow.core.flight.FlightPlanner;
@@ -28,7 +29,6 @@ import org.springframework.stereotype.Service;
 /** Makes flight plans from a field, its hazards, its seed and a drone. */
 @Service
 class FlightDesk {
-  private static final double MOST_WIND_MPH = 14;
   private static final double HAZARDS_NEAR_DEGREES = 0.005;
 
   /**
@@ -118,7 +118,12 @@ class FlightDesk {
             drone.batteryMinutes(),
             drone.refillMinutes(),
             drone.swathFt(),
-            MOST_WIND_MPH);
+            mostWind(farm.farm().rules().figures()));
     return new Planned(plan, craft, field, machine, blend, passes, hazards, filling.words());
+  }
+
+  /** Wind above which a drone is not started, mph: the one up to which a day is fit for it. */
+  private static double mostWind(Figures figures) {
+    return figures.sheet("fit-days").row(MachineKind.DRONE.code()).number("wind_high");
   }
 }

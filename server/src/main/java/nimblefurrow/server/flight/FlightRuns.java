@@ -92,15 +92,16 @@ class FlightRuns {
   public RunView start(UUID farm, Asked asked, double windMph, double timesFaster) {
     Limits.within("wind", windMph, 0, 40, Unit.MILE_PER_HOUR);
     Limits.within("times faster", timesFaster, 1, 100_000, Unit.NONE);
-    if (windMph > 14) {
+    Planned planned = desk.plan(farm, asked); // refuses what cannot be flown
+    double most = planned.craft().mostWindMph();
+    if (windMph > most) {
       throw new OutOfRange(
           "wind",
           Reason.of(
               "wind is at most {} for a start, got {}: wait",
-              Measure.of(14, Unit.MILE_PER_HOUR),
+              Measure.of(most, Unit.MILE_PER_HOUR),
               Measure.of(windMph, Unit.MILE_PER_HOUR)));
     }
-    Planned planned = desk.plan(farm, asked); // refuses what cannot be flown
     FlightRun run = new FlightRun(farm, asked, planned);
     run.windMph = windMph;
     run.timesFaster = timesFaster;

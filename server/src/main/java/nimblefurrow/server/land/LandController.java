@@ -4,8 +4,12 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.land.MarkKind;
+import nimblefurrow.server.catalogue.FarmFigures;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.land.Marks.MarkView;
@@ -32,7 +36,7 @@ class LandController {
       List<KindView> kinds,
       @Maybe String undo) {}
 
-  record KindView(nimblefurrow.core.land.MarkKind kind, String words, double keepAwayFt) {}
+  record KindView(MarkKind kind, String words, double keepAwayFt, MarkKind.Drawn drawn) {}
 
   record Draw(@NotBlank @Size(max = 80) String name, @NotBlank @Size(max = 900_000) String shape) {}
 
@@ -47,9 +51,12 @@ class LandController {
   private final LandDesk desk;
   private final Fields fields;
   private final Marks marks;
+  private final FarmFigures figures;
   private final CurrentFarm current;
 
-  LandController(LandDesk desk, Fields fields, Marks marks, CurrentFarm current) {
+  LandController(
+      LandDesk desk, Fields fields, Marks marks, FarmFigures figures, CurrentFarm current) {
+    this.figures = figures;
     this.desk = desk;
     this.fields = fields;
     this.marks = marks;
@@ -59,12 +66,13 @@ class LandController {
   @GetMapping
   LandMap map() {
     UUID farm = current.id();
+    Figures own = figures.of(farm);
     return new LandMap(
         fields.all(farm),
         fields.farmsteads(farm),
         marks.all(farm),
-        java.util.Arrays.stream(nimblefurrow.core.land.MarkKind.values())
-            .map(k -> new KindView(k, k.words(), k.keepAwayFt()))
+        Arrays.stream(MarkKind.values())
+            .map(k -> new KindView(k, k.words(), k.keepAway(own).feet(), k.drawn()))
             .toList(),
         desk.next(farm).orElse(null));
   }

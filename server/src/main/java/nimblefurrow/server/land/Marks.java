@@ -7,6 +7,7 @@ import nimblefurrow.core.land.MarkKind;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Unit;
+import nimblefurrow.server.catalogue.FarmFigures;
 import nimblefurrow.server.platform.GeoJson;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import org.locationtech.jts.geom.Coordinate;
@@ -32,9 +33,11 @@ public class Marks {
   }
 
   private final MapMarks marks;
+  private final FarmFigures figures;
 
-  Marks(MapMarks marks) {
+  Marks(MapMarks marks, FarmFigures figures) {
     this.marks = marks;
+    this.figures = figures;
   }
 
   @Transactional(readOnly = true)
@@ -75,7 +78,7 @@ public class Marks {
     mark.shape = GeoJson.text(shape);
     mark.keepAwayFt =
         keepAwayFt == null
-            ? kind.keepAwayFt()
+            ? kind.keepAway(figures.of(mark.farmId)).feet()
             : Limits.within("distance from the hazard", keepAwayFt, 0, 5000, Unit.FOOT);
     return view(marks.save(mark));
   }

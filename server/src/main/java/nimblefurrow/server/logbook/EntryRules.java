@@ -2,6 +2,7 @@ package nimblefurrow.server.logbook;
 
 import java.time.LocalDate;
 import java.util.UUID;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
@@ -27,7 +28,12 @@ class EntryRules {
 
   /** Refuses what cannot be, before anything is kept. */
   void check(
-      UUID farm, Logbook.EntryForm form, boolean furtherPass, FieldSeasons field, LocalDate today) {
+      UUID farm,
+      Logbook.EntryForm form,
+      boolean furtherPass,
+      FieldSeasons field,
+      LocalDate today,
+      Figures figures) {
     if (form.on().isAfter(today)) {
       throw new OutOfRange("date", "date is %s or earlier, got %s".formatted(today, form.on()));
     }
@@ -41,7 +47,7 @@ class EntryRules {
       Limits.positive(
           "area done (up to the field's size)",
           form.acres(),
-          field.field().acres() * 1.05,
+          field.now().field().facts().mostWorked(figures).acres(),
           Unit.ACRE);
     }
     if (form.pounds() != null) {

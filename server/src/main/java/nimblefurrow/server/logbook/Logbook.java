@@ -118,7 +118,8 @@ public class Logbook {
     }
     Seasons.FarmSeason before = seasons.one(farm, form.fieldId());
     FieldSeasons field = before.place(form.zoneId(), form.job());
-    rules.check(farm, form, furtherPass, field, before.weather().today());
+    rules.check(
+        farm, form, furtherPass, field, before.weather().today(), before.farm().rules().figures());
     if (form.job() != null) {
       jobs.check(farm, by, form, field, before.farm().rules().figures());
     }

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.Observation;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.scouting.Quadrats;
@@ -52,7 +51,7 @@ final class CaseBuilder {
                 cover ->
                     plan(cover, of(entries, cover), catalogue, outlook)
                         .with(stretch.clearing().orElse(null))),
-        next(stretch));
+        next(stretch, outlook));
   }
 
   static CoverPlan plan(CoverDetails details, Catalogue catalogue) {
@@ -94,16 +93,12 @@ final class CaseBuilder {
     return new Sightings(stems, samples).anchor(known, outlook);
   }
 
-  /** The crop after the cover; where the chain ends, soybeans in mid-May are taken. */
-  private static NextCrop next(FieldStretch stretch) {
+  private static NextCrop next(FieldStretch stretch, Outlook outlook) {
     return stretch
         .next()
         .map(n -> new NextCrop(n.crop().kind(), n.starts()))
         .orElseGet(
-            () ->
-                new NextCrop(
-                    CropKind.SOYBEANS,
-                    LocalDate.of(stretch.crop().starts().plusDays(120).getYear() + 1, 5, 12)));
+            () -> NextCrop.assumed(stretch.crop().starts(), outlook.site(), outlook.figures()));
   }
 
   static List<Entry> of(List<Entry> entries, Link link) {
