@@ -36,8 +36,16 @@ public final class Evaluator {
 
   /** A plan played through the n-th year, job by job. */
   public Played play(Plan plan, int year) {
+    return play(plan, year, false);
+  }
+
+  /**
+   * @param foreseeing whether a job is not even begun that the rest of its window does not hold; of
+   *     hours to be counted on that is known beforehand, of a year's weather it is not
+   */
+  Played play(Plan plan, int year, boolean foreseeing) {
     PlanNumbers turns = new PlanNumbers(numbers, plan);
-    OnePlay play = new OnePlay(numbers, years.get(year), turns).played();
+    OnePlay play = new OnePlay(numbers, years.get(year), turns, foreseeing).played();
     Holding holding = new Holding(numbers, play, turns);
     List<Run> runs = new ArrayList<>();
     for (int j = 0; j < numbers.jobs.size(); j++) {

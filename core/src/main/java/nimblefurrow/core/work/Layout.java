@@ -38,15 +38,15 @@ public final class Layout {
     Set<JobId> given = new HashSet<>();
     plan.turns().stream().filter(t -> t.given().isPresent()).forEach(t -> given.add(t.job()));
     List<Run> missed = new ArrayList<>();
-    Map<JobId, Run> runs = evaluator.play(left, 0).byJob();
+    Map<JobId, Run> runs = evaluator.play(left, 0, true).byJob();
     Optional<Run> inVain = inVain(left, runs, given);
     while (inVain.isPresent()) {
       missed.add(inVain.get());
       left = left.without(Set.of(inVain.get().job()));
-      runs = evaluator.play(left, 0).byJob();
+      runs = evaluator.play(left, 0, true).byJob();
       inVain = inVain(left, runs, given);
     }
-    Map<JobId, Run> free = evaluator.play(left.freed(), 0).byJob();
+    Map<JobId, Run> free = evaluator.play(left.freed(), 0, true).byJob();
     List<Placement> placed = new ArrayList<>();
     Set<JobId> told = missed.stream().map(Run::job).collect(Collectors.toSet());
     for (Turn turn : plan.turns()) {

@@ -21,7 +21,6 @@ final class OnePlay {
   record Spell(int day, int driver, double hours, double acres) {}
 
   private static final int NONE = -1;
-  private static final int FIRM = 2;
   private static final double DONE_HOURS = 1e-7;
   private static final double NOTHING = 1e-9;
 
@@ -47,7 +46,15 @@ final class OnePlay {
   private final List<Integer> begun = new ArrayList<>();
   private double loss;
 
+  /** Whether what cannot be finished is not begun; only where the year is known beforehand. */
+  private final boolean foresees;
+
   OnePlay(Numbers n, YearNumbers year, PlanNumbers plan) {
+    this(n, year, plan, false);
+  }
+
+  OnePlay(Numbers n, YearNumbers year, PlanNumbers plan, boolean foresees) {
+    this.foresees = foresees;
     this.n = n;
     this.year = year;
     this.plan = plan;
@@ -111,7 +118,7 @@ final class OnePlay {
    */
   private List<Integer> asked(int day) {
     List<Integer> turns = new ArrayList<>();
-    for (int rank = FIRM; rank >= 0; rank--) {
+    for (int rank = plan.highest; rank >= 0; rank--) {
       for (int j : begun) {
         if (plan.rank[j] == rank) {
           turns.add(j);
@@ -140,6 +147,10 @@ final class OnePlay {
     }
     if (day > closes) {
       end(j, m, Held.WINDOW_OVER);
+      return;
+    }
+    if (foresees && !given && state[j] == State.WAITING && inVain(j, m, day, closes)) {
+      out(j, Held.TOO_LITTLE_LEFT, NONE);
       return;
     }
     int holds = holder[m];
@@ -190,6 +201,11 @@ final class OnePlay {
       return false;
     }
     return true;
+  }
+
+  /** Whether a job cannot be done in what is left of its window, even with all of every day. */
+  private boolean inVain(int j, int m, int day, int closes) {
+    return year.hours(j, m, day, closes) < left[j] - DONE_HOURS;
   }
 
   private void work(int j, int m, int day) {

@@ -20,6 +20,9 @@ final class PlanNumbers {
   /** 0 where the plan alone decides, 1 where a day is given, 2 where it is given firmly. */
   final int[] rank;
 
+  /** The highest rank that any job has. */
+  final int highest;
+
   PlanNumbers(Numbers n, Plan plan) {
     Map<JobId, Integer> jobs = new HashMap<>();
     n.jobs.forEach(job -> jobs.put(job.id(), jobs.size()));
@@ -44,6 +47,7 @@ final class PlanNumbers {
       rank[job] = turn.given().isEmpty() ? 0 : turn.firm() ? 2 : 1;
       turn.machine().ifPresent(id -> machine[job] = able(n, job, id, machines.get(id)));
     }
+    highest = Arrays.stream(rank).max().orElse(0);
   }
 
   private static int able(Numbers n, int job, String id, Integer machine) {

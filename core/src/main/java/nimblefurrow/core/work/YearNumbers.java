@@ -22,14 +22,16 @@ final class YearNumbers {
     fit = new double[jobs][n.machines.size()][];
     opens = new int[jobs];
     closes = new int[jobs];
-    cost = new double[jobs][n.days];
+    cost = new double[jobs][];
+    double[] nothing = new double[n.days];
     Map<Ground, double[]> rows = new HashMap<>();
     for (int j = 0; j < jobs; j++) {
       Job job = n.jobs.get(j);
       opens[j] = year.opens(job).map(n::day).orElse(Numbers.NEVER);
       closes[j] = year.closes(job).map(n::day).orElse(Numbers.NEVER);
       int late = year.late(job);
-      for (int d = 0; d < n.days && !job.value().points().isEmpty(); d++) {
+      cost[j] = job.value().points().isEmpty() ? nothing : new double[n.days];
+      for (int d = 0; d < n.days && cost[j] != nothing; d++) {
         cost[j][d] = job.value().dollarsOn(n.date(d - late));
       }
       for (int m = 0; m < fit[j].length; m++) {
@@ -48,5 +50,15 @@ final class YearNumbers {
         }
       }
     }
+  }
+
+  /** Fit hours of a job on a machine from a day up to another, both counted. */
+  double hours(int job, int machine, int from, int to) {
+    double[] day = fit[job][machine];
+    double sum = 0;
+    for (int d = from; d <= to && d < day.length; d++) {
+      sum += day[d];
+    }
+    return sum;
   }
 }

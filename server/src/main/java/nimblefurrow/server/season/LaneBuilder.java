@@ -58,25 +58,21 @@ final class LaneBuilder {
     this.today = today;
   }
 
-  LaneView lane(FieldSeasons f, List<Stake> planned, Optional<String> heldBackBy) {
+  /**
+   * @param drawn whether bands, ridges, brackets and stakes are made too
+   */
+  LaneView lane(FieldSeasons f, List<Stake> planned, Optional<String> heldBackBy, boolean drawn) {
     FieldSeason now = f.now();
     CoverPlan plan = now.field().cover().orElse(null);
     List<Band> bands = new ArrayList<>();
     List<Ridge> ridges = new ArrayList<>();
-    for (FieldSeasons.Past past : f.earlier()) {
-      band(past.crop(), past.season()).ifPresent(bands::add);
-      ridge(past.cover(), past.season()).ifPresent(ridges::add);
-    }
     List<Bracket> brackets = new ArrayList<>();
-    for (FieldSeasons one : f.andAfter()) {
-      band(one.crop(), one.now()).ifPresent(bands::add);
-      one.cover().flatMap(c -> ridge(c, one.now())).ifPresent(ridges::add);
-      one.now().field().cover().ifPresent(c -> brackets.addAll(Brackets.of(one.now(), c, figures)));
+    List<Stake> stakes = new ArrayList<>();
+    if (drawn) {
+      draw(f, bands, ridges, brackets);
+      stakes.addAll(planned);
+      f.entries().forEach(e -> stake(e).ifPresent(stakes::add));
     }
-    FieldSeasons last = f.andAfter().get(f.andAfter().size() - 1);
-    bands.add(nextBand(last.now().field().next(), last.next()));
-    List<Stake> stakes = new ArrayList<>(planned);
-    f.entries().forEach(e -> stake(e).ifPresent(stakes::add));
     return new LaneView(
         f.field().id(),
         f.zone().orElse(null),
@@ -91,11 +87,25 @@ final class LaneBuilder {
         f.broken().isPresent(),
         heldBackBy.orElse(null),
         now.closes().orElse(null),
-        true,
+        drawn,
         bands,
         ridges,
         brackets,
         stakes);
+  }
+
+  private void draw(FieldSeasons f, List<Band> bands, List<Ridge> ridges, List<Bracket> brackets) {
+    for (FieldSeasons.Past past : f.earlier()) {
+      band(past.crop(), past.season()).ifPresent(bands::add);
+      ridge(past.cover(), past.season()).ifPresent(ridges::add);
+    }
+    for (FieldSeasons one : f.andAfter()) {
+      band(one.crop(), one.now()).ifPresent(bands::add);
+      one.cover().flatMap(c -> ridge(c, one.now())).ifPresent(ridges::add);
+      one.now().field().cover().ifPresent(c -> brackets.addAll(Brackets.of(one.now(), c, figures)));
+    }
+    FieldSeasons last = f.andAfter().get(f.andAfter().size() - 1);
+    bands.add(nextBand(last.now().field().next(), last.next()));
   }
 
   /** The lane of a field that cannot be worked out: it says so, and nothing else. */

@@ -35,29 +35,6 @@ record LaneView(
     List<Bracket> brackets,
     List<Stake> stakes) {
 
-  /** The same without what is drawn. */
-  LaneView undrawn() {
-    return new LaneView(
-        fieldId,
-        zoneId,
-        field,
-        farmstead,
-        acres,
-        organic,
-        crop,
-        cover,
-        route,
-        answer,
-        trouble,
-        heldBackBy,
-        closes,
-        false,
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of());
-  }
-
   /** Names the lane: its field, or the zone of it that has a cover of its own. */
   UUID id() {
     return zoneId == null ? fieldId : zoneId;

@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.quantity.UnitSystem;
@@ -87,7 +88,7 @@ class SeasonController {
     Seasons.FarmSeason farm = found.get();
     List<LaneView> lanes = new ArrayList<>();
     List<CallBoard.Lane> board = new ArrayList<>();
-    lay(farm, lanes, board);
+    lay(farm, first(farm.fields()), lanes, board);
     Map<UUID, UUID> fieldOf =
         farm.covers().stream().collect(Collectors.toMap(FieldSeasons::key, f -> f.field().id()));
     UnitSystem units = farm.farm().units();
@@ -102,7 +103,7 @@ class SeasonController {
         true,
         farm.withoutCrop(),
         strips.of(farm.weather().outlook()),
-        light(lanes),
+        lanes,
         calls);
   }
 
@@ -113,25 +114,36 @@ class SeasonController {
   @AskingOnly
   List<LaneView> lanes(@Valid @RequestBody Wanted wanted) {
     List<LaneView> lanes = new ArrayList<>();
-    seasons.of(current.id()).ifPresent(farm -> lay(farm, lanes, new ArrayList<>()));
-    return lanes.stream().filter(lane -> wanted.lanes().contains(lane.id())).toList();
+    Set<UUID> ids = Set.copyOf(wanted.lanes());
+    seasons
+        .of(current.id())
+        .map(farm -> farm.only(farm.fields().stream().filter(f -> ids.contains(id(f))).toList()))
+        .ifPresent(farm -> lay(farm, ids::contains, lanes, new ArrayList<>()));
+    return lanes.stream().filter(LaneView::drawn).filter(l -> ids.contains(l.id())).toList();
   }
 
   /** Of many lanes only those that close first are drawn; the others say where they stand. */
-  private static List<LaneView> light(List<LaneView> lanes) {
+  private static Predicate<UUID> first(List<FieldSeasons> lanes) {
     if (lanes.size() <= ALL_DRAWN) {
-      return lanes;
+      return id -> true;
     }
-    Set<UUID> first =
-        lanes.stream()
-            .sorted(Comparator.comparing(l -> l.closes() == null ? LocalDate.MAX : l.closes()))
+    return lanes.stream()
+            .sorted(Comparator.comparing(f -> f.now().closes().orElse(LocalDate.MAX)))
             .limit(FIRST_DRAWN)
-            .map(LaneView::id)
-            .collect(Collectors.toSet());
-    return lanes.stream().map(l -> first.contains(l.id()) ? l : l.undrawn()).toList();
+            .map(SeasonController::id)
+            .collect(Collectors.toSet())
+        ::contains;
   }
 
-  private void lay(Seasons.FarmSeason farm, List<LaneView> lanes, List<CallBoard.Lane> board) {
+  private static UUID id(FieldSeasons lane) {
+    return lane.zone().orElse(lane.field().id());
+  }
+
+  private void lay(
+      Seasons.FarmSeason farm,
+      Predicate<UUID> drawn,
+      List<LaneView> lanes,
+      List<CallBoard.Lane> board) {
     Map<JobId, Pin> pins =
         placements.all(current.id()).stream().collect(Collectors.toMap(Pin::jobId, p -> p));
     Map<String, String> machineNames =
@@ -142,7 +154,9 @@ class SeasonController {
     List<Trouble> troubles = new ArrayList<>(farm.troubles());
     for (FieldSeasons field : farm.fields()) {
       Trouble.attempt(
-              field.field(), () -> lane(builder, field, farm, pins, machineNames), troubles::add)
+              field.field(),
+              () -> lane(builder, field, farm, drawn.test(id(field)), pins, machineNames),
+              troubles::add)
           .ifPresent(
               lane -> {
                 lanes.add(lane.view());
@@ -159,6 +173,7 @@ class SeasonController {
       LaneBuilder builder,
       FieldSeasons field,
       Seasons.FarmSeason farm,
+      boolean drawn,
       Map<JobId, Pin> pins,
       Map<String, String> machineNames) {
     List<CallBoard.Lane> board = new ArrayList<>();
@@ -186,7 +201,7 @@ class SeasonController {
           new CallBoard.Lane(
               one.key(), one.field().name(), one.now(), placed, one.lastStemCount()));
     }
-    return new Lane(builder.lane(field, stakes, heldBackBy), board);
+    return new Lane(builder.lane(field, stakes, heldBackBy, drawn), board);
   }
 
   @GetMapping("/{fieldId}")
