@@ -3,7 +3,6 @@ package nimblefurrow.core.work;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,6 +15,13 @@ import nimblefurrow.core.quantity.Reason;
  * find no place have none. It is the evaluator's play of one year, told for a board.
  */
 public final class Layout {
+  /**
+   * Of jobs in vain one in four makes way at a time, so that what fits without them is not lost.
+   */
+  private static final int ONE_OF = 4;
+
+  private static final int MOST_ROUNDS = 40;
+
   private final ScheduleProblem problem;
   private final Evaluator evaluator;
   private final Map<JobId, Job> jobs;
@@ -35,39 +41,61 @@ public final class Layout {
    */
   public Schedule of(Plan plan) {
     Plan left = plan;
-    Set<JobId> given = new HashSet<>();
-    plan.turns().stream().filter(t -> t.given().isPresent()).forEach(t -> given.add(t.job()));
-    List<Run> missed = new ArrayList<>();
-    Map<JobId, Run> runs = evaluator.play(left, 0, true).byJob();
-    Optional<Run> inVain = inVain(left, runs, given);
-    while (inVain.isPresent()) {
-      missed.add(inVain.get());
-      left = left.without(Set.of(inVain.get().job()));
-      runs = evaluator.play(left, 0, true).byJob();
-      inVain = inVain(left, runs, given);
+    List<Run> inVain = inVain(left, evaluator.play(left, 0, true).byJob());
+    for (int round = 0; round < MOST_ROUNDS && !inVain.isEmpty(); round++) {
+      int some = (inVain.size() + ONE_OF - 1) / ONE_OF;
+      left = left.without(inVain.stream().limit(some).map(Run::job).collect(Collectors.toSet()));
+      inVain = inVain(left, evaluator.play(left, 0, true).byJob());
     }
-    Map<JobId, Run> free = evaluator.play(left.freed(), 0, true).byJob();
+    return asPlayed(plan, left);
+  }
+
+  /**
+   * The same, but nobody gets the hours of jobs that are not finished: enough to say why those
+   * without a place have none.
+   */
+  public Schedule roughly(Plan plan) {
+    return asPlayed(plan, plan);
+  }
+
+  /**
+   * @param plan what was asked
+   * @param left the same without the jobs that were found to be in vain
+   */
+  private Schedule asPlayed(Plan plan, Plan left) {
+    Map<JobId, Run> runs = evaluator.play(left, 0, true).byJob();
+    Map<JobId, Run> asked = left == plan ? runs : evaluator.play(plan, 0, true).byJob();
+    Set<JobId> given = given(plan);
+    List<Run> missed = new ArrayList<>();
+    Map<JobId, Run> free = given.isEmpty() ? runs : evaluator.play(left.freed(), 0, true).byJob();
     List<Placement> placed = new ArrayList<>();
-    Set<JobId> told = missed.stream().map(Run::job).collect(Collectors.toSet());
     for (Turn turn : plan.turns()) {
       Run run = runs.get(turn.job());
-      if (!run.days().isEmpty()) {
+      if (run.done() || given.contains(run.job()) && !run.days().isEmpty()) {
         placed.add(placement(run, free.get(run.job())));
-      } else if (!told.contains(run.job())) {
-        missed.add(run);
+      } else {
+        missed.add(run.cause() == Held.LEFT_OUT ? asked.get(run.job()) : run);
       }
     }
     placed.sort(Comparator.comparing(Placement::start).thenComparing(Placement::jobId));
     return new Schedule(placed, missed.stream().map(this::unplaced).toList());
   }
 
-  /** The first job that takes hours from others and is not finished in its window. */
-  private static Optional<Run> inVain(Plan plan, Map<JobId, Run> runs, Set<JobId> given) {
+  /** The jobs that take hours from others and are not finished in their windows, in their order. */
+  private static List<Run> inVain(Plan plan, Map<JobId, Run> runs) {
+    Set<JobId> given = given(plan);
     return plan.turns().stream()
         .filter(t -> !given.contains(t.job()))
         .map(t -> runs.get(t.job()))
         .filter(run -> !run.days().isEmpty() && !run.done())
-        .findFirst();
+        .toList();
+  }
+
+  private static Set<JobId> given(Plan plan) {
+    return plan.turns().stream()
+        .filter(t -> t.given().isPresent())
+        .map(Turn::job)
+        .collect(Collectors.toSet());
   }
 
   private Placement placement(Run run, Run free) {

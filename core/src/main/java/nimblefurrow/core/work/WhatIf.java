@@ -43,7 +43,7 @@ public record WhatIf(
       boolean locked) {
     refuse(problem, now, job, machine, day);
     ScheduleProblem moved = problem.with(new Pin(job.id(), machine.id(), day, locked));
-    Schedule then = new Layout(moved).of(new Plan(moved.given()));
+    Schedule then = new Layout(moved).roughly(new Plan(moved.given()));
     Optional<Placement> place = then.of(job.id());
     FitDays fit = problem.fit();
     double open = job.window().chanceOpen(day);

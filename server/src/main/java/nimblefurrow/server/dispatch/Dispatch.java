@@ -86,8 +86,8 @@ public class Dispatch {
         ScheduleProblem.of(
             season.weather().today(), jobs, rigs, List.of(), season.weather().fit(), pins);
     Layout layout = new Layout(problem);
-    Schedule placed = layout.of(new Plan(problem.given()));
-    Schedule whole = layout.of(planner.plan(problem));
+    Schedule placed = layout.roughly(new Plan(problem.given()));
+    Schedule whole = layout.roughly(planner.plan(problem));
     return new Board(
         season, jobs, fieldOf, all, problem, placed, whole, placements.revisions(farmId), troubles);
   }
