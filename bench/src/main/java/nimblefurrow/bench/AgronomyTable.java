@@ -90,7 +90,7 @@ final class AgronomyTable {
     LocalDate spring = LocalDate.of(2027, 1, 1);
     out.println(
         "  covers: last useful, possible; winter-kill when sown 28 September; mat and flowering in spring");
-    for (Species species : Catalogue.of(Figures.shipped()).all()) {
+    for (Species species : Catalogue.shipped().all()) {
       LastUseful last = LastUseful.of(species, false, outlook, spring);
       CoverStand stand = CoverStand.sown(Mix.of(species), SOWN);
       Spread may = new MatForecast(stand, outlook).on(LocalDate.of(2027, 5, 10));
@@ -107,7 +107,7 @@ final class AgronomyTable {
           may.high(),
           flowering.map(AgronomyTable::range).orElse("–"));
     }
-    Species rye = Catalogue.of(Figures.shipped()).species("cereal-rye");
+    Species rye = Catalogue.shipped().species("cereal-rye");
     out.printf(
         "    rye to be rolled only: %s; rye that just survives: %s%n",
         day(LastUseful.of(rye, true, outlook, spring).useful()),
@@ -115,7 +115,7 @@ final class AgronomyTable {
   }
 
   private static void ends(PrintStream out, Outlook outlook) {
-    Mix rye = Mix.of(Catalogue.of(Figures.shipped()).species("cereal-rye"));
+    Mix rye = Mix.of(Catalogue.shipped().species("cereal-rye"));
     RouteRules rules =
         new RouteRules(
             CoverStand.sown(rye, SOWN),

@@ -66,7 +66,7 @@ final class SeedingSpeed {
         Locale.ROOT,
         "%nAdvice: 26 species by %d ways in, mixes of up to three, 28 climate years%n",
         WayIn.values().length);
-    Catalogue catalogue = Catalogue.of(Figures.shipped());
+    Catalogue catalogue = Catalogue.shipped();
     double[] all = new double[5];
     for (int round = 0; round < all.length; round++) {
       SeasonLore lore = new SeasonLore(outlook);

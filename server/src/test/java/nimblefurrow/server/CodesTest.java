@@ -7,6 +7,7 @@ import nimblefurrow.core.calibration.PanTest;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.cover.Family;
+import nimblefurrow.core.land.MarkKind;
 import nimblefurrow.core.quantity.Coded;
 import nimblefurrow.core.season.Clearing;
 import nimblefurrow.core.seeding.Goal;
@@ -52,6 +53,10 @@ class CodesTest {
             + " COMBINE_SEEDER HARVEST_SPREADER INTERSEEDER ROW_AIR_SEEDER AIRPLANE HELICOPTER DRONE"
             + " HIGH_CLEARANCE FROST_SEEDING ROLLER SPRAYER PLANTER");
     kept(SoilTexture.class, "SAND LOAM SILT_LOAM CLAY");
+    kept(
+        MarkKind.class,
+        "WIRE TOWER HOUSE OPEN_WATER BEES SENSITIVE_CROP TREES ROAD ACCESS FILLING_PLACE"
+            + " SOFT_SPOT RUTS");
     kept(RateUnit.class, "LB_AC BU_AC KG_HA SEEDS_FT2");
     kept(Clearing.How.class, "FORAGE_CUT ENDED");
     kept(Family.class, "GRASS LEGUME BRASSICA BROADLEAF");

@@ -144,13 +144,19 @@ class ZonesTest {
     assertThat(zones.get(1).path("soil").asString()).isEqualTo("CLAY");
     assertThat(zones.get(1).path("tiled").asBoolean()).isTrue();
     assertThat(zones.get(0).path("share").asDouble()).isEqualTo(0.25);
-    String strange = file.replace("\"zoneOf\":\"Two Soils\"", "\"zoneOf\":\"Nowhere\"");
-    assertThat(
-            other
-                .upload(
-                    "/api/exchange/fields", "f.geojson", strange.getBytes(StandardCharsets.UTF_8))
-                .text())
-        .contains("there is no field “Nowhere”");
+    refused(other, file.replace("\"CLAY\"", "\"PEAT\""), "soil is none of ours: PEAT");
+    refused(other, file.replace("\"tiled\":true", "\"tiled\":7"), "tiled is true or false");
+    refused(other, file.replace("\"share\":0.25", "\"share\":1.5"), "less than 100 %");
+    refused(
+        other,
+        file.replace("\"zoneOf\":\"Two Soils\"", "\"zoneOf\":\"Nowhere\""),
+        "there is no field “Nowhere”");
+  }
+
+  private static void refused(Caller farm, String file, String why) {
+    byte[] bytes = file.getBytes(StandardCharsets.UTF_8);
+    JsonNode preview = farm.upload("/api/exchange/fields", "f.geojson", bytes).json();
+    assertThat(preview.path("fields").toString()).contains(why);
   }
 
   private JsonNode lane(String name) {

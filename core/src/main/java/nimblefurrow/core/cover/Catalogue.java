@@ -9,9 +9,11 @@ import nimblefurrow.core.quantity.OutOfRange;
 
 /**
  * The species that a farm can sow, read from its figures: {@code
- * Catalogue.of(Figures.shipped()).species("cereal-rye")}. Not what the farm has in store.
+ * Catalogue.shipped().species("cereal-rye")}. Not what the farm has in store.
  */
 public final class Catalogue {
+  private static final Catalogue SHIPPED = new Catalogue(Figures.shipped());
+
   private final Map<String, Species> species = new LinkedHashMap<>();
 
   private Catalogue(Figures figures) {
@@ -27,6 +29,11 @@ public final class Catalogue {
    */
   public static Catalogue of(Figures figures) {
     return new Catalogue(figures);
+  }
+
+  /** The species as they come with the application. */
+  public static Catalogue shipped() {
+    return SHIPPED;
   }
 
   /** All species in the order of the data files. */

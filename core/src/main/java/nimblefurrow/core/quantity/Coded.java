@@ -1,6 +1,5 @@
 package nimblefurrow.core.quantity;
 
-import java.util.Arrays;
 import java.util.Optional;
 
 /**
@@ -16,6 +15,11 @@ public interface Coded {
    * Coded.of(Operation.class, "first_disc")}.
    */
   static <E extends Enum<E> & Coded> Optional<E> of(Class<E> kind, String code) {
-    return Arrays.stream(kind.getEnumConstants()).filter(e -> e.code().equals(code)).findFirst();
+    for (E constant : kind.getEnumConstants()) {
+      if (constant.code().equals(code)) {
+        return Optional.of(constant);
+      }
+    }
+    return Optional.empty();
   }
 }

@@ -2,12 +2,14 @@ package nimblefurrow.core.work;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Money;
+import nimblefurrow.core.quantity.Unit;
 
 /**
  * The one judge of plans: plays any plan through weather years by the rules of {@link OnePlay} and
@@ -24,14 +26,9 @@ public final class Evaluator {
    * @param years one or more weather years; for a plan on hours that may be counted on, one
    */
   public Evaluator(Campaign campaign, List<? extends WorkYear> years, Figures figures) {
-    Limits.within("years", years.size(), 1, 10_000, nimblefurrow.core.quantity.Unit.NONE);
+    Limits.within("years", years.size(), 1, 10_000, Unit.NONE);
     this.numbers = new Numbers(campaign, figures);
     this.years = years.stream().map(year -> new YearNumbers(numbers, year)).toList();
-  }
-
-  /** How many years it plays. */
-  public int years() {
-    return years.size();
   }
 
   /** A plan played through the n-th year, job by job. */
@@ -73,7 +70,7 @@ public final class Evaluator {
         spell.hours(),
         spell.acres(),
         spell.driver() < 0
-            ? java.util.Optional.empty()
-            : java.util.Optional.of(numbers.drivers.get(spell.driver()).name()));
+            ? Optional.empty()
+            : Optional.of(numbers.drivers.get(spell.driver()).name()));
   }
 }

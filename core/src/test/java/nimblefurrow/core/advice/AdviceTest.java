@@ -59,7 +59,7 @@ class AdviceTest {
   }
 
   private static Advice advice(Ask ask) {
-    return Advice.of(ask, Catalogue.of(Figures.shipped()), LORE);
+    return Advice.of(ask, Catalogue.shipped(), LORE);
   }
 
   private static WhyNot whyNot(Advice advice, String species) {
@@ -308,7 +308,7 @@ class AdviceTest {
 
   @Test
   void aSmallGrainOpensWhatSoybeansDoNot() {
-    CoverOpenings openings = new CoverOpenings(Catalogue.of(Figures.shipped()), LORE);
+    CoverOpenings openings = new CoverOpenings(Catalogue.shipped(), LORE);
     var after =
         openings.after(
             new CropPlanting(

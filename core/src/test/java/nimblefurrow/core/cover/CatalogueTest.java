@@ -31,7 +31,7 @@ class CatalogueTest {
       double soil,
       double cold,
       double heat) {
-    Species s = Catalogue.of(Figures.shipped()).species(id);
+    Species s = Catalogue.shipped().species(id);
     assertThat(s.seedsPerPound()).isEqualTo(seeds);
     assertThat(s.bulkPoundsPerCubicFoot()).isEqualTo(density);
     assertThat(s.usual().poundsPerAcre()).isEqualTo(usual);
@@ -44,7 +44,7 @@ class CatalogueTest {
 
   @Test
   void noFigureIsOutOfOrder() {
-    for (Species s : Catalogue.of(Figures.shipped()).all()) {
+    for (Species s : Catalogue.shipped().all()) {
       assertThat(s.low().poundsPerAcre()).as(s.id()).isLessThanOrEqualTo(s.usual().poundsPerAcre());
       assertThat(s.usual().poundsPerAcre())
           .as(s.id())
@@ -67,11 +67,11 @@ class CatalogueTest {
 
   @Test
   void ryeAloneKnowsItsThreeHeats() {
-    Species rye = Catalogue.of(Figures.shipped()).species("cereal-rye");
+    Species rye = Catalogue.shipped().species("cereal-rye");
     assertThat(rye.survives().orElseThrow().degreeDays()).isEqualTo(60);
     assertThat(rye.rollOnly().orElseThrow().degreeDays()).isEqualTo(320);
     assertThat(rye.rollHigh().orElseThrow().poundsPerAcre()).isEqualTo(170);
-    assertThat(Catalogue.of(Figures.shipped()).all())
+    assertThat(Catalogue.shipped().all())
         .filteredOn(s -> s.survives().isPresent())
         .containsExactly(rye);
   }
@@ -127,7 +127,7 @@ class CatalogueTest {
       double heat,
       Double cap,
       int air) {
-    Species s = Catalogue.of(Figures.shipped()).species(id);
+    Species s = Catalogue.shipped().species(id);
     assertThat(
             new double[] {
               s.seedsPerPound(),
@@ -150,7 +150,7 @@ class CatalogueTest {
 
   @Test
   void twentySixSpeciesAndNoMore() {
-    assertThat(Catalogue.of(Figures.shipped()).all()).hasSize(26);
+    assertThat(Catalogue.shipped().all()).hasSize(26);
   }
 
   @Test
@@ -167,11 +167,9 @@ class CatalogueTest {
     assertThat(own.species("cereal-rye").pricePerPound()).isEqualTo(0.42);
     assertThat(own.species("cereal-rye").cap()).contains(0.5);
     assertThat(own.species("cereal-rye").useful())
-        .isEqualTo(Catalogue.of(Figures.shipped()).species("cereal-rye").useful());
-    assertThat(own.species("oats").cap())
-        .isEqualTo(Catalogue.of(Figures.shipped()).species("oats").cap());
-    assertThat(Catalogue.of(Figures.shipped()).species("cereal-rye").pricePerPound())
-        .isEqualTo(0.30);
+        .isEqualTo(Catalogue.shipped().species("cereal-rye").useful());
+    assertThat(own.species("oats").cap()).isEqualTo(Catalogue.shipped().species("oats").cap());
+    assertThat(Catalogue.shipped().species("cereal-rye").pricePerPound()).isEqualTo(0.30);
     assertThat(own.species("hairy-vetch").cap()).as("a dash is missing, not 0").isEmpty();
   }
 

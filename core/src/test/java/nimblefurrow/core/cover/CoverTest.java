@@ -19,9 +19,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class CoverTest {
-  private static final Species RYE = Catalogue.of(Figures.shipped()).species("cereal-rye");
-  private static final Species VETCH = Catalogue.of(Figures.shipped()).species("hairy-vetch");
-  private static final Species OATS = Catalogue.of(Figures.shipped()).species("oats");
+  private static final Species RYE = Catalogue.shipped().species("cereal-rye");
+  private static final Species VETCH = Catalogue.shipped().species("hairy-vetch");
+  private static final Species OATS = Catalogue.shipped().species("oats");
   private static final Outlook OUTLOOK = TestWeather.outlook(LocalDate.of(2026, 6, 1));
   private static final LocalDate SOWN = LocalDate.of(2026, 9, 25);
 
@@ -162,7 +162,7 @@ class CoverTest {
         .hasMessageContaining("twice");
     assertThatThrownBy(() -> Mix.of(RYE).and(VETCH, 0))
         .hasMessageContaining("share of a full rate of Hairy vetch");
-    assertThatThrownBy(() -> Catalogue.of(Figures.shipped()).species("kudzu"))
+    assertThatThrownBy(() -> Catalogue.shipped().species("kudzu"))
         .hasMessageContaining("catalogue");
   }
 

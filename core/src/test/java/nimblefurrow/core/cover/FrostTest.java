@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.Set;
 import nimblefurrow.core.TestWeather;
-import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.weather.WeatherTrace;
 import org.junit.jupiter.api.Test;
 
@@ -14,7 +13,7 @@ import org.junit.jupiter.api.Test;
  * mean.
  */
 class FrostTest {
-  private static final Species OATS = Catalogue.of(Figures.shipped()).species("oats");
+  private static final Species OATS = Catalogue.shipped().species("oats");
   private static final LocalDate SOWN = LocalDate.of(2026, 8, 20);
   private static final LocalDate UNTIL = LocalDate.of(2027, 3, 1);
   private static final LocalDate FIRST = LocalDate.of(2026, 11, 2);

@@ -28,7 +28,7 @@ class NitrogenTest {
   @Test
   void carbonRisesWithTheStages() {
     Outlook outlook = TestWeather.outlook(LocalDate.of(2026, 9, 1));
-    Species rye = Catalogue.of(Figures.shipped()).species("cereal-rye");
+    Species rye = Catalogue.shipped().species("cereal-rye");
     CoverStand stand = CoverStand.sown(Mix.of(rye), LocalDate.of(2026, 9, 15));
     double before = 0;
     for (LocalDate day = LocalDate.of(2026, 11, 1);
@@ -39,7 +39,7 @@ class NitrogenTest {
       before = carbon;
     }
     assertThat(before).isEqualTo(70);
-    Species radish = Catalogue.of(Figures.shipped()).species("radish");
+    Species radish = Catalogue.shipped().species("radish");
     assertThat(Nitrogen.carbonOn(radish, stand, outlook, LocalDate.of(2026, 11, 1))).isEqualTo(11);
   }
 }

@@ -24,7 +24,7 @@ class SpringSownTest {
   private static final LocalDate APRIL_NEXT = LocalDate.of(2027, 4, 10);
 
   private static CoverStand stand(String species, LocalDate sown) {
-    return CoverStand.sown(Mix.of(Catalogue.of(Figures.shipped()).species(species)), sown);
+    return CoverStand.sown(Mix.of(Catalogue.shipped().species(species)), sown);
   }
 
   @ParameterizedTest
@@ -80,8 +80,8 @@ class SpringSownTest {
 
   @Test
   void aMixRotsByWhatItWeighs() {
-    Species rye = Catalogue.of(Figures.shipped()).species("cereal-rye");
-    Species vetch = Catalogue.of(Figures.shipped()).species("hairy-vetch");
+    Species rye = Catalogue.shipped().species("cereal-rye");
+    Species vetch = Catalogue.shipped().species("hairy-vetch");
     LocalDate sown = LocalDate.of(2026, 9, 25);
     LocalDate day = LocalDate.of(2027, 5, 15);
     CoverStand mix = CoverStand.sown(Mix.of(rye).and(vetch, 0.2), sown);
@@ -102,7 +102,7 @@ class SpringSownTest {
     CoverStand rye = stand("cereal-rye", LocalDate.of(2026, 9, 25));
     MatForecast mat = new MatForecast(rye, OUTLOOK);
     StageForecast stages =
-        new StageForecast(Catalogue.of(Figures.shipped()).species("cereal-rye"), rye, OUTLOOK);
+        new StageForecast(Catalogue.shipped().species("cereal-rye"), rye, OUTLOOK);
     double before = 0;
     int asked = 0;
     for (LocalDate day = LocalDate.of(2027, 2, 1);

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import nimblefurrow.core.cover.Catalogue;
-import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
@@ -24,7 +23,7 @@ class LoadsTest {
     return new SeedBlend(
         List.of(
             new SeedBlend.Part(
-                Catalogue.of(Figures.shipped()).species(species), SeedRate.poundsPerAcre(bulk))));
+                Catalogue.shipped().species(species), SeedRate.poundsPerAcre(bulk))));
   }
 
   @Test

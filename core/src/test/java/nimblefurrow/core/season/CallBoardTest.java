@@ -27,7 +27,7 @@ import org.junit.jupiter.api.Test;
 
 /** Calls follow from the season and go when their cause goes. */
 class CallBoardTest {
-  private static final Mix RYE = Mix.of(Catalogue.of(Figures.shipped()).species("cereal-rye"));
+  private static final Mix RYE = Mix.of(Catalogue.shipped().species("cereal-rye"));
   private static final CropPlanting BEANS = CropPlanting.soybeans(LocalDate.of(2026, 5, 12), 3.0);
   private static final NextCrop NEXT = new NextCrop(CropKind.SOYBEANS, LocalDate.of(2027, 5, 12));
   // Group 3.0 planted on 12 May at 40.5°N: first yellow leaf on 29 August, harvest on 26 September.

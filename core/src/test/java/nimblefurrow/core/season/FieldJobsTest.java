@@ -35,8 +35,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Which jobs a cover asks for, and that they keep their names. */
 class FieldJobsTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 8, 1);
-  private static final Mix RYE = Mix.of(Catalogue.of(Figures.shipped()).species("cereal-rye"));
-  private static final Mix OATS = Mix.of(Catalogue.of(Figures.shipped()).species("oats"));
+  private static final Mix RYE = Mix.of(Catalogue.shipped().species("cereal-rye"));
+  private static final Mix OATS = Mix.of(Catalogue.shipped().species("oats"));
   private static final SeasonComposer COMPOSER =
       new SeasonComposer(TestWeather.outlook(TODAY), HouseRules.usual(Figures.shipped()));
 

@@ -22,7 +22,7 @@ import nimblefurrow.core.weather.SoilTexture;
 import org.junit.jupiter.api.Test;
 
 class SeasonComposerTest {
-  private static final Mix RYE = Mix.of(Catalogue.of(Figures.shipped()).species("cereal-rye"));
+  private static final Mix RYE = Mix.of(Catalogue.shipped().species("cereal-rye"));
   private static final FieldFacts LAND =
       new FieldFacts(Area.ofAcres(80), SoilTexture.SILT_LOAM, false, false);
   private static final CropPlanting BEANS = CropPlanting.soybeans(LocalDate.of(2026, 5, 10), 2.5);

@@ -25,8 +25,8 @@ import org.junit.jupiter.api.Test;
 
 /** What is seen in the field moves its own forecast, by as much as it says and no more. */
 class SightingsTest {
-  private static final Species RYE = Catalogue.of(Figures.shipped()).species("cereal-rye");
-  private static final Species VETCH = Catalogue.of(Figures.shipped()).species("hairy-vetch");
+  private static final Species RYE = Catalogue.shipped().species("cereal-rye");
+  private static final Species VETCH = Catalogue.shipped().species("hairy-vetch");
   private static final LocalDate SOWN = LocalDate.of(2026, 9, 20);
   private static final LocalDate TODAY = LocalDate.of(2027, 5, 18);
   private static final Outlook OUTLOOK = TestWeather.outlook(TODAY);

@@ -40,11 +40,7 @@ class VerdictTest {
   private static FieldSeason season(
       String species, WayIn way, Route route, CropPlanting crop, LocalDate today) {
     CoverPlan plan =
-        CoverPlan.of(
-            Mix.of(Catalogue.of(Figures.shipped()).species(species)),
-            Goal.KEEP_NITROGEN,
-            way,
-            route);
+        CoverPlan.of(Mix.of(Catalogue.shipped().species(species)), Goal.KEEP_NITROGEN, way, route);
     return new SeasonComposer(TestWeather.outlook(today), HouseRules.usual(Figures.shipped()))
         .compose(new FieldCase(LAND, crop, Optional.of(plan), NEXT));
   }

@@ -25,7 +25,7 @@ class BlendOrderTest {
   private static final WayFigures WAYS = new WayFigures(Figures.shipped());
 
   private static Species species(String id) {
-    return Catalogue.of(Figures.shipped()).species(id);
+    return Catalogue.shipped().species(id);
   }
 
   private static SeedBlend blend(Object... idsAndRates) {

@@ -27,7 +27,7 @@ class EveryWindowTest {
   private static final Outlook OUTLOOK = TestWeather.outlook(LocalDate.of(2026, 1, 10));
 
   private static Species species(String id) {
-    return Catalogue.of(Figures.shipped()).species(id);
+    return Catalogue.shipped().species(id);
   }
 
   private static SeedingWindow window(CropKind kind, LocalDate planted, WayIn way, String id) {
@@ -133,7 +133,7 @@ class EveryWindowTest {
   void everyWindowIsOpenOrSaysWhyNot(WayIn way) {
     for (CropKind kind :
         List.of(CropKind.CORN_GRAIN, CropKind.CORN_SILAGE, CropKind.SOYBEANS, CropKind.OATS)) {
-      for (Species s : Catalogue.of(Figures.shipped()).all()) {
+      for (Species s : Catalogue.shipped().all()) {
         SeedingWindow window = window(kind, LocalDate.of(2026, 5, 1), way, s.id());
         if (window.impossible().isPresent()) {
           assertThat(window.remedy()).isPresent();

@@ -30,7 +30,7 @@ class RulesOfSeedingTest {
   private static final SeedTag TAG = SeedTag.typed(98, 85, 0, LocalDate.of(2026, 6, 1));
 
   private static Species species(String id) {
-    return Catalogue.of(Figures.shipped()).species(id);
+    return Catalogue.shipped().species(id);
   }
 
   private static List<MemberRate> rates(RateBuilder builder, Mix mix) {
@@ -90,7 +90,7 @@ class RulesOfSeedingTest {
     for (Goal goal : Goal.values()) {
       for (boolean roll : new boolean[] {true, false}) {
         RateBuilder builder = TestRates.usual(way, goal, roll, 30);
-        for (Species s : Catalogue.of(Figures.shipped()).all()) {
+        for (Species s : Catalogue.shipped().all()) {
           SeedRate rate = builder.live(new Mix.Member(s, 3));
           assertThat(rate.poundsPerAcre()).as(s.id()).isPositive().isLessThanOrEqualTo(200);
           double ceiling =
@@ -218,10 +218,7 @@ class RulesOfSeedingTest {
   @Test
   void everyGoalIsServedByMoreThanOneSpecies() {
     for (Goal goal : Goal.values()) {
-      assertThat(
-              Catalogue.of(Figures.shipped()).all().stream()
-                  .filter(s -> goal.servedBy(s) >= 0.66)
-                  .count())
+      assertThat(Catalogue.shipped().all().stream().filter(s -> goal.servedBy(s) >= 0.66).count())
           .as(goal.words())
           .isGreaterThan(2);
     }

@@ -31,10 +31,10 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 class SeedingTest {
   private static final WayFigures WAYS = new WayFigures(Figures.shipped());
-  private static final Species RYE = Catalogue.of(Figures.shipped()).species("cereal-rye");
-  private static final Species VETCH = Catalogue.of(Figures.shipped()).species("hairy-vetch");
-  private static final Species CLOVER = Catalogue.of(Figures.shipped()).species("crimson-clover");
-  private static final Species RADISH = Catalogue.of(Figures.shipped()).species("radish");
+  private static final Species RYE = Catalogue.shipped().species("cereal-rye");
+  private static final Species VETCH = Catalogue.shipped().species("hairy-vetch");
+  private static final Species CLOVER = Catalogue.shipped().species("crimson-clover");
+  private static final Species RADISH = Catalogue.shipped().species("radish");
   private static final LocalDate TODAY = LocalDate.of(2026, 6, 1);
   private static final LocalDate SPRING = LocalDate.of(2027, 1, 1);
   private static final Outlook OUTLOOK = TestWeather.outlook(TODAY);
@@ -78,7 +78,7 @@ class SeedingTest {
   @ParameterizedTest
   @EnumSource(WayIn.class)
   void ratesStayUnderTheirCeilingsWhateverIsAsked(WayIn way) {
-    for (Species species : Catalogue.of(Figures.shipped()).all()) {
+    for (Species species : Catalogue.shipped().all()) {
       for (double share = 0.1; share <= 3; share += 0.3) {
         for (double weeks = 0; weeks < 20; weeks += 4) {
           double live =
@@ -414,7 +414,7 @@ class SeedingTest {
   /** Warm species gather heat to their killing frost, which comes weeks before dormancy. */
   @Test
   void warmSpeciesMustBeSownInTimeForTheirFrost() {
-    Species cowpea = Catalogue.of(Figures.shipped()).species("cowpea");
+    Species cowpea = Catalogue.shipped().species("cowpea");
     Ensemble<LocalDate> days = LastUseful.of(cowpea, false, OUTLOOK, SPRING).days();
     int asked = 0;
     for (int i = 0; i < days.years(); i++) {

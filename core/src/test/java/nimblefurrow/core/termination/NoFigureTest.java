@@ -23,10 +23,9 @@ class NoFigureTest {
   private static final Outlook OUTLOOK = TestWeather.outlook(LocalDate.of(2026, 9, 1));
   private static final LocalDate SOWN = LocalDate.of(2026, 9, 20);
   private static final NextCrop BEANS = new NextCrop(CropKind.SOYBEANS, LocalDate.of(2027, 5, 12));
-  private static final Species RYE = Catalogue.of(Figures.shipped()).species("cereal-rye");
-  private static final Species CAMELINA =
-      Catalogue.of(Figures.shipped()).species("winter-camelina");
-  private static final Species VETCH = Catalogue.of(Figures.shipped()).species("hairy-vetch");
+  private static final Species RYE = Catalogue.shipped().species("cereal-rye");
+  private static final Species CAMELINA = Catalogue.shipped().species("winter-camelina");
+  private static final Species VETCH = Catalogue.shipped().species("hairy-vetch");
 
   private static RouteOutlook route(Mix mix, Route route) {
     return new RouteRules(
@@ -38,7 +37,7 @@ class NoFigureTest {
   @EnumSource(Route.class)
   void everySpeciesHasAnAnswerForEveryRoute(Route route) {
     int asked = 0;
-    for (Species species : Catalogue.of(Figures.shipped()).all()) {
+    for (Species species : Catalogue.shipped().all()) {
       RouteOutlook outlook = route(Mix.of(species), route);
       assertThat(outlook.route()).isEqualTo(route);
       asked++;
@@ -83,8 +82,7 @@ class NoFigureTest {
 
   @Test
   void aLowCloverSaysSo() {
-    RouteOutlook roll =
-        route(Mix.of(Catalogue.of(Figures.shipped()).species("crimson-clover")), Route.ROLL);
+    RouteOutlook roll = route(Mix.of(Catalogue.shipped().species("crimson-clover")), Route.ROLL);
     assertThat(roll.against())
         .anySatisfy(
             r -> assertThat(r.in(UnitSystem.US)).contains("under 24 in the roller kills less"));
@@ -94,8 +92,8 @@ class NoFigureTest {
   @Test
   void anEmptyRollWindowNamesWhoBlocksWhom() {
     Mix apart =
-        Mix.of(Catalogue.of(Figures.shipped()).species("winter-barley"))
-            .and(Catalogue.of(Figures.shipped()).species("red-clover"), 0.5);
+        Mix.of(Catalogue.shipped().species("winter-barley"))
+            .and(Catalogue.shipped().species("red-clover"), 0.5);
     RouteOutlook roll = route(apart, Route.ROLL);
     assertThat(roll.impossible().orElseThrow().in(UnitSystem.US))
         .contains("red clover is ready only on")

@@ -28,7 +28,7 @@ class RoutesToldTest {
   private static final NextCrop CORN = new NextCrop(CropKind.CORN_GRAIN, LocalDate.of(2027, 5, 2));
   private static final NextCrop BEANS = new NextCrop(CropKind.SOYBEANS, LocalDate.of(2027, 5, 28));
   private final Outlook outlook = TestWeather.outlook(LocalDate.of(2026, 9, 1));
-  private final Catalogue catalogue = Catalogue.of(Figures.shipped());
+  private final Catalogue catalogue = Catalogue.shipped();
 
   private RouteOutlook route(String species, Route route, NextCrop next) {
     CoverStand stand =

@@ -27,10 +27,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class TerminationTest {
-  private static final Species RYE = Catalogue.of(Figures.shipped()).species("cereal-rye");
-  private static final Species VETCH = Catalogue.of(Figures.shipped()).species("hairy-vetch");
-  private static final Species CLOVER = Catalogue.of(Figures.shipped()).species("crimson-clover");
-  private static final Species OATS = Catalogue.of(Figures.shipped()).species("oats");
+  private static final Species RYE = Catalogue.shipped().species("cereal-rye");
+  private static final Species VETCH = Catalogue.shipped().species("hairy-vetch");
+  private static final Species CLOVER = Catalogue.shipped().species("crimson-clover");
+  private static final Species OATS = Catalogue.shipped().species("oats");
   private static final Outlook OUTLOOK = TestWeather.outlook(LocalDate.of(2026, 9, 1));
   private static final Length TALL = Length.ofInches(48);
   private static final LocalDate SOWN = LocalDate.of(2026, 9, 28);
@@ -85,7 +85,7 @@ class TerminationTest {
 
   @Test
   void aSpeciesWithoutARowHasNoFigure() {
-    Species radish = Catalogue.of(Figures.shipped()).species("radish");
+    Species radish = Catalogue.shipped().species("radish");
     assertThat(RollerKill.of(radish, new double[7], Conditions.GOOD)).isEmpty();
     assertThat(HerbicideKill.of(radish)).isEmpty();
   }

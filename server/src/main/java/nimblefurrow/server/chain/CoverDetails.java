@@ -12,7 +12,6 @@ import java.util.Map;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
-import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.season.SideWork;
 import nimblefurrow.core.seeding.Goal;
@@ -81,8 +80,8 @@ public record CoverDetails(
    * @throws nimblefurrow.core.quantity.OutOfRange naming the figure and its limits
    */
   public CoverDetails checked() {
-    mix(Catalogue.of(Figures.shipped()));
-    typedRates(Catalogue.of(Figures.shipped()));
+    mix(Catalogue.shipped());
+    typedRates(Catalogue.shipped());
     side(Map.of());
     return this;
   }

@@ -196,10 +196,7 @@ class DemoLog {
 
   static CoverPlan plan(CoverDetails details) {
     return CoverPlan.of(
-            details.mix(Catalogue.of(Figures.shipped())),
-            details.goal(),
-            details.way(),
-            details.route())
+            details.mix(Catalogue.shipped()), details.goal(), details.way(), details.route())
         .planned(details.planned());
   }
 

@@ -2,10 +2,11 @@ package nimblefurrow.server.exchange;
 
 import java.io.InputStream;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import nimblefurrow.core.quantity.Coded;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.server.exchange.ReadFeature.ReadZone;
@@ -156,27 +157,31 @@ final class GeoJsonFields {
     private ReadFeature zone(String name) {
       try {
         String share = named.get("share");
-        String tiled = named.get("tiled");
         ReadZone zone =
             new ReadZone(
                 named.get("zoneOf"),
                 share == null ? null : TypedNumber.number("share", share),
                 soil(named.get("soil")),
-                tiled == null ? null : Boolean.valueOf(tiled));
+                tiled(named.get("tiled")));
         return new ReadFeature(name, shape, problem, zone);
       } catch (OutOfRange refused) {
         return new ReadFeature(name, null, refused.getMessage());
       }
     }
 
+    private static Boolean tiled(String said) {
+      if (said != null && !said.equals("true") && !said.equals("false")) {
+        throw new OutOfRange("tiled", "tiled is true or false, got “%s”".formatted(said));
+      }
+      return said == null ? null : Boolean.valueOf(said);
+    }
+
     private static SoilTexture soil(String said) {
       if (said == null) {
         return null;
       }
-      return Arrays.stream(SoilTexture.values())
-          .filter(s -> s.name().equals(said))
-          .findFirst()
-          .orElseThrow(() -> new OutOfRange("soil", "soil is none of ours"));
+      return Coded.of(SoilTexture.class, said.toLowerCase(Locale.ROOT))
+          .orElseThrow(() -> new OutOfRange("soil", "soil is none of ours: " + said));
     }
 
     ReadFeature done() {

@@ -92,7 +92,7 @@ public class Fields {
         new LandField(
             farmId, land.name().strip(), boundary.area().acres(), GeoJson.text(boundary.shape()));
     set(field, land);
-    return view(fields.save(field), land.farmstead());
+    return view(fields.save(field), land.farmstead(), List.of());
   }
 
   @Transactional

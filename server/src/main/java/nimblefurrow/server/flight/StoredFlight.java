@@ -1,6 +1,7 @@
 package nimblefurrow.server.flight;
 
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
+import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.flight.FlightPlan;
@@ -119,7 +120,7 @@ record StoredFlight(
             .map(
                 l ->
                     new FlightPlan.Leg(
-                        java.util.Arrays.stream(l.points).map(StoredFlight::point).toList(),
+                        Arrays.stream(l.points).map(StoredFlight::point).toList(),
                         l.spreading,
                         l.feet))
             .toList(),

@@ -1,19 +1,11 @@
 package nimblefurrow.server.journal;
 
-import jakarta.persistence.AttributeConverter;
 import jakarta.persistence.Converter;
-import nimblefurrow.server.platform.Codes;
+import nimblefurrow.server.platform.KeptCode;
 
-/** Keeps a kind of entry by its lasting code. */
 @Converter(autoApply = true)
-class KeptEntryKind implements AttributeConverter<EntryKind, String> {
-  @Override
-  public String convertToDatabaseColumn(EntryKind kind) {
-    return Codes.kept(kind);
-  }
-
-  @Override
-  public EntryKind convertToEntityAttribute(String kept) {
-    return Codes.read(EntryKind.class, kept);
+class KeptEntryKind extends KeptCode<EntryKind> {
+  KeptEntryKind() {
+    super(EntryKind.class);
   }
 }

@@ -6,7 +6,6 @@ import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Family;
-import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.seeding.Restriction;
 import nimblefurrow.server.field.Fields;
@@ -55,7 +54,7 @@ public class Herbicides {
       throw new OutOfRange(
           "what it keeps out", "name at least one species or kind that the label keeps out");
     }
-    typed.species().forEach(Catalogue.of(Figures.shipped())::species);
+    typed.species().forEach(Catalogue.shipped()::species);
     HerbicideUse use = new HerbicideUse(farmId, fieldId);
     use.active = typed.active().strip();
     use.appliedOn = typed.applied();

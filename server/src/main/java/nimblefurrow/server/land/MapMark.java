@@ -2,8 +2,6 @@ package nimblefurrow.server.land;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.util.UUID;
@@ -17,7 +15,6 @@ class MapMark {
   @Column(name = "farm_id")
   UUID farmId;
 
-  @Enumerated(EnumType.STRING)
   MarkKind kind;
 
   String name = "";

@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.core.cover.Catalogue;
-import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.UnitSystem;
@@ -155,7 +154,7 @@ public class OrderDesk {
         throw new OutOfRange("prices", price.species() + " is priced twice");
       }
       new Offer(price.dealer(), Mass.ofPounds(price.packLb()), price.pricePerLb());
-      Catalogue.of(Figures.shipped()).species(price.species());
+      Catalogue.shipped().species(price.species());
       SeedOffer row =
           offers
               .findByFarmIdAndSpecies(farmId, price.species())

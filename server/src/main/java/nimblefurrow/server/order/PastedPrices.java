@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Species;
-import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.UnitSystem;
@@ -56,7 +55,7 @@ final class PastedPrices {
   }
 
   private static String species(String typed, int line) {
-    return Catalogue.of(Figures.shipped()).all().stream()
+    return Catalogue.shipped().all().stream()
         .filter(s -> s.name().equalsIgnoreCase(typed) || s.id().equalsIgnoreCase(typed))
         .map(Species::id)
         .findFirst()

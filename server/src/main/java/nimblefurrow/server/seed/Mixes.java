@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Mix;
-import nimblefurrow.core.figures.Figures;
 import nimblefurrow.server.chain.CoverDetails.MemberDetails;
 import nimblefurrow.server.chain.StoredMember;
 import nimblefurrow.server.platform.NotOnThisFarm;
@@ -32,9 +31,7 @@ class Mixes {
   MixView keep(UUID farmId, String name, List<MemberDetails> members) {
     new Mix(
         members.stream()
-            .map(
-                m ->
-                    new Mix.Member(Catalogue.of(Figures.shipped()).species(m.species()), m.share()))
+            .map(m -> new Mix.Member(Catalogue.shipped().species(m.species()), m.share()))
             .toList());
     NamedMix mix =
         mixes

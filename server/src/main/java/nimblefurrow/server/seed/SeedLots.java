@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.cover.Catalogue;
-import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.quantity.Unit;
@@ -121,7 +120,7 @@ public class SeedLots {
   private LotView set(SeedLot lot, TypedLot typed) {
     SeedTag tag =
         SeedTag.typed(typed.purity(), typed.germination(), typed.hardSeed(), typed.testedOn());
-    lot.species = Catalogue.of(Figures.shipped()).species(typed.species()).id();
+    lot.species = Catalogue.shipped().species(typed.species()).id();
     lot.name = typed.name().strip();
     lot.purity = tag.purity().fraction();
     lot.germination = tag.germination().fraction();
