@@ -146,7 +146,7 @@ class ZonesTest {
     assertThat(zones.get(0).path("share").asDouble()).isEqualTo(0.25);
     refused(other, file.replace("\"CLAY\"", "\"PEAT\""), "soil is none of ours: PEAT");
     refused(other, file.replace("\"tiled\":true", "\"tiled\":7"), "tiled is true or false");
-    refused(other, file.replace("\"share\":0.25", "\"share\":1.5"), "less than 100 %");
+    refused(other, file.replace("\"share\":0.25", "\"share\":1.5"), "share is 0–1, got 1.5");
     refused(
         other,
         file.replace("\"zoneOf\":\"Two Soils\"", "\"zoneOf\":\"Nowhere\""),
