@@ -1,6 +1,7 @@
 package nimblefurrow.core.calibration;
 
 import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.SeedRate;
@@ -11,26 +12,27 @@ import nimblefurrow.core.quantity.Unit;
  * over 200 ft is 59.5 lb/ac.
  *
  * @param caught bulk seed caught
- * @param widthFt the share of the machine's swath that the caught outlets sow, ft
- * @param distanceFt distance driven, or turned by the wheel, ft
+ * @param width the share of the machine's swath that the caught outlets sow
+ * @param distance driven, or turned by the wheel
  */
-public record CatchTest(Mass caught, double widthFt, double distanceFt) {
+public record CatchTest(Mass caught, Length width, Length distance) {
   public CatchTest {
     Limits.positive("caught seed", caught.pounds(), 2000, Unit.POUND);
-    Limits.positive("effective width", widthFt, 200, Unit.FOOT);
-    Limits.positive("distance", distanceFt, 10_000, Unit.FOOT);
+    Limits.positive("effective width", width.feet(), 200, Unit.FOOT);
+    Limits.positive("distance", distance.feet(), 10_000, Unit.FOOT);
   }
 
   /** Rate per field acre. */
   public SeedRate rate() {
     return SeedRate.poundsPerAcre(
-        caught.pounds() * Area.SQUARE_FEET_PER_ACRE / (widthFt * distanceFt));
+        caught.pounds() * Area.SQUARE_FEET_PER_ACRE / (width.feet() * distance.feet()));
   }
 
-  /** Width sown by outlets at an even spacing, ft. */
-  public static double evenRows(int outlets, double spacingIn) {
+  /** Width sown by outlets at an even spacing. */
+  public static Length evenRows(int outlets, Length spacing) {
     Limits.within("outlets caught", outlets, 1, 200, Unit.NONE);
-    return outlets * Limits.positive("row spacing", spacingIn, 120, Unit.INCH) / 12;
+    return Length.ofInches(
+        outlets * Limits.positive("row spacing", spacing.inches(), 120, Unit.INCH));
   }
 
   /**
@@ -38,12 +40,13 @@ public record CatchTest(Mass caught, double widthFt, double distanceFt) {
    *
    * @param outlets outlets caught
    * @param outletsPerGap outlets in one gap
-   * @param gapIn from one cash row to the next, in
+   * @param gap from one cash row to the next
    */
-  public static double gaps(int outlets, int outletsPerGap, double gapIn) {
+  public static Length gaps(int outlets, int outletsPerGap, Length gap) {
     Limits.within("outlets caught", outlets, 1, 200, Unit.NONE);
     Limits.within("outlets in a gap", outletsPerGap, 1, 20, Unit.NONE);
-    return (double) outlets / outletsPerGap * Limits.positive("gap", gapIn, 120, Unit.INCH) / 12;
+    return Length.ofInches(
+        (double) outlets / outletsPerGap * Limits.positive("gap", gap.inches(), 120, Unit.INCH));
   }
 
   /**
@@ -51,21 +54,23 @@ public record CatchTest(Mass caught, double widthFt, double distanceFt) {
    * is sown as much thicker than the field acre as this is less than 1: 3 rows at 7.5 in in a gap
    * of 30 in take 0.75.
    */
-  public static double bandShare(int outletsPerGap, double spacingIn, double gapIn) {
+  public static double bandShare(int outletsPerGap, Length spacing, Length gap) {
     Limits.within("outlets in a gap", outletsPerGap, 1, 20, Unit.NONE);
-    Limits.positive("row spacing", spacingIn, 120, Unit.INCH);
-    return Math.min(1, outletsPerGap * spacingIn / Limits.positive("gap", gapIn, 120, Unit.INCH));
+    Limits.positive("row spacing", spacing.inches(), 120, Unit.INCH);
+    return Math.min(
+        1, outletsPerGap * spacing.inches() / Limits.positive("gap", gap.inches(), 120, Unit.INCH));
   }
 
   /**
-   * Distance from turning the drive wheel, ft.
+   * Distance from turning the drive wheel.
    *
-   * @param circumferenceFt rolling circumference under load
+   * @param circumference rolling circumference under load
    * @param slip share by which the wheel slips in the field, 0–0.5
    */
-  public static double wheelTurns(double turns, double circumferenceFt, double slip) {
+  public static Length wheelTurns(double turns, Length circumference, double slip) {
     Limits.positive("wheel turns", turns, 5000, Unit.NONE);
-    Limits.positive("rolling circumference", circumferenceFt, 60, Unit.FOOT);
-    return turns * circumferenceFt * (1 - Limits.within("slip", slip, 0, 0.5, Unit.NONE));
+    Limits.positive("rolling circumference", circumference.feet(), 60, Unit.FOOT);
+    return Length.ofFeet(
+        turns * circumference.feet() * (1 - Limits.within("slip", slip, 0, 0.5, Unit.NONE)));
   }
 }

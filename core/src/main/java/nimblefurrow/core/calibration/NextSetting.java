@@ -9,6 +9,7 @@ import nimblefurrow.core.quantity.Measure;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Speed;
 import nimblefurrow.core.quantity.Unit;
 
 /**
@@ -31,11 +32,11 @@ public record NextSetting(double setting, Optional<Double> error, List<Reason> n
   private static final FigureKey NEAR = FigureKey.of("calibration", "near");
 
   /** One test at one point of the machine; speed and sprocket are part of the point. */
-  public record Tried(double setting, double mph, String sprocket, SeedRate rate) {
+  public record Tried(double setting, Speed speed, String sprocket, SeedRate rate) {
     public Tried {
       Limits.positive("setting", setting, 1000, Unit.NONE);
       Limits.positive("rate", rate.poundsPerAcre(), 1000, Unit.POUND_PER_ACRE);
-      Limits.within("speed", mph, 0, 30, Unit.MILE_PER_HOUR);
+      Limits.within("speed", speed.mph(), 0, 30, Unit.MILE_PER_HOUR);
     }
   }
 
@@ -49,11 +50,11 @@ public record NextSetting(double setting, Optional<Double> error, List<Reason> n
 
   /**
    * @param low and {@code high} ends of the machine's scale
-   * @param mph and {@code sprocket} of the run to come; tests at other ones are left aside
+   * @param speed and {@code sprocket} of the run to come; tests at other ones are left aside
    * @throws OutOfRange when no test fits, or the scale is upside down
    */
   public static NextSetting of(
-      List<Tried> tests, SeedRate target, double mph, String sprocket, double low, double high) {
+      List<Tried> tests, SeedRate target, Speed speed, String sprocket, double low, double high) {
     Limits.positive("target rate", target.poundsPerAcre(), 1000, Unit.POUND_PER_ACRE);
     if (!(low >= 0 && high > low)) {
       throw new OutOfRange(
@@ -61,14 +62,16 @@ public record NextSetting(double setting, Optional<Double> error, List<Reason> n
     }
     List<Tried> same =
         tests.stream()
-            .filter(t -> t.sprocket().equals(sprocket) && Math.abs(t.mph() - mph) < 0.25)
+            .filter(
+                t ->
+                    t.sprocket().equals(sprocket) && Math.abs(t.speed().mph() - speed.mph()) < 0.25)
             .toList();
     if (same.isEmpty()) {
       throw new OutOfRange(
           "tests",
           Reason.of(
               "no test so far was made at {}{}: catch one first",
-              Measure.of(mph, Unit.MILE_PER_HOUR),
+              Measure.of(speed.mph(), Unit.MILE_PER_HOUR),
               sprocket.isEmpty() ? "" : " with sprocket " + sprocket));
     }
     return held(SettingLine.through(same), target, low, high);

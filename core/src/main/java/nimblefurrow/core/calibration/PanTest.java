@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.quantity.Coded;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Unit;
@@ -13,10 +14,10 @@ import nimblefurrow.core.quantity.Unit;
  * Pans laid across the path of a spreader, the path at their middle: how evenly the passes overlap
  * at each swath. The pattern counts from half a pan before the first to half a pan past the last.
  *
- * @param spacingFt from pan to pan, ft
+ * @param spacing from pan to pan
  * @param grams caught in each pan, from left to right
  */
-public record PanTest(double spacingFt, List<Double> grams) {
+public record PanTest(Length spacing, List<Double> grams) {
   /** CV that cover crops bear. */
   public static final FigureKey COVER_CROPS = FigureKey.of("calibration", "uneven_cover");
 
@@ -46,10 +47,10 @@ public record PanTest(double spacingFt, List<Double> grams) {
   }
 
   /** CV (population SD over mean, as a share) of the overlapped pattern at a swath. */
-  public record AtSwath(double swathFt, double cv) {}
+  public record AtSwath(Length swath, double cv) {}
 
   public PanTest {
-    Limits.positive("pan spacing", spacingFt, 50, Unit.FOOT);
+    Limits.positive("pan spacing", spacing.feet(), 50, Unit.FOOT);
     grams = List.copyOf(grams);
     if (grams.size() < LEAST_PANS || grams.size() > 200) {
       throw new OutOfRange(
@@ -63,15 +64,15 @@ public record PanTest(double spacingFt, List<Double> grams) {
     }
   }
 
-  /** Width over which seed was caught, ft. */
-  public double throwFt() {
-    return spacingFt * grams.size();
+  /** Width over which seed was caught. */
+  public Length thrown() {
+    return Length.ofFeet(spacing.feet() * grams.size());
   }
 
   /** What lies on the ground at each place across one swath, after many passes. */
-  public double[] overlapped(double swathFt, Driving driving) {
-    double step = spacingFt / PARTS;
-    int cells = (int) Math.max(1, Math.round(swathFt / step));
+  public double[] overlapped(Length swath, Driving driving) {
+    double step = spacing.feet() / PARTS;
+    int cells = (int) Math.max(1, Math.round(swath.feet() / step));
     int period = driving == Driving.BACK_AND_FORTH ? 2 * cells : cells;
     double[] ground = new double[period];
     int half = grams.size() * PARTS / 2;
@@ -96,13 +97,13 @@ public record PanTest(double spacingFt, List<Double> grams) {
    * How uneven the overlapped pattern is at a swath: standard deviation over mean, as a share; 0 is
    * even.
    *
-   * @param swathFt distance from pass to pass, ft
+   * @param swath distance from pass to pass
    * @throws nimblefurrow.core.quantity.OutOfRange when the swath is narrower than the pans are
    *     apart
    */
-  public double cv(double swathFt, Driving driving) {
-    Limits.positive("swath", swathFt, 500, Unit.FOOT);
-    double[] ground = overlapped(swathFt, driving);
+  public double cv(Length swath, Driving driving) {
+    Limits.positive("swath", swath.feet(), 500, Unit.FOOT);
+    double[] ground = overlapped(swath, driving);
     double mean = 0;
     for (double g : ground) {
       mean += g / ground.length;
@@ -117,7 +118,9 @@ public record PanTest(double spacingFt, List<Double> grams) {
   /** CV against swath from two pans to the whole throw, a step of half a pan each. */
   public List<AtSwath> curve(Driving driving) {
     List<AtSwath> curve = new ArrayList<>();
-    for (double swath = 2 * spacingFt; swath <= throwFt() + 1e-9; swath += spacingFt / 2) {
+    double half = spacing.feet() / 2;
+    for (double feet = 4 * half; feet <= thrown().feet() + 1e-9; feet += half) {
+      Length swath = Length.ofFeet(feet);
       curve.add(new AtSwath(swath, cv(swath, driving)));
     }
     return curve;

@@ -46,7 +46,7 @@ final class Runs {
         double now = Math.atan2(at.y - before.y, at.x - before.x);
         run += turned(heading, now) ? 1 : 0;
         heading = now;
-        ground.lay(before, at, p.widthFt() * METRES_PER_FOOT, p.pounds(), run);
+        ground.lay(before, at, p.width().metres(), p.pounds(), run);
       }
       before = moved > 0.05 || lost ? at : before;
       seconds = p.seconds();

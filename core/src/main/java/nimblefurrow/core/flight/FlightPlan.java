@@ -1,7 +1,9 @@
 package nimblefurrow.core.flight;
 
+import java.time.Duration;
 import java.util.List;
 import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Mass;
 import org.locationtech.jts.geom.Coordinate;
 
@@ -12,7 +14,7 @@ import org.locationtech.jts.geom.Coordinate;
  * @param flown acres under the lines
  * @param leftOut acres too near a hazard or the edge
  * @param lines swath lines, one turn less
- * @param apartFt from line to line: the swath or a little less
+ * @param apart from line to line: the swath or a little less
  * @param poundsPerFoot that the gate lays on the line
  */
 public record FlightPlan(
@@ -20,13 +22,13 @@ public record FlightPlan(
     Area flown,
     Area leftOut,
     int lines,
-    double apartFt,
+    Length apart,
     double poundsPerFoot,
     Coordinate home,
     List<Flight> flights) {
 
   /** One filling and battery: out, over the lines, and back. */
-  public record Flight(List<Leg> legs, Mass pounds, Area area, double minutes) {
+  public record Flight(List<Leg> legs, Mass pounds, Area area, Duration time) {
     /** Where it stops spreading and turns home. */
     public Coordinate endsAt() {
       Coordinate last = null;
@@ -40,20 +42,20 @@ public record FlightPlan(
   }
 
   /** A stretch flown straight from point to point, with the gate open or shut. */
-  public record Leg(List<Coordinate> points, boolean spreading, double feet) {}
+  public record Leg(List<Coordinate> points, boolean spreading, Length length) {}
 
   /** Seed of all flights together. */
   public Mass pounds() {
     return Mass.ofPounds(flights.stream().mapToDouble(f -> f.pounds().pounds()).sum());
   }
 
-  /** Hours from the first start to the last landing, with a refill between flights. */
-  public double hours(double refillMinutes) {
-    return (minutes() + (flights.size() - 1) * refillMinutes) / 60;
+  /** From the first start to the last landing, with a refill between flights. */
+  public Duration withRefills(Duration refill) {
+    return airborne().plus(refill.multipliedBy(flights.size() - 1));
   }
 
-  /** Minutes in the air, all flights together. */
-  public double minutes() {
-    return flights.stream().mapToDouble(Flight::minutes).sum();
+  /** Time in the air, all flights together. */
+  public Duration airborne() {
+    return flights.stream().map(Flight::time).reduce(Duration.ZERO, Duration::plus);
   }
 }

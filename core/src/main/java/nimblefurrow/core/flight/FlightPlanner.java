@@ -6,6 +6,8 @@ import nimblefurrow.core.flight.FlightPlan.Flight;
 import nimblefurrow.core.flight.FlightPlan.Leg;
 import nimblefurrow.core.land.LocalPlane;
 import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Durations;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
 import org.locationtech.jts.geom.Coordinate;
@@ -29,8 +31,8 @@ public final class FlightPlanner {
     this.job = job;
     this.plane = LocalPlane.about(job.field().shape());
     this.home = plane.toPlane(job.home());
-    this.zone = new FlyZone(job.field().shape(), job.hazards(), job.marginFt(), home, plane);
-    this.metresPerMinute = job.feetPerSecond() * METRES_PER_FOOT * 60;
+    this.zone = new FlyZone(job.field().shape(), job.hazards(), job.margin(), home, plane);
+    this.metresPerMinute = job.speed().feetPerSecond() * METRES_PER_FOOT * 60;
   }
 
   /**
@@ -45,7 +47,7 @@ public final class FlightPlanner {
     if (zone.parts().isEmpty()) {
       throw new OutOfRange("hazards", "nothing of this field lies far enough from its hazards");
     }
-    double swath = job.swathFt() * METRES_PER_FOOT;
+    double swath = job.swath().metres();
     Swaths swaths =
         job.bearing()
             .map(b -> Swaths.at(zone.parts(), swath, b % 180))
@@ -64,7 +66,7 @@ public final class FlightPlanner {
         Area.ofAcres(flownAcres),
         Area.ofAcres(Math.max(0, left)),
         swaths.count(),
-        zone.squareMetres() / metres / METRES_PER_FOOT,
+        Length.ofMetres(zone.squareMetres() / metres),
         poundsPerMetre * METRES_PER_FOOT,
         job.home(),
         flights);
@@ -167,7 +169,7 @@ public final class FlightPlanner {
     void turnTo(Coordinate start, SafePath within) {
       List<Coordinate> way = within.between(at, start);
       move(way == null ? known(around().between(at, start)) : way, false);
-      turnMinutes = job.turnSeconds() / 60;
+      turnMinutes = Durations.inMinutes(job.turn());
       minutes += turnMinutes;
       at = start;
     }
@@ -175,7 +177,7 @@ public final class FlightPlanner {
     /** Takes back the last turn, when nothing of the line it led to fits any more. */
     void dropTurn() {
       Leg last = legs.remove(legs.size() - 1);
-      minutes -= last.feet() * METRES_PER_FOOT / metresPerMinute + turnMinutes;
+      minutes -= last.length().metres() / metresPerMinute + turnMinutes;
       at = plane.toPlane(last.points().get(0));
     }
 
@@ -202,7 +204,7 @@ public final class FlightPlanner {
     private boolean inTime(LineSegment line, double metres) {
       Coordinate end = line.pointAlong(metres / line.getLength());
       double back = SafePath.length(known(ferry.from(end))) / metresPerMinute;
-      return minutes + metres / metresPerMinute + back <= job.batteryMinutes() + 1e-9;
+      return minutes + metres / metresPerMinute + back <= Durations.inMinutes(job.battery()) + 1e-9;
     }
 
     void spread(LineSegment line) {
@@ -218,14 +220,14 @@ public final class FlightPlanner {
           List.copyOf(legs),
           Mass.ofPounds(pounds),
           Area.ofAcres(pounds / job.rate().poundsPerAcre()),
-          minutes);
+          Durations.minutes(minutes));
     }
 
     private void move(List<Coordinate> way, boolean spreading) {
       double metres = SafePath.length(way);
       minutes += metres / metresPerMinute;
       legs.add(
-          new Leg(way.stream().map(plane::toGlobe).toList(), spreading, metres / METRES_PER_FOOT));
+          new Leg(way.stream().map(plane::toGlobe).toList(), spreading, Length.ofMetres(metres)));
     }
 
     private List<Coordinate> known(List<Coordinate> way) {

@@ -3,6 +3,7 @@ package nimblefurrow.core.flight;
 import java.util.ArrayList;
 import java.util.List;
 import nimblefurrow.core.land.LocalPlane;
+import nimblefurrow.core.quantity.Length;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -14,7 +15,6 @@ import org.locationtech.jts.operation.union.UnaryUnionOp;
  * and the wider ground over which it may come and go.
  */
 final class FlyZone {
-  private static final double METRES_PER_FOOT = 0.3048;
   private static final double CRUMB_M2 = 40;
   private static final double AROUND_M = 120;
   private static final int QUARTER_STEPS = 4;
@@ -30,18 +30,17 @@ final class FlyZone {
   private final List<Polygon> parts;
   private final Geometry around;
 
-  FlyZone(
-      Geometry field, List<Hazard> hazards, double marginFt, Coordinate home, LocalPlane plane) {
+  FlyZone(Geometry field, List<Hazard> hazards, Length margin, Coordinate home, LocalPlane plane) {
     Geometry flat = plane.toPlane(field);
     List<Geometry> kept = new ArrayList<>();
     for (Hazard hazard : hazards) {
       kept.add(
           plane
               .toPlane(hazard.shape())
-              .buffer(hazard.keepAwayFt() * METRES_PER_FOOT / CHORD + 0.02, QUARTER_STEPS));
+              .buffer(hazard.keepAway().metres() / CHORD + 0.02, QUARTER_STEPS));
     }
     Geometry forbidden = kept.isEmpty() ? SHAPES.createPolygon() : UnaryUnionOp.union(kept);
-    Geometry inner = marginFt > 0 ? flat.buffer(-marginFt * METRES_PER_FOOT) : flat;
+    Geometry inner = margin.feet() > 0 ? flat.buffer(-margin.metres()) : flat;
     this.parts = polygons(inner.difference(forbidden));
     this.around =
         SHAPES

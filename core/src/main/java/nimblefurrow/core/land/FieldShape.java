@@ -1,5 +1,6 @@
 package nimblefurrow.core.land;
 
+import nimblefurrow.core.quantity.Length;
 import org.locationtech.jts.algorithm.MinimumAreaRectangle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -8,24 +9,23 @@ import org.locationtech.jts.operation.distance.DistanceOp;
 
 /** Lengths that a field's shape gives to machines. */
 public final class FieldShape {
-  private static final double METRES_PER_FOOT = 0.3048;
   private static final GeometryFactory SHAPES = new GeometryFactory();
 
   private FieldShape() {}
 
-  /** Length of a run along the field's longer side, ft. */
-  public static double longestRunFeet(Boundary field) {
+  /** Length of a run along the field's longer side. */
+  public static Length longestRun(Boundary field) {
     Geometry flat = LocalPlane.about(field.shape()).toPlane(field.shape());
     Coordinate[] box = MinimumAreaRectangle.getMinimumRectangle(flat).getCoordinates();
     double longest = Math.max(box[0].distance(box[1]), box[1].distance(box[2]));
-    return longest / METRES_PER_FOOT;
+    return Length.ofMetres(longest);
   }
 
-  /** Feet from a place to the field's middle. */
-  public static double feetToMiddle(Boundary field, Coordinate place) {
+  /** The way from a place to the field's middle. */
+  public static Length toMiddle(Boundary field, Coordinate place) {
     LocalPlane plane = LocalPlane.about(field.shape());
     Coordinate middle = plane.toPlane(field.shape()).getCentroid().getCoordinate();
-    return plane.toPlane(place).distance(middle) / METRES_PER_FOOT;
+    return Length.ofMetres(plane.toPlane(place).distance(middle));
   }
 
   /** The point of the field's edge nearest to a place. */

@@ -1,13 +1,16 @@
 package nimblefurrow.core.loads;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Durations;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Unit;
+import nimblefurrow.core.quantity.Volume;
 import nimblefurrow.core.quantity.WorkRate;
 import nimblefurrow.core.seeding.SeedBlend;
 
@@ -16,16 +19,16 @@ import nimblefurrow.core.seeding.SeedBlend;
  * combine.
  *
  * @param working acres an hour while it works
- * @param fillMinutes each stop with the tender
+ * @param fill each stop with the tender
  * @param tender pounds that the tender brings; 0 where bags are carried
  */
-public record GroundOutfit(Hopper hopper, WorkRate working, double fillMinutes, Mass tender) {
+public record GroundOutfit(Hopper hopper, WorkRate working, Duration fill, Mass tender) {
   private static final FigureKey FILLING_LIMITS = FigureKey.of("loads", "filling_limits");
 
   public GroundOutfit {
     Limits.given("hopper", hopper);
     Limits.given("field capacity", working);
-    Limits.within("filling", fillMinutes, 0, 240, Unit.MINUTE);
+    Limits.within("filling", Durations.inMinutes(fill), 0, 240, Unit.MINUTE);
   }
 
   /** Loads, hours and what limits them for a field; says why where nothing can be carried. */
@@ -35,7 +38,7 @@ public record GroundOutfit(Hopper hopper, WorkRate working, double fillMinutes, 
       return LoadPlan.impossible(Reason.of("the box holds no seed: its load is 0"));
     }
     Loads loads = Loads.of(field, blend.rate(), load);
-    double filling = loads.count() * fillMinutes / 60;
+    double filling = loads.count() * Durations.inHours(fill);
     double hours = working.hoursFor(field) + filling;
     List<LoadPlan.Need> needs = new ArrayList<>();
     if (tender.pounds() > 0) {
@@ -45,8 +48,8 @@ public record GroundOutfit(Hopper hopper, WorkRate working, double fillMinutes, 
     return LoadPlan.done(
         loads,
         WorkRate.acresPerHour(field.acres() / hours),
-        hours,
-        loads.acresPerLoad().acres() / working.acresPerHour() * 60 + fillMinutes,
+        Durations.hours(hours),
+        Durations.hours(working.hoursFor(loads.acresPerLoad())).plus(fill),
         needs,
         filling > blend.figures().of(FILLING_LIMITS) * hours ? "filling" : "driving",
         List.of());
@@ -64,9 +67,9 @@ public record GroundOutfit(Hopper hopper, WorkRate working, double fillMinutes, 
   }
 
   /** Acres that fill a grain tank at a yield. */
-  public static Area acresPerUnload(double tankBushels, double bushelsPerAcre) {
+  public static Area acresPerUnload(Volume tank, Volume yieldPerAcre) {
     return Area.ofAcres(
-        Limits.positive("grain tank", tankBushels, 2000, Unit.BUSHEL)
-            / Limits.positive("yield", bushelsPerAcre, 400, Unit.BUSHEL_PER_ACRE));
+        Limits.positive("grain tank", tank.bushels(), 2000, Unit.BUSHEL)
+            / Limits.positive("yield", yieldPerAcre.bushels(), 400, Unit.BUSHEL_PER_ACRE));
   }
 }

@@ -1,7 +1,9 @@
 package nimblefurrow.core.loads;
 
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import nimblefurrow.core.quantity.Durations;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.WorkRate;
 
@@ -10,15 +12,15 @@ import nimblefurrow.core.quantity.WorkRate;
  *
  * @param loads empty when it is not possible
  * @param rate acres an hour with refills, ferries and waiting
- * @param minutesPerLoad from one filling to the next
+ * @param perLoad from one filling to the next
  * @param needs what must stand ready, for example batteries
  * @param limits what holds the work back, in words
  */
 public record LoadPlan(
     Optional<Loads> loads,
     Optional<WorkRate> rate,
-    double hours,
-    double minutesPerLoad,
+    Duration time,
+    Duration perLoad,
     List<Need> needs,
     String limits,
     List<Reason> notes,
@@ -30,16 +32,16 @@ public record LoadPlan(
   static LoadPlan done(
       Loads loads,
       WorkRate rate,
-      double hours,
-      double minutesPerLoad,
+      Duration time,
+      Duration perLoad,
       List<Need> needs,
       String limits,
       List<Reason> notes) {
     return new LoadPlan(
         Optional.of(loads),
         Optional.of(rate),
-        hours,
-        minutesPerLoad,
+        time,
+        perLoad,
         List.copyOf(needs),
         limits,
         List.copyOf(notes),
@@ -48,7 +50,19 @@ public record LoadPlan(
 
   static LoadPlan impossible(Reason why) {
     return new LoadPlan(
-        Optional.empty(), Optional.empty(), 0, 0, List.of(), "", List.of(), Optional.of(why));
+        Optional.empty(),
+        Optional.empty(),
+        Duration.ZERO,
+        Duration.ZERO,
+        List.of(),
+        "",
+        List.of(),
+        Optional.of(why));
+  }
+
+  /** Hours of several passes one after the other. */
+  public static double hours(List<LoadPlan> passes) {
+    return passes.stream().mapToDouble(p -> Durations.inHours(p.time())).sum();
   }
 
   /** Whether the machine can do it at all. */

@@ -1,44 +1,46 @@
 package nimblefurrow.core.loads;
 
+import java.time.Duration;
 import java.util.List;
 import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Durations;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.Unit;
+import nimblefurrow.core.quantity.Volume;
 import nimblefurrow.core.quantity.WorkRate;
 
 /**
  * Seed stirred into a slurry tank: how much goes into each tank follows the gallons per acre.
  *
- * @param tankGallons what the tank holds
- * @param gallonsPerAcre slurry laid on an acre
- * @param tankMinutes filling and road for each tank
+ * @param tank what the tank holds
+ * @param perAcre slurry laid on an acre
+ * @param filling filling and road for each tank
  */
-public record SlurryOutfit(
-    double tankGallons, double gallonsPerAcre, WorkRate working, double tankMinutes) {
+public record SlurryOutfit(Volume tank, Volume perAcre, WorkRate working, Duration filling) {
   public SlurryOutfit {
-    Limits.positive("tank", tankGallons, 20_000, Unit.GALLON);
-    Limits.positive("slurry", gallonsPerAcre, 30_000, Unit.GALLON_PER_ACRE);
+    Limits.positive("tank", tank.gallons(), 20_000, Unit.GALLON);
+    Limits.positive("slurry", perAcre.gallons(), 30_000, Unit.GALLON_PER_ACRE);
     Limits.given("field capacity", working);
-    Limits.within("filling", tankMinutes, 0, 240, Unit.MINUTE);
+    Limits.within("filling", Durations.inMinutes(filling), 0, 240, Unit.MINUTE);
   }
 
   /** Pounds of seed to stir into each full tank. */
   public Mass seedPerTank(SeedRate rate) {
-    return Mass.ofPounds(rate.poundsPerAcre() * tankGallons / gallonsPerAcre);
+    return Mass.ofPounds(rate.poundsPerAcre() * tank.gallons() / perAcre.gallons());
   }
 
   /** Tanks, hours and the seed in each tank for a field. */
   public LoadPlan plan(Area field, SeedRate rate) {
     Loads tanks = Loads.of(field, rate, seedPerTank(rate));
-    double hours = working.hoursFor(field) + tanks.count() * tankMinutes / 60;
+    double hours = working.hoursFor(field) + tanks.count() * Durations.inHours(filling);
     return LoadPlan.done(
         tanks,
         WorkRate.acresPerHour(field.acres() / hours),
-        hours,
-        tanks.acresPerLoad().acres() / working.acresPerHour() * 60 + tankMinutes,
+        Durations.hours(hours),
+        Durations.hours(working.hoursFor(tanks.acresPerLoad())).plus(filling),
         List.of(),
         "hauling slurry",
         List.of(

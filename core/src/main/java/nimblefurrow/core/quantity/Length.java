@@ -7,6 +7,7 @@ package nimblefurrow.core.quantity;
 public record Length(double feet) {
   private static final double METRES_PER_FOOT = 0.3048;
   private static final double INCHES_PER_FOOT = 12;
+  private static final double FEET_PER_MILE = 5280;
   private static final double MOST_FEET = 5_280_000;
 
   public Length {
@@ -23,6 +24,11 @@ public record Length(double feet) {
     return new Length(inches / INCHES_PER_FOOT);
   }
 
+  /** A length in miles. */
+  public static Length ofMiles(double miles) {
+    return new Length(miles * FEET_PER_MILE);
+  }
+
   /** A length in metres. */
   public static Length ofMetres(double metres) {
     return new Length(metres / METRES_PER_FOOT);
@@ -31,6 +37,11 @@ public record Length(double feet) {
   /** The same in inches. */
   public double inches() {
     return feet * INCHES_PER_FOOT;
+  }
+
+  /** The same in miles. */
+  public double miles() {
+    return feet / FEET_PER_MILE;
   }
 
   /** The same in metres. */

@@ -36,11 +36,17 @@ public final class HeldBack {
     return season.route().map(RouteOutlook::opens).flatMap(opens -> opens.median());
   }
 
-  /** The zone on whose ground a job's day is fit least often; empty where the rest is no better. */
+  /**
+   * The zone on whose ground a job finds the fewest fit days in what is left of its window; empty
+   * where the rest finds no more.
+   *
+   * @param today the window counts from here where it is open already
+   */
   public static Optional<String> byGround(
-      Job job, LocalDate day, FitDays fit, List<LandPart> parts) {
+      Job job, LocalDate today, FitDays fit, List<LandPart> parts) {
     boolean living = job.grounds().stream().anyMatch(Footing::livingCover);
-    return fit.holdsBack(job, day)
+    LocalDate opens = job.window().opens().median().filter(today::isBefore).orElse(today);
+    return fit.holdsBack(job, opens, job.window().end())
         .flatMap(
             ground ->
                 parts.stream()

@@ -1,6 +1,7 @@
 package nimblefurrow.core.work;
 
 import java.util.Arrays;
+import nimblefurrow.core.quantity.Durations;
 
 /**
  * How much of one day each machine, driver and tractor has spent, from 0 in the morning to 1 at
@@ -83,7 +84,7 @@ final class Clocks {
   double longest(Start start) {
     return start.driver() == NONE
         ? Double.MAX_VALUE
-        : Person.hours(n.drivers.get(start.driver()).longestDay());
+        : Durations.inHours(n.drivers.get(start.driver()).longestDay());
   }
 
   /**
@@ -103,7 +104,7 @@ final class Clocks {
     }
     int who = start.driver();
     Person person = n.drivers.get(who);
-    double usual = Person.hours(person.usualDay());
+    double usual = Durations.inHours(person.usualDay());
     double over = Math.max(0, driven[who] - usual);
     driven[who] += hours;
     driver[who] = end;

@@ -188,14 +188,25 @@ public final class FitDays {
   }
 
   /**
-   * The ground that is fit on a day least often, where that is less often than another; it holds
-   * the rest back.
+   * The ground with the fewest fit days to be counted on between two days, where another has more;
+   * it holds the rest back.
+   *
+   * @param from first day counted
+   * @param to last day counted; the first alone is counted where it is earlier
    */
-  public Optional<Footing> holdsBack(Job job, LocalDate date) {
-    Map<Footing, Double> chances = new LinkedHashMap<>();
-    job.grounds().forEach(g -> chances.put(g, chance(List.of(g), job.kind(), date)));
-    double best = Collections.max(chances.values());
-    return chances.entrySet().stream()
+  public Optional<Footing> holdsBack(Job job, LocalDate from, LocalDate to) {
+    Map<Footing, Double> fit = new LinkedHashMap<>();
+    LocalDate end = to.isBefore(from) ? from : to;
+    job.grounds()
+        .forEach(
+            ground ->
+                fit.put(
+                    ground,
+                    from.datesUntil(end.plusDays(1))
+                        .mapToDouble(day -> chance(List.of(ground), job.kind(), day))
+                        .sum()));
+    double best = Collections.max(fit.values());
+    return fit.entrySet().stream()
         .filter(e -> e.getValue() < best)
         .min(Map.Entry.comparingByValue())
         .map(Map.Entry::getKey);

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.Durations;
 
 /**
  * A campaign as numbers, made once, so that thousands of plans can be played on it. Jobs, machines,
@@ -117,7 +118,7 @@ final class Numbers {
     double[][] road = new double[all.size()][all.size()];
     for (int a = 0; a < road.length; a++) {
       for (int b = 0; b < road.length; b++) {
-        road[a][b] = a == b ? 0 : Person.hours(roads.between(all.get(a), all.get(b)));
+        road[a][b] = a == b ? 0 : Durations.inHours(roads.between(all.get(a), all.get(b)));
       }
     }
     return road;

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.Set;
+import nimblefurrow.core.quantity.Durations;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.Unit;
@@ -27,8 +28,9 @@ public record Person(
 
   public Person {
     Limits.given("driver", name);
-    Limits.within("usual day", hours(usualDay), 0, 24, Unit.HOUR);
-    Limits.within("longest day", hours(longestDay), hours(usualDay), 24, Unit.HOUR);
+    Limits.within("usual day", Durations.inHours(usualDay), 0, 24, Unit.HOUR);
+    Limits.within(
+        "longest day", Durations.inHours(longestDay), Durations.inHours(usualDay), 24, Unit.HOUR);
     Limits.given("price of overtime", overtimePerHour);
     off = Set.copyOf(off);
   }
@@ -43,9 +45,5 @@ public record Person(
     Set<LocalDate> all = new HashSet<>(off);
     all.addAll(days);
     return new Person(name, all, usualDay, longestDay, overtimePerHour);
-  }
-
-  static double hours(Duration day) {
-    return Limits.given("hours of a day", day).toMillis() / 3_600_000.0;
   }
 }

@@ -1,5 +1,7 @@
 package nimblefurrow.core.calibration;
 
+import static nimblefurrow.core.quantity.Length.ofFeet;
+import static nimblefurrow.core.quantity.Length.ofInches;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -10,9 +12,11 @@ import nimblefurrow.core.calibration.NextSetting.Tried;
 import nimblefurrow.core.calibration.NextSetting.Verdict;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Speed;
 import nimblefurrow.core.quantity.UnitSystem;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -25,49 +29,54 @@ class CalibrationTest {
 
   @Test
   void aCatchUnderEightEvenRows() {
-    CatchTest test = new CatchTest(Mass.ofGrams(620), CatchTest.evenRows(8, 7.5), 200);
+    CatchTest test =
+        new CatchTest(Mass.ofGrams(620), CatchTest.evenRows(8, ofInches(7.5)), ofFeet(200));
     assertThat(test.rate().poundsPerAcre()).isCloseTo(59.5, within(0.05));
   }
 
   @Test
   void rowsInGapsShareTheGapNotTheirSpacing() {
-    double width = CatchTest.gaps(12, 3, 30);
-    assertThat(width).isEqualTo(10);
-    assertThat(new CatchTest(Mass.ofGrams(620), width, 200).rate().poundsPerAcre())
+    Length width = CatchTest.gaps(12, 3, ofInches(30));
+    assertThat(width.feet()).isEqualTo(10);
+    assertThat(new CatchTest(Mass.ofGrams(620), width, ofFeet(200)).rate().poundsPerAcre())
         .isCloseTo(29.8, within(0.05));
   }
 
   @Test
   void theBandIsSownThickerThanTheFieldAcre() {
-    assertThat(CatchTest.bandShare(3, 7.5, 30)).isEqualTo(0.75);
-    assertThat(CatchTest.bandShare(4, 7.5, 30)).isEqualTo(1);
-    assertThat(CatchTest.bandShare(5, 7.5, 30)).as("never more than all").isEqualTo(1);
-    assertThatThrownBy(() -> CatchTest.bandShare(3, 0, 30)).hasMessageContaining("row spacing");
+    assertThat(CatchTest.bandShare(3, ofInches(7.5), ofInches(30))).isEqualTo(0.75);
+    assertThat(CatchTest.bandShare(4, ofInches(7.5), ofInches(30))).isEqualTo(1);
+    assertThat(CatchTest.bandShare(5, ofInches(7.5), ofInches(30)))
+        .as("never more than all")
+        .isEqualTo(1);
+    assertThatThrownBy(() -> CatchTest.bandShare(3, ofInches(0), ofInches(30)))
+        .hasMessageContaining("row spacing");
   }
 
   @Test
   void wheelTurnsGiveTheDistance() {
     // 25 turns of 8 ft with 5 % slip: 190 ft.
-    assertThat(CatchTest.wheelTurns(25, 8, 0.05)).isCloseTo(190, within(1e-9));
-    assertThat(CatchTest.wheelTurns(25, 8, 0)).isEqualTo(200);
+    assertThat(CatchTest.wheelTurns(25, ofFeet(8), 0.05).feet()).isCloseTo(190, within(1e-9));
+    assertThat(CatchTest.wheelTurns(25, ofFeet(8), 0).feet()).isEqualTo(200);
   }
 
   @ParameterizedTest
   @CsvSource({
     "0,5,200,caught seed is more than 0",
     "1,0,200,effective width is more than 0",
-    "1,5,-3,distance is more than 0",
+    "1,5,0,distance is more than 0",
+    "1,5,-3,length is 0–",
     "NaN,5,200,mass is 0–"
   })
   void aCatchThatCannotBeIsRefused(double lb, double width, double feet, String said) {
-    assertThatThrownBy(() -> new CatchTest(Mass.ofPounds(lb), width, feet))
+    assertThatThrownBy(() -> new CatchTest(Mass.ofPounds(lb), ofFeet(width), ofFeet(feet)))
         .isInstanceOf(OutOfRange.class)
         .hasMessageContaining(said);
   }
 
   @Test
   void oneTestScalesInProportion() {
-    NextSetting next = NextSetting.of(List.of(tried(30, 48)), rate(60), 5, "", 0, 100);
+    NextSetting next = NextSetting.of(List.of(tried(30, 48)), rate(60), Speed.mph(5), "", 0, 100);
     assertThat(next.setting()).isCloseTo(37.5, within(1e-9));
     assertThat(next.error()).isEmpty();
     assertThat(next.notes()).isNotEmpty();
@@ -77,7 +86,7 @@ class CalibrationTest {
   void twoTestsLieOnALine() {
     // 30 → 48, 40 → 68: 2 lb a step, so 60 lies at 36.
     NextSetting next =
-        NextSetting.of(List.of(tried(30, 48), tried(40, 68)), rate(60), 5, "", 0, 100);
+        NextSetting.of(List.of(tried(30, 48), tried(40, 68)), rate(60), Speed.mph(5), "", 0, 100);
     assertThat(next.setting()).isCloseTo(36, within(1e-9));
   }
 
@@ -86,7 +95,12 @@ class CalibrationTest {
     // Least squares by hand: slope 2, intercept −11.67; residuals −0.33, +0.67, −0.33.
     NextSetting next =
         NextSetting.of(
-            List.of(tried(30, 48), tried(35, 59), tried(40, 68)), rate(60), 5, "", 0, 100);
+            List.of(tried(30, 48), tried(35, 59), tried(40, 68)),
+            rate(60),
+            Speed.mph(5),
+            "",
+            0,
+            100);
     assertThat(next.setting()).isCloseTo((60 + 35.0 / 3) / 2, within(1e-9));
     assertThat(next.error().orElseThrow())
         .isCloseTo(Math.sqrt((1.0 / 9 + 4.0 / 9 + 1.0 / 9) / 1), within(1e-9));
@@ -96,13 +110,13 @@ class CalibrationTest {
   @CsvSource({"30,48,30,52", "30,60,40,50"})
   void testsThatDoNotRiseAreTakenInProportion(double s1, double r1, double s2, double r2) {
     NextSetting next =
-        NextSetting.of(List.of(tried(s1, r1), tried(s2, r2)), rate(60), 5, "", 0, 200);
+        NextSetting.of(List.of(tried(s1, r1), tried(s2, r2)), rate(60), Speed.mph(5), "", 0, 200);
     assertThat(next.setting()).isCloseTo(60 * ((s1 + s2) / 2) / ((r1 + r2) / 2), within(1e-9));
   }
 
   @Test
   void theSettingStaysOnTheScaleAndSaysSo() {
-    NextSetting next = NextSetting.of(List.of(tried(80, 40)), rate(60), 5, "", 0, 100);
+    NextSetting next = NextSetting.of(List.of(tried(80, 40)), rate(60), Speed.mph(5), "", 0, 100);
     assertThat(next.setting()).isEqualTo(100);
     assertThat(next.notes().get(0).in(UnitSystem.US))
         .contains("off the scale")
@@ -113,11 +127,11 @@ class CalibrationTest {
   void speedAndSprocketArePartOfThePoint() {
     List<Tried> tests =
         List.of(
-            new Tried(30, 5, "A", rate(48)),
-            new Tried(30, 8, "A", rate(20)),
-            new Tried(30, 5, "B", rate(90)));
-    assertThat(NextSetting.of(tests, rate(48), 5, "A", 0, 100).setting()).isEqualTo(30);
-    assertThatThrownBy(() -> NextSetting.of(tests, rate(48), 6, "A", 0, 100))
+            new Tried(30, Speed.mph(5), "A", rate(48)),
+            new Tried(30, Speed.mph(8), "A", rate(20)),
+            new Tried(30, Speed.mph(5), "B", rate(90)));
+    assertThat(NextSetting.of(tests, rate(48), Speed.mph(5), "A", 0, 100).setting()).isEqualTo(30);
+    assertThatThrownBy(() -> NextSetting.of(tests, rate(48), Speed.mph(6), "A", 0, 100))
         .hasMessageContaining("no test so far was made at 6 mph with sprocket A");
   }
 
@@ -132,7 +146,7 @@ class CalibrationTest {
               tried(60 + random.nextInt(20), 20 + random.nextDouble() * 60));
       double last = -1;
       for (double target = 5; target < 150; target += 5) {
-        double setting = NextSetting.of(tests, rate(target), 5, "", 0, 100).setting();
+        double setting = NextSetting.of(tests, rate(target), Speed.mph(5), "", 0, 100).setting();
         assertThat(setting).isBetween(0.0, 100.0).isGreaterThanOrEqualTo(last);
         last = setting;
       }
@@ -156,14 +170,16 @@ class CalibrationTest {
 
   @Test
   void airMeter() {
-    AirMeter meter = new AirMeter(rate(24), 20, 5.5);
-    assertThat(meter.poundsPerMinute()).isCloseTo(5.33, within(0.005));
-    assertThat(meter.at(2.75).poundsPerAcre()).as("half as fast, twice the seed").isEqualTo(48);
+    AirMeter meter = new AirMeter(rate(24), ofFeet(20), Speed.mph(5.5));
+    assertThat(meter.perMinute().pounds()).isCloseTo(5.33, within(0.005));
+    assertThat(meter.at(Speed.mph(2.75)).poundsPerAcre())
+        .as("half as fast, twice the seed")
+        .isEqualTo(48);
     assertThat(meter.table(Figures.shipped())).hasSize(10);
-    assertThat(meter.table(Figures.shipped()).get(0).mph()).isCloseTo(3.3, within(1e-9));
-    assertThat(meter.table(Figures.shipped()).get(9).mph()).isCloseTo(8.25, within(1e-9));
-    assertThat(meter.safeSpeeds(Figures.shipped()).slowest()).isCloseTo(5.0, within(1e-9));
-    assertThat(meter.safeSpeeds(Figures.shipped()).fastest()).isCloseTo(6.11, within(0.005));
+    assertThat(meter.table(Figures.shipped()).get(0).speed().mph()).isCloseTo(3.3, within(1e-9));
+    assertThat(meter.table(Figures.shipped()).get(9).speed().mph()).isCloseTo(8.25, within(1e-9));
+    assertThat(meter.safeSpeeds(Figures.shipped()).slowest().mph()).isCloseTo(5.0, within(1e-9));
+    assertThat(meter.safeSpeeds(Figures.shipped()).fastest().mph()).isCloseTo(6.11, within(0.005));
     assertThat(meter.at(meter.safeSpeeds(Figures.shipped()).slowest()).poundsPerAcre())
         .isCloseTo(26.4, within(1e-9));
     assertThat(meter.at(meter.safeSpeeds(Figures.shipped()).fastest()).poundsPerAcre())
@@ -187,6 +203,6 @@ class CalibrationTest {
   }
 
   private static Tried tried(double setting, double lb) {
-    return new Tried(setting, 5, "", rate(lb));
+    return new Tried(setting, Speed.mph(5), "", rate(lb));
   }
 }

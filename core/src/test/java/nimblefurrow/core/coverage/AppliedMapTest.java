@@ -8,6 +8,7 @@ import java.util.List;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.land.Boundary;
 import nimblefurrow.core.land.LocalPlane;
+import nimblefurrow.core.quantity.Length;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -32,7 +33,7 @@ class AppliedMapTest {
     for (double y : northings) {
       for (int i = 0; i <= 80; i++) {
         Coordinate c = PLANE.toGlobe(new Coordinate(east ? i * 5 : 400 - i * 5, y));
-        points.add(new AppliedPoint(c.x, c.y, seconds++, i == 0 ? 0 : lb, 10 / FT));
+        points.add(new AppliedPoint(c.x, c.y, seconds++, i == 0 ? 0 : lb, Length.ofFeet(10 / FT)));
       }
       east = !east;
     }
@@ -102,7 +103,7 @@ class AppliedMapTest {
   void aMachineThatStandsOrLosesItsPlaceDrawsNoLine() {
     List<AppliedPoint> points = new ArrayList<>(passes(new double[] {5}, 1));
     Coordinate far = PLANE.toGlobe(new Coordinate(10, 195));
-    points.add(new AppliedPoint(far.x, far.y, 500, 1, 10 / FT));
+    points.add(new AppliedPoint(far.x, far.y, 500, 1, Length.ofFeet(10 / FT)));
     AppliedMap map = AppliedMap.of(FIELD, points, Figures.shipped());
     assertThat(map.covered().acres())
         .as("one pass of 400 m by 10 m, no stripe across to the lost point")

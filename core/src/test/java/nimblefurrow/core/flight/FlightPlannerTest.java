@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -13,9 +14,12 @@ import nimblefurrow.core.land.Boundary;
 import nimblefurrow.core.land.LocalPlane;
 import nimblefurrow.core.land.MarkKind;
 import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Durations;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Speed;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -64,18 +68,18 @@ class FlightPlannerTest {
         Boundary.of("test", field),
         hazards,
         home,
-        30,
-        0,
+        Length.ofFeet(30),
+        Length.ofFeet(0),
         Optional.ofNullable(bearing),
         SeedRate.poundsPerAcre(90),
         Mass.ofPounds(88),
-        20,
-        4,
-        9);
+        Speed.feetPerSecond(20),
+        Duration.ofSeconds(4),
+        Duration.ofMinutes(9));
   }
 
   private static Hazard hazard(MarkKind kind, Geometry shape) {
-    return new Hazard(kind, "", shape, kind.keepAway(Figures.shipped()).feet());
+    return new Hazard(kind, "", shape, kind.keepAway(Figures.shipped()));
   }
 
   static List<FlightJob> jobs() {
@@ -113,13 +117,13 @@ class FlightPlannerTest {
     var locator = new org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator(field);
     SplittableRandom random = new SplittableRandom(1);
     double pounds = 0;
-    double half = plan.apartFt() / 2 * FT;
+    double half = plan.apart().feet() / 2 * FT;
     for (FlightPlan.Flight flight : plan.flights()) {
       for (FlightPlan.Leg leg : flight.legs()) {
         if (leg.spreading()) {
           Coordinate a = PLANE.toPlane(leg.points().get(0));
           Coordinate b = PLANE.toPlane(leg.points().get(1));
-          int grains = (int) Math.ceil(leg.feet() / 2);
+          int grains = (int) Math.ceil(leg.length().feet() / 2);
           double ux = (b.x - a.x) / a.distance(b);
           double uy = (b.y - a.y) / a.distance(b);
           for (int i = 0; i < grains; i++) {
@@ -127,7 +131,7 @@ class FlightPlannerTest {
             double t = (random.nextDouble() * 2 - 1) * half;
             Coordinate fell = new Coordinate(a.x + ux * s - uy * t, a.y + uy * s + ux * t);
             boolean in = locator.locate(fell) != org.locationtech.jts.geom.Location.EXTERIOR;
-            pounds += in ? leg.feet() * plan.poundsPerFoot() / grains : 0;
+            pounds += in ? leg.length().feet() * plan.poundsPerFoot() / grains : 0;
           }
         }
       }
@@ -142,7 +146,7 @@ class FlightPlannerTest {
     Geometry field = PLANE.toPlane(job.field().shape()).buffer(0.05);
     List<Geometry> buffers = new ArrayList<>();
     for (Hazard hazard : job.hazards()) {
-      buffers.add(PLANE.toPlane(hazard.shape()).buffer(hazard.keepAwayFt() * FT));
+      buffers.add(PLANE.toPlane(hazard.shape()).buffer(hazard.keepAway().metres()));
     }
     for (FlightPlan.Flight flight : plan.flights()) {
       Coordinate before = null;
@@ -172,7 +176,7 @@ class FlightPlannerTest {
     FlightPlan plan = FlightPlanner.plan(job);
     for (FlightPlan.Flight flight : plan.flights()) {
       assertThat(flight.pounds().pounds()).isLessThanOrEqualTo(88 + 1e-6).isPositive();
-      assertThat(flight.minutes()).isLessThanOrEqualTo(9 + 1e-6);
+      assertThat(Durations.inMinutes(flight.time())).isLessThanOrEqualTo(9 + 1e-6);
     }
     double least = Math.ceil(plan.pounds().pounds() / 88 - 1e-9);
     assertThat((double) plan.flights().size()).isGreaterThanOrEqualTo(least);
@@ -186,38 +190,38 @@ class FlightPlannerTest {
             Boundary.of("test", QUARTER),
             List.of(),
             at(-600, 1300),
-            30,
-            0,
+            Length.ofFeet(30),
+            Length.ofFeet(0),
             Optional.of(0.0),
             SeedRate.poundsPerAcre(20),
             Mass.ofPounds(900),
-            20,
-            4,
-            7);
+            Speed.feetPerSecond(20),
+            Duration.ofSeconds(4),
+            Duration.ofMinutes(7));
     FlightPlan plan = FlightPlanner.plan(heavy);
     double longest = 0;
     for (FlightPlan.Flight flight : plan.flights()) {
-      double feet = flight.legs().stream().mapToDouble(FlightPlan.Leg::feet).sum();
-      assertThat(flight.minutes()).isGreaterThanOrEqualTo(feet / 20 / 60 - 1e-6);
-      assertThat(flight.minutes()).isLessThanOrEqualTo(7 + 1e-6);
+      double feet = flight.legs().stream().mapToDouble(l -> l.length().feet()).sum();
+      assertThat(Durations.inMinutes(flight.time())).isGreaterThanOrEqualTo(feet / 20 / 60 - 1e-6);
+      assertThat(Durations.inMinutes(flight.time())).isLessThanOrEqualTo(7 + 1e-6);
       assertThat(flight.pounds().pounds()).isLessThan(900);
       List<Coordinate> last = flight.legs().get(flight.legs().size() - 1).points();
       assertThat(last.get(last.size() - 1).distance(heavy.home())).isLessThan(1e-6);
-      longest = Math.max(longest, flight.minutes());
+      longest = Math.max(longest, Durations.inMinutes(flight.time()));
     }
     assertThat(longest).as("the battery is what binds").isGreaterThan(6.9);
-    double inTheAir = plan.flights().stream().mapToDouble(FlightPlan.Flight::minutes).sum();
-    assertThat(plan.minutes()).isCloseTo(inTheAir, within(1e-9));
-    assertThat(plan.hours(3))
+    double inTheAir = plan.flights().stream().mapToDouble(f -> Durations.inMinutes(f.time())).sum();
+    assertThat(Durations.inMinutes(plan.airborne())).isCloseTo(inTheAir, within(1e-9));
+    assertThat(Durations.inHours(plan.withRefills(Duration.ofMinutes(3))))
         .as("a refill between two flights, none after the last")
         .isCloseTo((inTheAir + 3 * (plan.flights().size() - 1)) / 60, within(1e-9));
     FlightPlan.Flight first = plan.flights().get(0);
     List<FlightPlan.Leg> spread = first.legs().stream().filter(FlightPlan.Leg::spreading).toList();
     List<Coordinate> end = spread.get(spread.size() - 1).points();
     assertThat(first.endsAt()).isEqualTo(end.get(end.size() - 1));
-    double flown = first.legs().stream().mapToDouble(FlightPlan.Leg::feet).sum() / 20;
+    double flown = first.legs().stream().mapToDouble(l -> l.length().feet()).sum() / 20;
     double turns = 4 * (spread.size() - 1);
-    assertThat(first.minutes() * 60).isBetween(flown, flown + turns + 1e-6);
+    assertThat(Durations.inMinutes(first.time()) * 60).isBetween(flown, flown + turns + 1e-6);
     assertThat(plan.flown().acres()).isCloseTo(160, within(0.05));
   }
 
@@ -225,7 +229,7 @@ class FlightPlannerTest {
   void aQuarterIsFlownInEightyEightLines() {
     FlightPlan plan = FlightPlanner.plan(jobs().get(0));
     assertThat(plan.lines()).isEqualTo(88);
-    assertThat(plan.apartFt()).isCloseTo(30, within(0.01));
+    assertThat(plan.apart().feet()).isCloseTo(30, within(0.01));
     assertThat(plan.flown().acres()).isCloseTo(160, within(0.05));
     assertThat(plan.bearing()).isIn(0.0, 90.0);
     assertThat(plan.poundsPerFoot()).isCloseTo(90 * 30 / Area.SQUARE_FEET_PER_ACRE, within(1e-4));
@@ -256,34 +260,34 @@ class FlightPlannerTest {
             j.field(),
             j.hazards(),
             j.home(),
-            swath,
-            0,
+            Length.ofFeet(swath),
+            Length.ofFeet(0),
             Optional.of(20.0),
             j.rate(),
             j.load(),
-            20,
-            4,
-            9);
+            Speed.feetPerSecond(20),
+            Duration.ofSeconds(4),
+            Duration.ofMinutes(9));
     FlightJob wide =
         new FlightJob(
             j.field(),
             j.hazards(),
             j.home(),
-            swath * 1.3,
-            0,
+            Length.ofFeet(swath * 1.3),
+            Length.ofFeet(0),
             Optional.of(20.0),
             j.rate(),
             j.load(),
-            20,
-            4,
-            9);
+            Speed.feetPerSecond(20),
+            Duration.ofSeconds(4),
+            Duration.ofMinutes(9));
     assertThat(FlightPlanner.plan(wide).lines())
         .isLessThanOrEqualTo(FlightPlanner.plan(narrow).lines());
   }
 
   @Test
   void whatCannotBeFlownIsRefusedInWords() {
-    Hazard everywhere = new Hazard(MarkKind.TOWER, "", QUARTER, 100);
+    Hazard everywhere = new Hazard(MarkKind.TOWER, "", QUARTER, Length.ofFeet(100));
     assertThatThrownBy(
             () -> FlightPlanner.plan(job(QUARTER, List.of(everywhere), at(-500, 0), null)))
         .isInstanceOf(OutOfRange.class)
@@ -300,14 +304,14 @@ class FlightPlannerTest {
                     Boundary.of("f", QUARTER),
                     List.of(),
                     at(0, 0),
-                    0,
-                    0,
+                    Length.ofFeet(0),
+                    Length.ofFeet(0),
                     Optional.empty(),
                     SeedRate.poundsPerAcre(90),
                     Mass.ofPounds(88),
-                    20,
-                    4,
-                    9))
+                    Speed.feetPerSecond(20),
+                    Duration.ofSeconds(4),
+                    Duration.ofMinutes(9)))
         .hasMessageContaining("swath is 3–200 ft, got 0");
   }
 }

@@ -3,38 +3,45 @@ package nimblefurrow.core.loads;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.Duration;
 import java.util.PriorityQueue;
 import java.util.SplittableRandom;
 import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Durations;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Speed;
 import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.quantity.Volume;
 import org.junit.jupiter.api.Test;
 
 class DroneTest {
   static DroneOutfit outfit(int batteries, int chargers, double gate) {
     return new DroneOutfit(
-        new Hopper(2.6, 0.95, Mass.ofPounds(88)),
-        30,
-        20,
-        8,
-        9,
-        2,
+        new Hopper(Volume.cubicFeet(2.6), 0.95, Mass.ofPounds(88)),
+        Length.ofFeet(30),
+        Speed.feetPerSecond(20),
+        Duration.ofSeconds(8),
+        Duration.ofMinutes(9),
+        Duration.ofMinutes(2),
         batteries,
         chargers,
-        12,
-        4,
-        gate);
+        Duration.ofMinutes(12),
+        Duration.ofMinutes(4),
+        Mass.ofPounds(gate));
   }
 
   @Test
   void oneCycleByHand() {
     // Rye 90 lb/ac: 88 lb is 0.978 ac. 43,560 ÷ (30 × 20) + 8 = 80.6 s/ac; 78.8 s over the field.
-    LoadPlan plan = outfit(9, 6, 0).plan(Area.ofAcres(80), LoadsTest.blend("cereal-rye", 90), 600);
+    LoadPlan plan =
+        outfit(9, 6, 0)
+            .plan(Area.ofAcres(80), LoadsTest.blend("cereal-rye", 90), Length.ofFeet(600));
     double acres = 88 / 90.0;
     double air = acres * 80.6 / 60 + 2 * 600 / 20.0 / 60;
     double cycle = air + 2;
-    assertThat(plan.minutesPerLoad()).isCloseTo(cycle, within(1e-9));
+    assertThat(Durations.inMinutes(plan.perLoad())).isCloseTo(cycle, within(1e-9));
     assertThat(plan.rate().orElseThrow().acresPerHour())
         .isCloseTo(60 / cycle * acres, within(1e-9));
     assertThat(plan.loads().orElseThrow().count()).isEqualTo(82);
@@ -47,11 +54,16 @@ class DroneTest {
 
   @Test
   void lightSeedEndsWithTheBatteryAndTwoBatteriesHoldUpTheWork() {
-    LoadPlan light = outfit(9, 6, 0).plan(Area.ofAcres(80), LoadsTest.blend("turnip", 6), 600);
+    LoadPlan light =
+        outfit(9, 6, 0).plan(Area.ofAcres(80), LoadsTest.blend("turnip", 6), Length.ofFeet(600));
     assertThat(light.limits()).isEqualTo("the battery's air time");
-    LoadPlan few = outfit(2, 6, 0).plan(Area.ofAcres(80), LoadsTest.blend("cereal-rye", 90), 600);
+    LoadPlan few =
+        outfit(2, 6, 0)
+            .plan(Area.ofAcres(80), LoadsTest.blend("cereal-rye", 90), Length.ofFeet(600));
     assertThat(few.limits()).isEqualTo("the number of batteries");
-    LoadPlan slow = outfit(9, 1, 0).plan(Area.ofAcres(80), LoadsTest.blend("cereal-rye", 90), 600);
+    LoadPlan slow =
+        outfit(9, 1, 0)
+            .plan(Area.ofAcres(80), LoadsTest.blend("cereal-rye", 90), Length.ofFeet(600));
     assertThat(slow.limits()).isEqualTo("the chargers");
     assertThat(slow.rate().orElseThrow().acresPerHour()).isCloseTo(5 * 88 / 90.0, within(1e-9));
   }
@@ -60,12 +72,12 @@ class DroneTest {
   void aNarrowGateMakesItFlySlower() {
     DroneOutfit drone = outfit(9, 6, 40);
     SeedRate rate = SeedRate.poundsPerAcre(90);
-    double speed = drone.speedFor(rate);
+    double speed = drone.speedFor(rate).feetPerSecond();
     assertThat(90 * 30 * speed * 60 / 43560).as("pounds a minute").isCloseTo(40, within(1e-9));
     assertThat(speed).isLessThan(20);
     assertThat(
             drone
-                .plan(Area.ofAcres(80), LoadsTest.blend("cereal-rye", 90), 0)
+                .plan(Area.ofAcres(80), LoadsTest.blend("cereal-rye", 90), Length.ofFeet(0))
                 .notes()
                 .get(0)
                 .in(UnitSystem.US))
@@ -109,25 +121,26 @@ class DroneTest {
       double bulk = 20 + random.nextDouble() * 120;
       DroneOutfit drone =
           new DroneOutfit(
-              new Hopper(2.6, 0.95, Mass.ofPounds(88)),
-              30,
-              20,
-              8,
-              9,
-              refill,
+              new Hopper(Volume.cubicFeet(2.6), 0.95, Mass.ofPounds(88)),
+              Length.ofFeet(30),
+              Speed.feetPerSecond(20),
+              Duration.ofSeconds(8),
+              Duration.ofMinutes(9),
+              Durations.minutes(refill),
               batteries,
               chargers,
-              charge,
-              cool,
-              0);
-      LoadPlan plan = drone.plan(Area.ofAcres(500), LoadsTest.blend("cereal-rye", bulk), ferry);
+              Durations.minutes(charge),
+              Durations.minutes(cool),
+              Mass.ofPounds(0));
+      LoadPlan plan =
+          drone.plan(Area.ofAcres(500), LoadsTest.blend("cereal-rye", bulk), Length.ofFeet(ferry));
       if (plan.possible()) {
         double acres = plan.loads().orElseThrow().acresPerLoad().acres();
         double air = acres * 80.6 / 60 + 2 * ferry / 20 / 60;
-        assertThat(60 / plan.minutesPerLoad())
+        assertThat(60 / Durations.inMinutes(plan.perLoad()))
             .isCloseTo(
                 played(air, refill, batteries, chargers, charge, cool),
-                within(0.01 * 60 / plan.minutesPerLoad()));
+                within(0.01 * 60 / Durations.inMinutes(plan.perLoad())));
         checked++;
       }
     }
@@ -140,7 +153,7 @@ class DroneTest {
     for (int batteries = 1; batteries < 10; batteries++) {
       double rate =
           outfit(batteries, 3, 0)
-              .plan(Area.ofAcres(80), LoadsTest.blend("cereal-rye", 90), 900)
+              .plan(Area.ofAcres(80), LoadsTest.blend("cereal-rye", 90), Length.ofFeet(900))
               .rate()
               .orElseThrow()
               .acresPerHour();

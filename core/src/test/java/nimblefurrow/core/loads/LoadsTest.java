@@ -1,17 +1,24 @@
 package nimblefurrow.core.loads;
 
+import static nimblefurrow.core.quantity.Durations.inHours;
+import static nimblefurrow.core.quantity.Durations.inMinutes;
+import static nimblefurrow.core.quantity.Volume.cubicFeet;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.Duration;
 import java.util.List;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.quantity.Speed;
 import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.quantity.Volume;
 import nimblefurrow.core.quantity.WorkRate;
 import nimblefurrow.core.seeding.SeedBlend;
 import org.junit.jupiter.api.Test;
@@ -28,15 +35,16 @@ class LoadsTest {
 
   @Test
   void aHopperOfRye() {
-    assertThat(Hopper.of(60, 0.70).load(blend("cereal-rye", 90)).pounds())
+    assertThat(Hopper.of(cubicFeet(60), 0.70).load(blend("cereal-rye", 90)).pounds())
         .isCloseTo(1890, within(1e-9));
-    Hopper drone = new Hopper(2.5, 0.95, Mass.ofPounds(88));
+    Hopper drone = new Hopper(cubicFeet(2.5), 0.95, Mass.ofPounds(88));
     assertThat(drone.load(blend("cereal-rye", 90)).pounds()).as("by weight").isEqualTo(88);
     assertThat(drone.load(blend("annual-ryegrass", 30)).pounds())
         .as("light seed fills it by room")
         .isCloseTo(2.5 * 20 * 0.95, within(1e-9));
     assertThat(drone.fullByWeight(blend("annual-ryegrass", 30))).isFalse();
-    assertThatThrownBy(() -> Hopper.of(0, 0.9)).hasMessageContaining("neither room nor a weight");
+    assertThatThrownBy(() -> Hopper.of(cubicFeet(0), 0.9))
+        .hasMessageContaining("neither room nor a weight");
   }
 
   @ParameterizedTest
@@ -61,19 +69,23 @@ class LoadsTest {
   void aDrillStopsForSeed() {
     // 80 ac at 72 lb: 5,760 lb; a box of 30 ft³ at 0.95 takes 1,282.5 lb, 17.8 ac; five fills.
     GroundOutfit drill =
-        new GroundOutfit(Hopper.of(30, 0.95), WorkRate.acresPerHour(6.4), 12, Mass.ofPounds(3000));
+        new GroundOutfit(
+            Hopper.of(cubicFeet(30), 0.95),
+            WorkRate.acresPerHour(6.4),
+            Duration.ofMinutes(12),
+            Mass.ofPounds(3000));
     LoadPlan plan = drill.plan(Area.ofAcres(80), blend("cereal-rye", 72));
     assertThat(plan.loads().orElseThrow().count()).isEqualTo(5);
     assertThat(plan.loads().orElseThrow().acresPerLoad().acres()).isCloseTo(17.81, within(0.005));
-    assertThat(plan.hours()).isCloseTo(80 / 6.4 + 5 * 12 / 60.0, within(1e-9));
+    assertThat(inHours(plan.time())).isCloseTo(80 / 6.4 + 5 * 12 / 60.0, within(1e-9));
     assertThat(plan.rate().orElseThrow().acresPerHour()).isCloseTo(80 / 13.5, within(1e-9));
     assertThat(plan.needs()).containsExactly(new LoadPlan.Need("tender loads", 2));
   }
 
   @Test
   void theCombinesBoxIsFilledAtGrainUnloads() {
-    Area unload = GroundOutfit.acresPerUnload(300, 60);
-    assertThat(unload.acres()).isEqualTo(5);
+    Area unload = GroundOutfit.acresPerUnload(Volume.bushels(300), Volume.bushels(60));
+    assertThat(unload.acres()).isCloseTo(5, within(1e-9));
     Loads loads = Loads.of(Area.ofAcres(80), SeedRate.poundsPerAcre(75), Mass.ofPounds(1300));
     assertThat(GroundOutfit.unloadsPerFill(loads, unload)).as("17.3 ac a box").isEqualTo(3);
     assertThat(GroundOutfit.unloadsPerFill(loads, Area.ofAcres(20))).isZero();
@@ -81,8 +93,13 @@ class LoadsTest {
 
   @Test
   void slurryCarriesTheSeedByItsGallons() {
-    SlurryOutfit tank = new SlurryOutfit(6000, 8000, WorkRate.acresPerHour(4), 18);
-    assertThat(tank.seedPerTank(SeedRate.poundsPerAcre(100)).pounds()).isEqualTo(75);
+    SlurryOutfit tank =
+        new SlurryOutfit(
+            Volume.gallons(6000),
+            Volume.gallons(8000),
+            WorkRate.acresPerHour(4),
+            Duration.ofMinutes(18));
+    assertThat(tank.seedPerTank(SeedRate.poundsPerAcre(100)).pounds()).isCloseTo(75, within(1e-9));
     LoadPlan plan = tank.plan(Area.ofAcres(40), SeedRate.poundsPerAcre(100));
     assertThat(plan.loads().orElseThrow().count()).as("0.75 ac a tank").isEqualTo(54);
     assertThat(plan.loads().orElseThrow().total().pounds()).isCloseTo(4000, within(1e-6));
@@ -91,15 +108,25 @@ class LoadsTest {
   @Test
   void anAirplanesDay() {
     AircraftOutfit plane =
-        new AircraftOutfit(new Hopper(67, 0.7, Mass.ofPounds(4000)), 60, 120, 140, 6, 35);
+        new AircraftOutfit(
+            new Hopper(cubicFeet(67), 0.7, Mass.ofPounds(4000)),
+            Length.ofFeet(60),
+            Speed.mph(120),
+            Speed.mph(140),
+            Duration.ofMinutes(6),
+            Duration.ofSeconds(35));
     // 67 × 45 × 0.7 = 2,110.5 lb; at 100 lb/ac 21.105 ac a load.
-    LoadPlan plan = plane.plan(Area.ofAcres(80), blend("cereal-rye", 100), 8, 2640);
+    LoadPlan plan =
+        plane.plan(
+            Area.ofAcres(80), blend("cereal-rye", 100), Length.ofMiles(8), Length.ofFeet(2640));
     double passes = 21.105 * 43560 / (60 * 2640);
     double cycle = 6 + 2 * 8 / 140.0 * 60 + 21.105 / (120 * 60 / 8.25) * 60 + passes * 35 / 60;
-    assertThat(plan.minutesPerLoad()).isCloseTo(cycle, within(1e-6));
+    assertThat(inMinutes(plan.perLoad())).isCloseTo(cycle, within(1e-6));
     assertThat(plan.loads().orElseThrow().count()).isEqualTo(4);
     assertThat(plan.rate().orElseThrow().acresPerHour()).isBetween(60.0, 90.0);
-    LoadPlan far = plane.plan(Area.ofAcres(80), blend("cereal-rye", 100), 40, 2640);
+    LoadPlan far =
+        plane.plan(
+            Area.ofAcres(80), blend("cereal-rye", 100), Length.ofMiles(40), Length.ofFeet(2640));
     assertThat(far.limits()).isEqualTo("the distance from the strip");
     assertThat(far.rate().orElseThrow().acresPerHour())
         .isLessThan(plan.rate().orElseThrow().acresPerHour());
@@ -115,7 +142,7 @@ class LoadsTest {
   @Test
   void aFerryLongerThanTheBatteryIsNotPossible() {
     DroneOutfit drone = DroneTest.outfit(3, 2, 0);
-    LoadPlan plan = drone.plan(Area.ofAcres(40), blend("cereal-rye", 90), 20_000);
+    LoadPlan plan = drone.plan(Area.ofAcres(40), blend("cereal-rye", 90), Length.ofFeet(20_000));
     assertThat(plan.possible()).isFalse();
     assertThat(plan.impossible().orElseThrow().in(UnitSystem.US))
         .contains("the ferry alone takes")

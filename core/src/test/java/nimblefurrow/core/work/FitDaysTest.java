@@ -100,11 +100,12 @@ class FitDaysTest {
           .isLessThanOrEqualTo(Math.min(fit.chance(sand, day), fit.chance(clay, day)));
       if (fit.chance(clay, day) < fit.chance(sand, day)) {
         held++;
-        assertThat(fit.holdsBack(both, day)).contains(wet);
+        assertThat(fit.holdsBack(both, day, day)).contains(wet);
       }
     }
     assertThat(held).isPositive();
-    assertThat(fit.holdsBack(sand, april)).isEmpty();
+    assertThat(fit.holdsBack(both, april, april.plusDays(29))).contains(wet);
+    assertThat(fit.holdsBack(sand, april, april.plusDays(29))).isEmpty();
   }
 
   @Test

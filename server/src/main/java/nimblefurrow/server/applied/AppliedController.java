@@ -91,7 +91,7 @@ class AppliedController {
         100 * map.overlapped(),
         map.outside().pounds(),
         map.actual().poundsPerAcre(),
-        log.points().get(log.points().size() / 2).widthFt(),
+        log.points().get(log.points().size() / 2).width().feet(),
         map.blocks(),
         track(log.points()));
   }

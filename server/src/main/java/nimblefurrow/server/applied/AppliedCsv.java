@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import nimblefurrow.core.coverage.AppliedPoint;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.server.platform.CsvIn;
 import nimblefurrow.server.platform.TypedNumber;
@@ -34,7 +35,7 @@ public final class AppliedCsv {
               p.latitude(),
               p.seconds(),
               p.pounds(),
-              p.widthFt()));
+              p.width().feet()));
     }
     return csv.toString();
   }
@@ -67,7 +68,7 @@ public final class AppliedCsv {
                 figure(row, "latitude", -90, 90),
                 figure(row, "seconds", 0, 1e7),
                 figure(row, "pounds", 0, 5000),
-                figure(row, "width_ft", 0.1, 300)));
+                Length.ofFeet(figure(row, "width_ft", 0.1, 300))));
       }
       if (points.isEmpty()) {
         throw new OutOfRange("file", "there are no points in this file");

@@ -11,7 +11,9 @@ import nimblefurrow.core.calibration.AirMeter;
 import nimblefurrow.core.calibration.NextSetting;
 import nimblefurrow.core.calibration.PanTest;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Speed;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.server.calibration.Calibrations.CalibrationView;
 import nimblefurrow.server.calibration.Calibrations.Correction;
@@ -93,7 +95,7 @@ class CalibrationController {
     if (targetLbAc != null) {
       Optional<NextSetting> set =
           calibrations.next(
-              farm, machineId, SeedRate.poundsPerAcre(targetLbAc), mph, sprocket, lot);
+              farm, machineId, SeedRate.poundsPerAcre(targetLbAc), Speed.mph(mph), sprocket, lot);
       next =
           set.map(
                   s ->
@@ -137,8 +139,8 @@ class CalibrationController {
     var test = d.catchTest();
     return new CatchView(
         test.rate().poundsPerAcre(),
-        test.widthFt(),
-        test.distanceFt(),
+        test.width().feet(),
+        test.distance().feet(),
         d.inBand() == null ? null : d.inBand().poundsPerAcre(),
         d.targetLbAc() == null || d.targetLbAc() <= 0
             ? null
@@ -152,16 +154,16 @@ class CalibrationController {
     double mostCv = farms.view(current.id()).mostCv();
     Optional<PanTest.AtSwath> offered = pans.widest(d.drivingOr(), mostCv);
     Double shown =
-        d.swathFt() != null ? d.swathFt() : offered.map(PanTest.AtSwath::swathFt).orElse(null);
+        d.swathFt() != null ? d.swathFt() : offered.map(o -> o.swath().feet()).orElse(null);
     return new PansView(
-        pans.throwFt(),
+        pans.thrown().feet(),
         pans.curve(d.drivingOr()).stream().map(CalibrationController::point).toList(),
         offered.map(CalibrationController::point).orElse(null),
         pans.widest(d.drivingOr(), figures().of(PanTest.EVEN))
             .map(CalibrationController::point)
             .orElse(null),
         mostCv,
-        shown == null ? new double[0] : pans.overlapped(shown, d.drivingOr()),
+        shown == null ? new double[0] : pans.overlapped(Length.ofFeet(shown), d.drivingOr()),
         shown);
   }
 
@@ -169,14 +171,17 @@ class CalibrationController {
   @AskingOnly
   MeterView meter(@Valid @RequestBody MeterForm form) {
     AirMeter meter =
-        new AirMeter(SeedRate.poundsPerAcre(form.targetLbAc()), form.widthFt(), form.mph());
+        new AirMeter(
+            SeedRate.poundsPerAcre(form.targetLbAc()),
+            Length.ofFeet(form.widthFt()),
+            Speed.mph(form.mph()));
     Figures figures = figures();
     return new MeterView(
-        meter.poundsPerMinute(),
-        meter.safeSpeeds(figures).slowest(),
-        meter.safeSpeeds(figures).fastest(),
+        meter.perMinute().pounds(),
+        meter.safeSpeeds(figures).slowest().mph(),
+        meter.safeSpeeds(figures).fastest().mph(),
         meter.table(figures).stream()
-            .map(t -> new MeterPoint(t.mph(), t.rate().poundsPerAcre(), t.within()))
+            .map(t -> new MeterPoint(t.speed().mph(), t.rate().poundsPerAcre(), t.within()))
             .toList());
   }
 
@@ -185,6 +190,6 @@ class CalibrationController {
   }
 
   private static SwathPoint point(PanTest.AtSwath at) {
-    return new SwathPoint(at.swathFt(), at.cv());
+    return new SwathPoint(at.swath().feet(), at.cv());
   }
 }

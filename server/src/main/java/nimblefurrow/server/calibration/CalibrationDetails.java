@@ -5,6 +5,7 @@ import nimblefurrow.core.calibration.CatchTest;
 import nimblefurrow.core.calibration.FieldCheck;
 import nimblefurrow.core.calibration.PanTest;
 import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.SeedRate;
@@ -39,15 +40,15 @@ public record CalibrationDetails(
 
   CatchTest catchTest() {
     int caught = Limits.given("outlets caught", outlets);
-    double width =
+    Length width =
         outletsPerGap != null
-            ? CatchTest.gaps(caught, outletsPerGap, Limits.given("gap", gapIn))
-            : CatchTest.evenRows(caught, Limits.given("row spacing", rowSpacingIn));
-    double distance =
+            ? CatchTest.gaps(caught, outletsPerGap, inches("gap", gapIn))
+            : CatchTest.evenRows(caught, inches("row spacing", rowSpacingIn));
+    Length distance =
         wheelTurns != null
             ? CatchTest.wheelTurns(
-                wheelTurns, Limits.given("rolling circumference", wheelFt), slip == null ? 0 : slip)
-            : Limits.given("distance", distanceFt);
+                wheelTurns, feet("rolling circumference", wheelFt), slip == null ? 0 : slip)
+            : feet("distance", distanceFt);
     Limits.positive("caught seed", Limits.given("caught seed", grams), 900_000, Unit.GRAM);
     return new CatchTest(Mass.ofGrams(grams), width, distance);
   }
@@ -56,12 +57,25 @@ public record CalibrationDetails(
   SeedRate inBand() {
     return outletsPerGap == null || rowSpacingIn == null || gapIn == null
         ? null
-        : catchTest().rate().times(1 / CatchTest.bandShare(outletsPerGap, rowSpacingIn, gapIn));
+        : catchTest().rate().times(1 / bandShare());
+  }
+
+  private static Length feet(String field, Double given) {
+    return Length.ofFeet(Limits.within(field, Limits.given(field, given), 0, 10_000, Unit.FOOT));
+  }
+
+  private static Length inches(String field, Double given) {
+    return Length.ofInches(Limits.within(field, Limits.given(field, given), 0, 1000, Unit.INCH));
+  }
+
+  private double bandShare() {
+    return CatchTest.bandShare(
+        outletsPerGap, inches("row spacing", rowSpacingIn), inches("gap", gapIn));
   }
 
   PanTest pans() {
     return new PanTest(
-        Limits.given("pan spacing", panSpacingFt), Limits.given("grams in the pans", panGrams));
+        feet("pan spacing", panSpacingFt), Limits.given("grams in the pans", panGrams));
   }
 
   PanTest.Driving drivingOr() {

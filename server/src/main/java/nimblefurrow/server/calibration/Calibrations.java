@@ -12,8 +12,10 @@ import nimblefurrow.core.calibration.NextSetting;
 import nimblefurrow.core.calibration.NextSetting.Tried;
 import nimblefurrow.core.calibration.NextSetting.Verdict;
 import nimblefurrow.core.calibration.PanTest;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Speed;
 import nimblefurrow.server.catalogue.FarmFigures;
 import nimblefurrow.server.machine.MachineSetup;
 import nimblefurrow.server.machine.Machines;
@@ -89,8 +91,9 @@ public class Calibrations {
   /** What to set next for a target; empty without a catch test at that speed and sprocket. */
   @Transactional(readOnly = true)
   public Optional<NextSetting> next(
-      UUID farm, UUID machine, SeedRate target, double mph, String sprocket, String lot) {
-    return next(of(farm, machine), machines.one(farm, machine).setup(), target, mph, sprocket, lot);
+      UUID farm, UUID machine, SeedRate target, Speed speed, String sprocket, String lot) {
+    return next(
+        of(farm, machine), machines.one(farm, machine).setup(), target, speed, sprocket, lot);
   }
 
   /**
@@ -100,7 +103,7 @@ public class Calibrations {
       List<CalibrationView> kept,
       MachineSetup setup,
       SeedRate target,
-      double mph,
+      Speed speed,
       String sprocket,
       String lot) {
     List<Tried> tests = new ArrayList<>();
@@ -111,7 +114,7 @@ public class Calibrations {
         tests.add(
             new Tried(
                 d.setting(),
-                d.mph() == null ? 0 : d.mph(),
+                Speed.mph(d.mph() == null ? 0 : d.mph()),
                 d.sprocket() == null ? "" : d.sprocket(),
                 SeedRate.poundsPerAcre(c.rate())));
       }
@@ -121,7 +124,7 @@ public class Calibrations {
           NextSetting.of(
               tests,
               target,
-              mph,
+              speed,
               sprocket == null ? "" : sprocket,
               setup.scaleLow() == null ? 0 : setup.scaleLow(),
               setup.scaleHigh() == null ? 100 : setup.scaleHigh()));
@@ -173,7 +176,7 @@ public class Calibrations {
         PanTest pans = d.pans();
         if (d.swathFt() != null) {
           swath = d.swathFt();
-          cv = pans.cv(swath, d.drivingOr());
+          cv = pans.cv(Length.ofFeet(swath), d.drivingOr());
         }
       }
     }

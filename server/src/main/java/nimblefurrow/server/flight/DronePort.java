@@ -1,8 +1,11 @@
 package nimblefurrow.server.flight;
 
+import java.time.Duration;
 import java.util.List;
 import nimblefurrow.core.coverage.AppliedPoint;
 import nimblefurrow.core.flight.FlightPlan;
+import nimblefurrow.core.quantity.Length;
+import nimblefurrow.core.quantity.Speed;
 
 /** A drone that flies a plan. */
 public interface DronePort {
@@ -47,12 +50,12 @@ public interface DronePort {
 
   /** What a drone needs to know of itself to fly a plan. */
   record Craft(
-      double feetPerSecond,
-      double turnSeconds,
-      double batteryMinutes,
-      double refillMinutes,
-      double swathFt,
-      double mostWindMph) {}
+      Speed speed,
+      Duration turn,
+      Duration battery,
+      Duration refill,
+      Length swath,
+      Speed mostWind) {}
 
-  Flown fly(FlightPlan plan, Craft craft, double windMph, long seed);
+  Flown fly(FlightPlan plan, Craft craft, Speed wind, long seed);
 }

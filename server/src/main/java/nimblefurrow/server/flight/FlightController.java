@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.flight.FlightPlan;
+import nimblefurrow.core.quantity.Durations;
 import nimblefurrow.core.work.Cautions;
 import nimblefurrow.core.work.MachineKind;
 import nimblefurrow.server.catalogue.FarmFigures;
@@ -119,7 +120,7 @@ class FlightController {
               flights.size() + 1,
               f.pounds().pounds(),
               f.area().acres(),
-              f.minutes(),
+              Durations.inMinutes(f.time()),
               flat(List.of(f.endsAt())),
               f.legs().stream().map(l -> new LegView(l.spreading(), flat(l.points()))).toList()));
     }
@@ -135,17 +136,17 @@ class FlightController {
         plan.flown().acres(),
         plan.leftOut().acres(),
         plan.lines(),
-        plan.apartFt(),
+        plan.apart().feet(),
         plan.pounds().pounds(),
-        plan.minutes(),
-        plan.hours(p.craft().refillMinutes()),
+        Durations.inMinutes(plan.airborne()),
+        Durations.inHours(plan.withRefills(p.craft().refill())),
         flat(List.of(plan.home())),
         p.filling(),
         p.hazards().stream()
             .map(
                 h ->
                     new HazardView(
-                        h.kind().words(), h.name(), h.keepAwayFt(), GeoJson.text(h.shape())))
+                        h.kind().words(), h.name(), h.keepAway().feet(), GeoJson.text(h.shape())))
             .toList(),
         flights,
         Cautions.of(MachineKind.DRONE, figures));

@@ -1,5 +1,6 @@
 package nimblefurrow.server.flight;
 
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -9,8 +10,11 @@ import nimblefurrow.core.flight.FlightPlan;
 import nimblefurrow.core.flight.FlightPlanner;
 import nimblefurrow.core.flight.Hazard;
 import nimblefurrow.core.loads.DroneOutfit;
+import nimblefurrow.core.quantity.Durations;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Speed;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.seeding.SeedBlend;
 import nimblefurrow.core.work.MachineKind;
@@ -79,7 +83,7 @@ class FlightDesk {
     Limits.within("pass", asked.pass(), 1, passes.size(), Unit.NONE);
     SeedBlend blend = passes.get(asked.pass() - 1);
     MachineSetup setup = machine.setup();
-    DroneOutfit drone = Rigs.drone(setup, 1000);
+    DroneOutfit drone = Rigs.drone(setup, Length.ofFeet(1000));
     LoadDesk.FillingPlace filling =
         asked.homeLongitude() != null && asked.homeLatitude() != null
             ? new LoadDesk.FillingPlace(
@@ -96,34 +100,34 @@ class FlightDesk {
             .filter(m -> around.intersects(m.geometry().getEnvelopeInternal()))
             .map(Marks.MarkView::hazard)
             .toList();
-    double turnSeconds = setup.turnSeconds() == null ? 4 : setup.turnSeconds();
+    Duration turn = Durations.seconds(setup.turnSeconds() == null ? 4 : setup.turnSeconds());
     FlightPlan plan =
         FlightPlanner.plan(
             new FlightJob(
                 field.field().outline(),
                 hazards,
                 filling.at(),
-                drone.swathFt(),
-                asked.marginFt(),
+                drone.swath(),
+                Length.ofFeet(asked.marginFt()),
                 Optional.ofNullable(asked.bearing()),
                 blend.rate(),
                 drone.hopper().load(blend),
                 drone.speedFor(blend.rate()),
-                turnSeconds,
-                drone.batteryMinutes()));
+                turn,
+                drone.battery()));
     DronePort.Craft craft =
         new DronePort.Craft(
             drone.speedFor(blend.rate()),
-            turnSeconds,
-            drone.batteryMinutes(),
-            drone.refillMinutes(),
-            drone.swathFt(),
+            turn,
+            drone.battery(),
+            drone.refill(),
+            drone.swath(),
             mostWind(farm.farm().rules().figures()));
     return new Planned(plan, craft, field, machine, blend, passes, hazards, filling.words());
   }
 
-  /** Wind above which a drone is not started, mph: the one up to which a day is fit for it. */
-  private static double mostWind(Figures figures) {
-    return figures.sheet("fit-days").row(MachineKind.DRONE.code()).number("wind_high");
+  /** Wind above which a drone is not started: the one up to which a day is fit for it. */
+  private static Speed mostWind(Figures figures) {
+    return Speed.mph(figures.sheet("fit-days").row(MachineKind.DRONE.code()).number("wind_high"));
   }
 }

@@ -12,6 +12,7 @@ import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Measure;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.quantity.Speed;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Operation;
@@ -93,7 +94,7 @@ class FlightRuns {
     Limits.within("wind", windMph, 0, 40, Unit.MILE_PER_HOUR);
     Limits.within("times faster", timesFaster, 1, 100_000, Unit.NONE);
     Planned planned = desk.plan(farm, asked); // refuses what cannot be flown
-    double most = planned.craft().mostWindMph();
+    double most = planned.craft().mostWind().mph();
     if (windMph > most) {
       throw new OutOfRange(
           "wind",
@@ -196,7 +197,8 @@ class FlightRuns {
                   ? StoredFlight.of(desk.plan(run.farmId, run.plan.asked()))
                   : run.flown;
           FlightPlan plan = kept.flown();
-          return new Played(kept, plan, drone.fly(plan, kept.flownBy(), run.windMph, run.seed));
+          return new Played(
+              kept, plan, drone.fly(plan, kept.flownBy(), Speed.mph(run.windMph), run.seed));
         });
   }
 

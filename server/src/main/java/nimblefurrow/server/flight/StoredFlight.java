@@ -6,7 +6,10 @@ import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.flight.FlightPlan;
 import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Durations;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Mass;
+import nimblefurrow.core.quantity.Speed;
 import org.locationtech.jts.geom.Coordinate;
 
 /**
@@ -60,18 +63,18 @@ record StoredFlight(
         p.passes().size(),
         p.field().key(),
         new Craft(
-            c.feetPerSecond(),
-            c.turnSeconds(),
-            c.batteryMinutes(),
-            c.refillMinutes(),
-            c.swathFt(),
-            c.mostWindMph()),
+            c.speed().feetPerSecond(),
+            Durations.inSeconds(c.turn()),
+            Durations.inMinutes(c.battery()),
+            Durations.inMinutes(c.refill()),
+            c.swath().feet(),
+            c.mostWind().mph()),
         new Plan(
             plan.bearing(),
             plan.flown().acres(),
             plan.leftOut().acres(),
             plan.lines(),
-            plan.apartFt(),
+            plan.apart().feet(),
             plan.poundsPerFoot(),
             pair(plan.home()),
             plan.flights().stream().map(StoredFlight::flight).toList()));
@@ -79,12 +82,12 @@ record StoredFlight(
 
   DronePort.Craft flownBy() {
     return new DronePort.Craft(
-        craft.feetPerSecond,
-        craft.turnSeconds,
-        craft.batteryMinutes,
-        craft.refillMinutes,
-        craft.swathFt,
-        craft.mostWindMph);
+        Speed.feetPerSecond(craft.feetPerSecond),
+        Durations.seconds(craft.turnSeconds),
+        Durations.minutes(craft.batteryMinutes),
+        Durations.minutes(craft.refillMinutes),
+        Length.ofFeet(craft.swathFt),
+        Speed.mph(craft.mostWindMph));
   }
 
   FlightPlan flown() {
@@ -93,7 +96,7 @@ record StoredFlight(
         Area.ofAcres(plan.flownAcres),
         Area.ofAcres(plan.leftOutAcres),
         plan.lines,
-        plan.apartFt,
+        Length.ofFeet(plan.apartFt),
         plan.poundsPerFoot,
         point(plan.home),
         plan.flights.stream().map(StoredFlight::flight).toList());
@@ -107,11 +110,11 @@ record StoredFlight(
                     new Leg(
                         l.points().stream().map(StoredFlight::pair).toArray(double[][]::new),
                         l.spreading(),
-                        l.feet()))
+                        l.length().feet()))
             .toList(),
         f.pounds().pounds(),
         f.area().acres(),
-        f.minutes());
+        Durations.inMinutes(f.time()));
   }
 
   private static FlightPlan.Flight flight(Flight f) {
@@ -122,11 +125,11 @@ record StoredFlight(
                     new FlightPlan.Leg(
                         Arrays.stream(l.points).map(StoredFlight::point).toList(),
                         l.spreading,
-                        l.feet))
+                        Length.ofFeet(l.feet)))
             .toList(),
         Mass.ofPounds(f.pounds),
         Area.ofAcres(f.acres),
-        f.minutes);
+        Durations.minutes(f.minutes));
   }
 
   private static double[] pair(Coordinate c) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.flight.Hazard;
 import nimblefurrow.core.land.MarkKind;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Unit;
@@ -28,7 +29,7 @@ public class Marks {
     }
 
     public Hazard hazard() {
-      return new Hazard(kind, name, geometry(), keepAwayFt);
+      return new Hazard(kind, name, geometry(), Length.ofFeet(keepAwayFt));
     }
   }
 

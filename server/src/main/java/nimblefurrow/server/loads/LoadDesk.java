@@ -11,9 +11,12 @@ import nimblefurrow.core.land.MarkKind;
 import nimblefurrow.core.loads.GroundOutfit;
 import nimblefurrow.core.loads.LoadPlan;
 import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Durations;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.quantity.Volume;
 import nimblefurrow.core.season.SideWork;
 import nimblefurrow.core.seeding.SeedBlend;
 import nimblefurrow.core.seeding.WayIn;
@@ -172,9 +175,9 @@ public class LoadDesk {
     FieldView land = field.field();
     Area area = Area.ofAcres(land.acres());
     WayIn way = way(machine);
-    double run = FieldShape.longestRunFeet(land.outline());
+    Length run = FieldShape.longestRun(land.outline());
     FillingPlace filling = fillingPlace(yard, land);
-    double ferry = FieldShape.feetToMiddle(land.outline(), filling.at());
+    Length ferry = FieldShape.toMiddle(land.outline(), filling.at());
     List<SeedBlend> passes = way == WayIn.DRONE ? blend.passes() : List.of(blend);
     UnitSystem units = farm.farm().units();
     List<LoadPlan> plans =
@@ -183,11 +186,13 @@ public class LoadDesk {
     for (int i = 0; i < plans.size(); i++) {
       views.add(view(passes.get(i), plans.get(i), units));
     }
-    double hours = plans.stream().mapToDouble(LoadPlan::hours).sum();
+    double hours = LoadPlan.hours(plans);
     MachineSetup s = machine.setup();
     Optional<Area> unload =
         way == WayIn.COMBINE_SEEDER && s.grainTankBu() != null && s.yieldBuAc() != null
-            ? Optional.of(GroundOutfit.acresPerUnload(s.grainTankBu(), s.yieldBuAc()))
+            ? Optional.of(
+                GroundOutfit.acresPerUnload(
+                    Volume.bushels(s.grainTankBu()), Volume.bushels(s.yieldBuAc())))
             : Optional.empty();
     Integer unloads =
         unload
@@ -204,8 +209,8 @@ public class LoadDesk {
         views.stream().mapToDouble(v -> v.bulkRate() * land.acres()).sum(),
         unloads,
         unload.map(Area::acres).orElse(null),
-        run,
-        way == WayIn.DRONE ? ferry : null,
+        run.feet(),
+        way == WayIn.DRONE ? ferry.feet() : null,
         steps(way, field, blend, area, machine, farm.farm().rules().figures()),
         blend.cautions(way, least).stream().map(r -> r.in(units)).toList(),
         prices.price(farm, field, blend, machine, passes, plans, run, ferry));
@@ -280,8 +285,8 @@ public class LoadDesk {
         loads.map(l -> l.lastAcres().acres()).orElse(0.0),
         loads.map(l -> l.lastPounds().pounds()).orElse(0.0),
         plan.rate().map(r -> r.acresPerHour()).orElse(0.0),
-        plan.hours(),
-        plan.minutesPerLoad(),
+        Durations.inHours(plan.time()),
+        Durations.inMinutes(plan.perLoad()),
         plan.limits(),
         plan.needs(),
         loads

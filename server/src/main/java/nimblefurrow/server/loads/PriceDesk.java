@@ -6,6 +6,8 @@ import nimblefurrow.core.loads.LoadPlan;
 import nimblefurrow.core.price.OwnCost;
 import nimblefurrow.core.price.Quote;
 import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Durations;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.WorkRate;
@@ -42,11 +44,11 @@ public class PriceDesk {
       MachineView machine,
       List<SeedBlend> passes,
       List<LoadPlan> plans,
-      double run,
-      double ferry) {
+      Length run,
+      Length ferry) {
     MachineSetup s = machine.setup();
     Area area = Area.ofAcres(field.field().acres());
-    double hours = plans.stream().mapToDouble(LoadPlan::hours).sum();
+    double hours = LoadPlan.hours(plans);
     if (hours <= 0 || plans.stream().anyMatch(p -> !p.possible())) {
       return new PriceView(
           null, null, null, null, false, null, null, machine.costPerAcre().doubleValue());
@@ -125,8 +127,8 @@ public class PriceDesk {
       Area area,
       List<SeedBlend> passes,
       double factor,
-      double run,
-      double ferry) {
+      Length run,
+      Length ferry) {
     double hours = 0;
     for (SeedBlend pass : passes) {
       SeedBlend tried =
@@ -138,7 +140,7 @@ public class PriceDesk {
       if (!plan.possible()) {
         return SLOWEST;
       }
-      hours += plan.hours();
+      hours += Durations.inHours(plan.time());
     }
     return Math.max(SLOWEST, area.acres() / hours);
   }

@@ -7,8 +7,12 @@ import nimblefurrow.core.loads.Hopper;
 import nimblefurrow.core.loads.LoadPlan;
 import nimblefurrow.core.loads.SlurryOutfit;
 import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Durations;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Speed;
+import nimblefurrow.core.quantity.Volume;
 import nimblefurrow.core.quantity.WorkRate;
 import nimblefurrow.core.seeding.SeedBlend;
 import nimblefurrow.server.machine.MachineSetup;
@@ -16,68 +20,69 @@ import nimblefurrow.server.machine.Machines.MachineView;
 
 /** Puts a machine's set-up into the terms in which core plans its loads. */
 public final class Rigs {
-  private static final double FEET_PER_SECOND_PER_MPH = 5280.0 / 3600;
-
   private Rigs() {}
 
   /**
    * Loads of a machine on a field.
    *
-   * @param runFeet longest run of the field
-   * @param ferryFeet from the filling place to the field's middle, for a drone
+   * @param run longest run of the field
+   * @param ferry from the filling place to the field's middle, for a drone
    */
-  static LoadPlan plan(
-      MachineView machine, Area field, SeedBlend blend, double runFeet, double ferryFeet) {
+  static LoadPlan plan(MachineView machine, Area field, SeedBlend blend, Length run, Length ferry) {
     MachineSetup s = machine.setup();
     return switch (machine.kind()) {
-      case DRONE -> drone(s, runFeet).plan(field, blend, ferryFeet);
+      case DRONE -> drone(s, run).plan(field, blend, ferry);
       case AIRPLANE, HELICOPTER ->
           new AircraftOutfit(
                   hopper(s),
-                  need("swath", s.widthFt()),
-                  need("speed", s.speedMph()),
-                  or(s.ferryMph(), need("speed", s.speedMph())),
-                  or(s.fillMinutes(), 6),
-                  or(s.turnSeconds(), 30))
-              .plan(field, blend, need("way from the strip", s.stripMiles()), runFeet);
+                  Length.ofFeet(need("swath", s.widthFt())),
+                  Speed.mph(need("speed", s.speedMph())),
+                  Speed.mph(or(s.ferryMph(), need("speed", s.speedMph()))),
+                  Durations.minutes(or(s.fillMinutes(), 6)),
+                  Durations.seconds(or(s.turnSeconds(), 30)))
+              .plan(field, blend, Length.ofMiles(need("way from the strip", s.stripMiles())), run);
       case SLURRY ->
           new SlurryOutfit(
-                  need("tank", s.tankGal()),
-                  need("slurry per acre", s.galPerAc()),
+                  Volume.gallons(need("tank", s.tankGal())),
+                  Volume.gallons(need("slurry per acre", s.galPerAc())),
                   WorkRate.acresPerHour(machine.acresPerHour()),
-                  or(s.fillMinutes(), 15))
+                  Durations.minutes(or(s.fillMinutes(), 15)))
               .plan(field, blend.rate());
       default ->
           new GroundOutfit(
                   hopper(s),
                   WorkRate.acresPerHour(machine.acresPerHour()),
-                  or(s.fillMinutes(), 10),
+                  Durations.minutes(or(s.fillMinutes(), 10)),
                   Mass.ofPounds(or(s.tenderLb(), 0)))
               .plan(field, blend);
     };
   }
 
   /**
-   * @param runFeet length of a line, which tells how many turns an acre takes
+   * @param run length of a line, which tells how many turns an acre takes
    */
-  public static DroneOutfit drone(MachineSetup s, double runFeet) {
+  public static DroneOutfit drone(MachineSetup s, Length run) {
+    Length swath = Length.ofFeet(need("swath", s.widthFt()));
+    double turnsPerAcre = Area.ofAcres(1).squareFeet() / (swath.feet() * run.feet());
     return new DroneOutfit(
         hopper(s),
-        need("swath", s.widthFt()),
-        need("speed", s.speedMph()) * FEET_PER_SECOND_PER_MPH,
-        or(s.turnSeconds(), 4) * Area.SQUARE_FEET_PER_ACRE / (need("swath", s.widthFt()) * runFeet),
-        need("battery", s.batteryMinutes()),
-        or(s.fillMinutes(), 2),
+        swath,
+        Speed.mph(need("speed", s.speedMph())),
+        Durations.seconds(or(s.turnSeconds(), 4) * turnsPerAcre),
+        Durations.minutes(need("battery", s.batteryMinutes())),
+        Durations.minutes(or(s.fillMinutes(), 2)),
         s.batteries() == null ? 4 : s.batteries(),
         s.chargers() == null ? 2 : s.chargers(),
-        or(s.chargeMinutes(), 12),
-        or(s.coolMinutes(), 5),
-        or(s.gateLbMin(), 0));
+        Durations.minutes(or(s.chargeMinutes(), 12)),
+        Durations.minutes(or(s.coolMinutes(), 5)),
+        Mass.ofPounds(or(s.gateLbMin(), 0)));
   }
 
   public static Hopper hopper(MachineSetup s) {
     return new Hopper(
-        or(s.hopperFt3(), 0), or(s.fill(), 0.95), Mass.ofPounds(or(s.loadLimitLb(), 0)));
+        Volume.cubicFeet(or(s.hopperFt3(), 0)),
+        or(s.fill(), 0.95),
+        Mass.ofPounds(or(s.loadLimitLb(), 0)));
   }
 
   private static double or(Double value, double otherwise) {

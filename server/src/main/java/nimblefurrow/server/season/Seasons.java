@@ -2,7 +2,6 @@ package nimblefurrow.server.season;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
@@ -61,12 +60,12 @@ public class Seasons {
       return FieldJobs.of(cover.key(), cover.field().name(), cover.now(), farm.rules().figures());
     }
 
-    /** The zone whose ground is fit least often when a job's window opens. */
+    /** The zone whose ground gives a job the fewest days. */
     Optional<String> heldBack(FieldSeasons cover, Job job) {
       List<LandPart> parts = cover.now().field().facts().parts();
-      LocalDate opens = job.window().opens().median().orElse(weather.today());
-      LocalDate day = opens.isBefore(weather.today()) ? weather.today() : opens;
-      return parts.isEmpty() ? Optional.empty() : HeldBack.byGround(job, day, weather.fit(), parts);
+      return parts.isEmpty()
+          ? Optional.empty()
+          : HeldBack.byGround(job, weather.today(), weather.fit(), parts);
     }
 
     /** The same farm with some of its fields only. */

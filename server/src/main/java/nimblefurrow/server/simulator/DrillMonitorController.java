@@ -1,6 +1,7 @@
 package nimblefurrow.server.simulator;
 
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
@@ -9,9 +10,11 @@ import nimblefurrow.core.coverage.AppliedPoint;
 import nimblefurrow.core.flight.FlightJob;
 import nimblefurrow.core.flight.FlightPlan;
 import nimblefurrow.core.flight.FlightPlanner;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Speed;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.server.applied.AppliedCsv;
 import nimblefurrow.server.field.FieldView;
@@ -57,21 +60,22 @@ class DrillMonitorController {
                 field.outline(),
                 List.of(),
                 corner,
-                widthFt,
-                0,
+                Length.ofFeet(widthFt),
+                Length.ofFeet(0),
                 java.util.Optional.empty(),
                 SeedRate.poundsPerAcre(rateLbAc),
                 Mass.ofPounds(20_000),
-                mph * 5280 / 3600,
-                15,
-                600));
+                Speed.mph(mph),
+                Duration.ofSeconds(15),
+                Duration.ofHours(10)));
     return Download.of(
         "drill-points.csv",
         "text/csv",
-        AppliedCsv.write(points(rows, widthFt, mph, seed)).getBytes(StandardCharsets.UTF_8));
+        AppliedCsv.write(points(rows, Length.ofFeet(widthFt), Speed.mph(mph), seed))
+            .getBytes(StandardCharsets.UTF_8));
   }
 
-  private static List<AppliedPoint> points(FlightPlan rows, double widthFt, double mph, long seed) {
+  private static List<AppliedPoint> points(FlightPlan rows, Length width, Speed speed, long seed) {
     SplittableRandom random = new SplittableRandom(seed);
     double seconds = 0;
     List<AppliedPoint> points = new ArrayList<>();
@@ -80,16 +84,16 @@ class DrillMonitorController {
         if (leg.spreading()) {
           Coordinate a = leg.points().get(0);
           Coordinate b = leg.points().get(1);
-          int steps = Math.max(1, (int) Math.ceil(leg.feet() / STEP_FT));
+          int steps = Math.max(1, (int) Math.ceil(leg.length().feet() / STEP_FT));
           double drift = 1 + (random.nextDouble() - 0.5) * 0.12;
           for (int i = 0; i <= steps; i++) {
             double share = (double) i / steps;
             double noise = drift * (1 + (random.nextDouble() - 0.5) * 0.08);
-            double laid = i == 0 ? 0 : leg.feet() / steps * rows.poundsPerFoot() * noise;
-            seconds += leg.feet() / steps / (mph * 5280 / 3600);
+            double laid = i == 0 ? 0 : leg.length().feet() / steps * rows.poundsPerFoot() * noise;
+            seconds += leg.length().feet() / steps / speed.feetPerSecond();
             points.add(
                 new AppliedPoint(
-                    a.x + (b.x - a.x) * share, a.y + (b.y - a.y) * share, seconds, laid, widthFt));
+                    a.x + (b.x - a.x) * share, a.y + (b.y - a.y) * share, seconds, laid, width));
           }
           seconds += 15;
         }

@@ -6,6 +6,8 @@ import java.util.SplittableRandom;
 import nimblefurrow.core.coverage.AppliedPoint;
 import nimblefurrow.core.flight.FlightPlan;
 import nimblefurrow.core.land.LocalPlane;
+import nimblefurrow.core.quantity.Durations;
+import nimblefurrow.core.quantity.Speed;
 import nimblefurrow.server.flight.DronePort;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -24,8 +26,8 @@ class DroneStandIn implements DronePort {
   private static final double HOLD_S = 90;
 
   @Override
-  public Flown fly(FlightPlan plan, Craft craft, double windMph, long seed) {
-    return new Flying(plan, craft, windMph, seed).fly();
+  public Flown fly(FlightPlan plan, Craft craft, Speed wind, long seed) {
+    return new Flying(plan, craft, wind.mph(), seed).fly();
   }
 
   private static final class Flying {
@@ -59,12 +61,12 @@ class DroneStandIn implements DronePort {
         holdForWind(plan.home());
         for (FlightPlan.Leg leg : next.legs()) {
           if (leg.spreading()) {
-            rest(leg.points().get(0), Doing.TURNING, craft.turnSeconds());
+            rest(leg.points().get(0), Doing.TURNING, Durations.inSeconds(craft.turn()));
           }
           along(leg);
         }
         if (flight < plan.flights().size()) {
-          seconds += craft.refillMinutes() * 60;
+          seconds += Durations.inSeconds(craft.refill());
           say(plan.home(), Doing.REFILLING);
         }
       }
@@ -73,7 +75,7 @@ class DroneStandIn implements DronePort {
     }
 
     private void along(FlightPlan.Leg leg) {
-      double metresPerStep = craft.feetPerSecond() * METRES_PER_FOOT * STEP_S;
+      double metresPerStep = craft.speed().feetPerSecond() * METRES_PER_FOOT * STEP_S;
       Coordinate before = plane.toPlane(leg.points().get(0));
       mark(before, 0);
       for (int i = 1; i < leg.points().size(); i++) {
@@ -85,7 +87,7 @@ class DroneStandIn implements DronePort {
           Coordinate at =
               new Coordinate(
                   before.x + (to.x - before.x) * share, before.y + (to.y - before.y) * share);
-          double took = length / steps / (craft.feetPerSecond() * METRES_PER_FOOT);
+          double took = length / steps / (craft.speed().feetPerSecond() * METRES_PER_FOOT);
           seconds += took;
           airborne += took;
           blow();
@@ -114,7 +116,7 @@ class DroneStandIn implements DronePort {
 
     private void mark(Coordinate at, double laid) {
       Coordinate c = plane.toGlobe(at);
-      points.add(new AppliedPoint(c.x, c.y, seconds, laid, craft.swathFt()));
+      points.add(new AppliedPoint(c.x, c.y, seconds, laid, craft.swath()));
     }
 
     private void blow() {
@@ -123,7 +125,7 @@ class DroneStandIn implements DronePort {
 
     private void holdForWind(Coordinate at) {
       int tries = 0;
-      while (gust > craft.mostWindMph() && tries++ < 40) {
+      while (gust > craft.mostWind().mph() && tries++ < 40) {
         seconds += HOLD_S;
         say(at, Doing.HOLDING_FOR_WIND);
         for (int i = 0; i < 40; i++) {
@@ -139,7 +141,7 @@ class DroneStandIn implements DronePort {
     }
 
     private void say(Coordinate at, Doing doing) {
-      double battery = 100 * Math.max(0, 1 - airborne / 60 / craft.batteryMinutes() * 0.9);
+      double battery = 100 * Math.max(0, 1 - airborne / Durations.inSeconds(craft.battery()) * 0.9);
       moments.add(
           new Moment(
               seconds,

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.weather.DailyWeather;
+import nimblefurrow.core.weather.Site;
 import nimblefurrow.core.weather.WeatherRecord;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.farm.WeatherSource;
@@ -18,7 +19,7 @@ class ImportedWeather implements WeatherPort {
       "insert into weather_day (farm_id, day, max_f, min_f, rain_in, snow_in, wind_mph, humidity, sun_mj)"
           + " values (?, ?, ?, ?, ?, ?, ?, ?, ?)";
 
-  private record Brought(UUID farm, int version) {}
+  private record Brought(UUID farm, Site site, int version) {}
 
   private final JdbcTemplate jdbc;
 
@@ -31,10 +32,10 @@ class ImportedWeather implements WeatherPort {
     return WeatherSource.IMPORTED;
   }
 
-  /** A file is one farm's; each bringing is another. */
+  /** A file is one farm's; each bringing is another, and so is each place. */
   @Override
   public Object cell(FarmView farm) {
-    return new Brought(farm.id(), farm.weatherVersion());
+    return new Brought(farm.id(), farm.site(), farm.weatherVersion());
   }
 
   @Override

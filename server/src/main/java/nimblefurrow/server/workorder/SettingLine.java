@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import nimblefurrow.core.calibration.NextSetting;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Speed;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.work.MachineKind;
 import nimblefurrow.server.calibration.CalibrationKind;
@@ -48,9 +49,9 @@ final class SettingLine {
                   : "swath %s as set up; test it with pans before the field"
                       .formatted(paper.said(machine.setup().widthFt(), Unit.FOOT, 0)));
     }
-    double mph = machine.setup().speedMph() == null ? 0 : machine.setup().speedMph();
+    Speed speed = Speed.mph(machine.setup().speedMph() == null ? 0 : machine.setup().speedMph());
     Optional<NextSetting> next =
-        Calibrations.next(tests, machine.setup(), SeedRate.poundsPerAcre(rate), mph, "", "");
+        Calibrations.next(tests, machine.setup(), SeedRate.poundsPerAcre(rate), speed, "", "");
     String corrections =
         String.join(
             "; ",

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import nimblefurrow.core.coverage.AppliedPoint;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.OutOfRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -15,15 +16,16 @@ class AppliedCsvTest {
   void whatIsWrittenIsRead() {
     List<AppliedPoint> points =
         List.of(
-            new AppliedPoint(-97.0000001, 40.0000001, 0, 0, 15),
-            new AppliedPoint(-97.0001, 40.0002, 1.5, 0.1234, 15));
+            new AppliedPoint(-97.0000001, 40.0000001, 0, 0, Length.ofFeet(15)),
+            new AppliedPoint(-97.0001, 40.0002, 1.5, 0.1234, Length.ofFeet(15)));
     assertThat(AppliedCsv.read(AppliedCsv.write(points))).isEqualTo(points);
   }
 
   @Test
   void columnsStandInAnyOrderAndOthersArePassedOver() {
     String text = "Width_ft, speed, POUNDS,seconds,latitude,longitude\n30,5,0.2,1,40,-97\n";
-    assertThat(AppliedCsv.read(text)).containsExactly(new AppliedPoint(-97, 40, 1, 0.2, 30));
+    assertThat(AppliedCsv.read(text))
+        .containsExactly(new AppliedPoint(-97, 40, 1, 0.2, Length.ofFeet(30)));
   }
 
   @ParameterizedTest

@@ -3,6 +3,7 @@ package nimblefurrow.server.simulator;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import nimblefurrow.core.coverage.AppliedMap;
@@ -12,8 +13,10 @@ import nimblefurrow.core.flight.FlightJob;
 import nimblefurrow.core.flight.FlightPlan;
 import nimblefurrow.core.flight.FlightPlanner;
 import nimblefurrow.core.land.Boundary;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Speed;
 import nimblefurrow.server.flight.DronePort.Craft;
 import nimblefurrow.server.flight.DronePort.Doing;
 import nimblefurrow.server.flight.DronePort.Flown;
@@ -34,18 +37,25 @@ class DroneStandInTest {
               FIELD,
               List.of(),
               new Coordinate(-97.0052, 40.001),
-              30,
-              0,
+              Length.ofFeet(30),
+              Length.ofFeet(0),
               Optional.empty(),
               SeedRate.poundsPerAcre(90),
               Mass.ofPounds(88),
-              20,
-              4,
-              9));
-  private static final Craft CRAFT = new Craft(20, 4, 9, 2, 30, 14);
+              Speed.feetPerSecond(20),
+              Duration.ofSeconds(4),
+              Duration.ofMinutes(9)));
+  private static final Craft CRAFT =
+      new Craft(
+          Speed.feetPerSecond(20),
+          Duration.ofSeconds(4),
+          Duration.ofMinutes(9),
+          Duration.ofMinutes(2),
+          Length.ofFeet(30),
+          Speed.mph(14));
 
   private static Flown flown(double wind, long seed) {
-    return new DroneStandIn().fly(PLAN, CRAFT, wind, seed);
+    return new DroneStandIn().fly(PLAN, CRAFT, Speed.mph(wind), seed);
   }
 
   @Test
