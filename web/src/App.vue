@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { useRefresh } from './api/resources'
 import { mdiAccountCircleOutline, mdiChevronDown, mdiKeyboardOutline, mdiLogout, mdiThemeLightDark } from '@mdi/js'
-import { useQueryClient } from '@tanstack/vue-query'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useTheme } from 'vuetify'
@@ -13,7 +13,7 @@ import { loadSession, session } from './session'
 const router = useRouter()
 const route = useRoute()
 const theme = useTheme()
-const queries = useQueryClient()
+const refresh = useRefresh()
 const ready = ref(false)
 const keys = ref(false)
 const pages = [
@@ -43,7 +43,7 @@ function onKey(event: KeyboardEvent) {
 
 function signedOut() {
   session.value = null
-  queries.clear()
+  refresh.forget()
   toSignIn()
 }
 

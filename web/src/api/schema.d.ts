@@ -235,7 +235,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["sheet"];
+        get: operations["sheet_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1006,6 +1006,22 @@ export interface paths {
         get: operations["all_3"];
         put?: never;
         post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2892,6 +2908,17 @@ export interface components {
             farm: string;
             machines: components["schemas"]["SheetMachine"][];
         };
+        SheetFigure: {
+            key: string;
+            /** @enum {string} */
+            unit: "NONE" | "ACRE" | "POUND" | "POUND_PER_ACRE" | "POUND_PER_MINUTE" | "FOOT" | "INCH" | "INCH_OF_RAIN" | "MILE" | "SQUARE_FOOT" | "CUBIC_FOOT" | "GALLON" | "GALLON_PER_ACRE" | "BUSHEL" | "BUSHEL_PER_ACRE" | "CORN_BUSHEL_PER_ACRE" | "WHEAT_BUSHEL_PER_ACRE" | "OAT_BUSHEL_PER_ACRE" | "TON_PER_ACRE" | "MILE_PER_HOUR" | "FOOT_PER_SECOND" | "ACRE_PER_HOUR" | "SECOND_PER_ACRE" | "SEED_PER_POUND" | "SEED_PER_SQUARE_FOOT" | "PLANT_PER_SQUARE_FOOT" | "POUND_PER_CUBIC_FOOT" | "PER_ACRE" | "PER_SQUARE_FOOT" | "DOLLAR" | "DOLLAR_PER_ACRE" | "DOLLAR_PER_POUND" | "DOLLAR_PER_HOUR" | "DOLLAR_PER_DAY" | "DOLLAR_PER_YEAR" | "FAHRENHEIT" | "FAHRENHEIT_STEP" | "FAHRENHEIT_DAY" | "SUNSHINE" | "GRAM" | "SHARE" | "TIMES_DRILLED" | "PERCENT" | "DEGREE" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "WEEK";
+            words: string;
+        };
+        SheetGroup: {
+            changesLoads: boolean;
+            figures: components["schemas"]["SheetFigure"][];
+            heading: string;
+        };
         SheetJob: {
             /** Format: double */
             acres: number;
@@ -3642,7 +3669,7 @@ export interface operations {
             };
         };
     };
-    sheet: {
+    sheet_1: {
         parameters: {
             query: {
                 day: string;
@@ -5199,6 +5226,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MachineView"];
+                };
+            };
+        };
+    };
+    sheet: {
+        parameters: {
+            query: {
+                kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER";
+                hired: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetGroup"][];
                 };
             };
         };

@@ -1,24 +1,22 @@
 <script setup lang="ts">
+import { useFarm, useRefresh } from '../api/resources'
 import { mdiCalendarToday } from '@mdi/js'
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { api, got, type Refused } from '../api/client'
 import { long } from '../format/dates'
 import { loadSession, planner, session } from '../session'
 
-const queries = useQueryClient()
+const refresh = useRefresh()
 const open = ref(false)
 const problem = ref<Refused | ''>('')
-const { data: farm } = useQuery({ queryKey: ['farm'], queryFn: () => got(api.GET('/api/farm')) })
+const { data: farm } = useFarm()
 
 async function goTo(day: string) {
   problem.value = ''
   try {
     await got(api.PUT('/api/farm/day', { body: { day } }))
     await loadSession()
-    // A first answer still under way would be for the day before: it is dropped, not waited for.
-    await queries.cancelQueries()
-    await queries.invalidateQueries()
+    await refresh.day()
     open.value = false
   } catch (e) {
     problem.value = e as Refused

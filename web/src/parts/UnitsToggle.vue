@@ -1,17 +1,17 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
+import { useRefresh } from '../api/resources'
 import { api, got } from '../api/client'
 import { units } from '../format/units'
 import { planner } from '../session'
 
-const queries = useQueryClient()
+const refresh = useRefresh()
 
 async function change() {
   const next = units.value === 'US' ? 'METRIC' : 'US'
   units.value = next
   if (planner.value) {
     await got(api.PUT('/api/farm/units', { body: { units: next } }))
-    await queries.invalidateQueries()
+    await refresh.all()
   }
 }
 </script>

@@ -1,10 +1,10 @@
 import type { Refused } from '../api/client'
-import { useQueryClient } from '@tanstack/vue-query'
+import { useRefresh } from '../api/resources'
 import { ref } from 'vue'
 
 /** Does something at the server, then loads everything anew; keeps what it said or refused. */
 export function useAct() {
-  const queries = useQueryClient()
+  const refresh = useRefresh()
   const problem = ref<Refused | ''>('')
   const said = ref('')
   const busy = ref(false)
@@ -15,7 +15,7 @@ export function useAct() {
     busy.value = true
     try {
       const answer = await asked()
-      await queries.invalidateQueries()
+      await refresh.all()
       said.value = words
       return answer
     } catch (e) {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
+import { useRefresh } from '../../api/resources'
 import { reactive, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, got, type Refused } from '../../api/client'
@@ -8,7 +8,7 @@ import { settle } from '../../session'
 
 const router = useRouter()
 const route = useRoute()
-const queries = useQueryClient()
+const refresh = useRefresh()
 const starting = ref(false)
 const busy = ref(false)
 const problem = ref<Refused | ''>('')
@@ -39,7 +39,7 @@ async function enter() {
           }),
         )
       : await got(api.POST('/api/session', { body: { email: typed.email, password: typed.password } }) as never)
-    queries.clear()
+    refresh.forget()
     settle(view as Parameters<typeof settle>[0])
     const to = starting.value ? '/farm' : String(route.query.to ?? '/')
     await router.push(to.startsWith('/') && !to.startsWith('//') ? to : '/')

@@ -2,12 +2,14 @@
 import { computed, ref } from 'vue'
 import Refusal from '../../parts/Refusal.vue'
 import { useAct } from '../../parts/act'
-import { useSpecies } from '../../parts/choices'
+import { useSpecies } from '../../api/resources'
 import FigureFile from './FigureFile.vue'
 import FigureTable from './FigureTable.vue'
-import { useFigures, usePages, type Figure } from './figures'
+import { useFigures, useRefresh } from '../../api/resources'
+import { usePages, type Figure } from './figures'
 
-const { sheets, error, set, again } = useFigures()
+const { sheets, error, set } = useFigures()
+const refresh = useRefresh()
 const { data: species } = useSpecies()
 const { problem, said, act } = useAct()
 const chosen = ref('cereal-rye')
@@ -47,7 +49,7 @@ function change(f: Figure, value: number | undefined) {
       <h1>Catalogue</h1>
       <v-text-field v-model="find" class="find" label="Find a species or a figure" clearable />
       <router-link to="/farm">House rules</router-link>
-      <FigureFile @kept="again" />
+      <FigureFile @kept="refresh.all()" />
     </div>
     <Refusal :says="error || problem" />
     <p v-if="said" role="status">{{ said }}</p>

@@ -1,6 +1,5 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, type Ref } from 'vue'
-import { api, got, type Schemas } from '../../api/client'
+import type { Schemas } from '../../api/client'
 
 export type Sheet = Schemas['SheetView']
 export type Figure = Schemas['FigureView']
@@ -12,23 +11,6 @@ export interface Page {
   group: string
   own: number
   parts: { title: string; figures: Figure[] }[]
-}
-
-const KEY = ['figures']
-
-/** Every figure that the farm may change; whatever is set moves all that was worked out. */
-export function useFigures() {
-  const cache = useQueryClient()
-  const { data, error } = useQuery({ queryKey: KEY, queryFn: () => got(api.GET('/api/figures')) })
-  const set = useMutation({
-    mutationFn: (figure: { sheet: string; row: string; column: string; value?: number }) =>
-      got(api.PUT('/api/figures', { body: figure })),
-    onSuccess: (sheets) => {
-      cache.setQueryData(KEY, sheets)
-      void cache.invalidateQueries({ predicate: (query) => query.queryKey[0] !== KEY[0] })
-    },
-  })
-  return { sheets: data, error, set, again: () => cache.invalidateQueries() }
 }
 
 const own = (figures: Figure[]) => figures.filter((f) => f.changed).length

@@ -3,7 +3,7 @@ import { computed, onBeforeUnmount, reactive, ref, watch } from 'vue'
 import { api, got, type Refused, type Schemas } from '../../api/client'
 import { short } from '../../format/dates'
 import { number, perArea, perAreaUnit } from '../../format/units'
-import { useChoices } from '../../parts/choices'
+import { useChoices } from '../../api/resources'
 import Refusal from '../../parts/Refusal.vue'
 import type { Cover } from './draft'
 

@@ -2,7 +2,7 @@
 import { mdiClose, mdiPlus } from '@mdi/js'
 import { computed } from 'vue'
 import type { Schemas } from '../../api/client'
-import { useChoices } from '../../parts/choices'
+import { useChoices } from '../../api/resources'
 import { rateUnits, type Cover } from './draft'
 
 const props = defineProps<{ species: Schemas['SpeciesView'][]; sown: boolean; badField?: string }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { useCover, useFields, useRefresh, useSpecies } from '../../api/resources'
 import { mdiContentCopy, mdiClose } from '@mdi/js'
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, got, Refused, type Schemas } from '../../api/client'
@@ -21,29 +21,16 @@ interface Tried {
 
 const route = useRoute()
 const router = useRouter()
-const queries = useQueryClient()
+const refresh = useRefresh()
 const fieldId = computed(() => String(route.params.fieldId ?? ''))
 /** Which cover of the season: 0 the running one, 1 the one after the next cut. */
 const place = computed(() => Number(route.query.place ?? 0) || undefined)
 /** The one zone that the cover is for; none: the whole field. */
 const zone = computed(() => (route.query.zone ? String(route.query.zone) : undefined))
 const draftKey = computed(() => (zone.value ?? fieldId.value) + (place.value ? `-${place.value}` : ''))
-const { data: fields } = useQuery({ queryKey: ['fields'], queryFn: () => got(api.GET('/api/fields')) })
-const { data: species } = useQuery({
-  queryKey: ['species'],
-  queryFn: () => got(api.GET('/api/species')),
-  staleTime: Infinity,
-})
-const { data: kept, error } = useQuery({
-  queryKey: computed(() => ['cover', fieldId.value, place.value, zone.value]),
-  queryFn: () =>
-    got(
-      api.GET('/api/cover/{fieldId}', {
-        params: { path: { fieldId: fieldId.value }, query: { place: place.value, zone: zone.value } },
-      }),
-    ),
-  enabled: computed(() => fieldId.value !== ''),
-})
+const { data: fields } = useFields()
+const { data: species } = useSpecies()
+const { data: kept, error } = useCover(fieldId, place, zone)
 const drafts = ref<Cover[]>([])
 const tried = ref<Tried[]>([])
 const saved = ref('')
@@ -135,7 +122,7 @@ async function put(cover: Cover) {
   // What was tried is the plan now: the drafts go before the views load anew.
   dropDrafts(draftKey.value)
   drafts.value = [copy(cover)]
-  await queries.invalidateQueries()
+  await refresh.all()
 }
 
 async function keep(i: number) {
@@ -163,7 +150,7 @@ async function undo() {
           params: { path: { fieldId: fieldId.value }, query: { place: place.value, zone: zone.value } },
         }),
       )
-      await queries.invalidateQueries()
+      await refresh.all()
     }
     saved.value = ''
     drafts.value = [copy(before.value ?? usual)]
@@ -180,7 +167,7 @@ async function leaveOut() {
         params: { path: { fieldId: fieldId.value }, query: { place: place.value, zone: zone.value } },
       }),
     )
-    await queries.invalidateQueries()
+    await refresh.all()
     before.value = was
     saved.value = `${placeWords.value} has no cover now.`
   } catch (e) {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
+import { useMixes } from '../../api/resources'
 import { ref } from 'vue'
 import { api, got } from '../../api/client'
 import { useAct } from '../../parts/act'
@@ -9,7 +9,7 @@ import type { Cover } from './draft'
 
 const props = defineProps<{ members: Cover['members'] }>()
 const emit = defineEmits<{ take: [members: Cover['members']] }>()
-const { data: mixes } = useQuery({ queryKey: ['mixes'], queryFn: () => got(api.GET('/api/mixes')) })
+const { data: mixes } = useMixes()
 const { problem, said, act } = useAct()
 const name = ref('')
 async function keep() {

@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
+import { useDaySheet } from '../../api/resources'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, got } from '../../api/client'
 import { long } from '../../format/dates'
 import { area, areaUnit, mass, massUnit, number, rate, rateUnit } from '../../format/units'
 import FieldOutline from '../../parts/FieldOutline.vue'
@@ -10,10 +9,7 @@ import { plusDays } from './board'
 
 const route = useRoute()
 const day = computed(() => String(route.params.day))
-const { data: sheet, error } = useQuery({
-  queryKey: computed(() => ['dispatch', 'sheet', day.value]),
-  queryFn: () => got(api.GET('/api/dispatch/sheet', { params: { query: { day: day.value } } })),
-})
+const { data: sheet, error } = useDaySheet(day)
 const print = () => window.print()
 </script>
 

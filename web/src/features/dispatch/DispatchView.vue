@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { useBoard, useRefresh } from '../../api/resources'
 import { mdiChevronLeft, mdiChevronRight, mdiLock, mdiRedo, mdiUndo } from '@mdi/js'
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, got, type Refused, type Schemas } from '../../api/client'
@@ -14,18 +14,9 @@ import MoveDialog from './MoveDialog.vue'
 
 const DAYS = 14
 const route = useRoute()
-const queries = useQueryClient()
+const refresh = useRefresh()
 const from = ref('')
-const {
-  data: board,
-  error,
-  isLoading,
-  isPlaceholderData,
-} = useQuery({
-  queryKey: computed(() => ['dispatch', from.value]),
-  queryFn: () => got(api.GET('/api/dispatch', { params: { query: { from: from.value || undefined } } })),
-  placeholderData: (was) => was,
-})
+const { data: board, error, isLoading, isPlaceholderData } = useBoard(from)
 const problem = ref<Refused | ''>('')
 const busy = ref(false)
 const said = ref('')
@@ -83,8 +74,7 @@ async function act(asked: () => Promise<Board>, words: string) {
 
 /** A new board from the server; the fit chances are asked anew for the days in sight. */
 function take(now: Board) {
-  void queries.invalidateQueries({ queryKey: ['dispatch'] })
-  void queries.invalidateQueries({ queryKey: ['season'] })
+  void refresh.jobs()
   if (placedAcres.value === 0) from.value = firstBusyDay(now.jobs, now.today)
 }
 

@@ -1,13 +1,13 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useFarm, useRefresh } from '../../api/resources'
 import { ref } from 'vue'
 import { api, got, type Refused, type Schemas } from '../../api/client'
 import Refusal from '../../parts/Refusal.vue'
 import { loadSession, planner } from '../../session'
 import WeatherCard from './WeatherCard.vue'
 
-const queries = useQueryClient()
-const { data: farm, error } = useQuery({ queryKey: ['farm'], queryFn: () => got(api.GET('/api/farm')) })
+const refresh = useRefresh()
+const { data: farm, error } = useFarm()
 const problem = ref<Refused | ''>('')
 const said = ref('')
 
@@ -17,7 +17,7 @@ async function act(asked: Promise<unknown>, words: string) {
   try {
     await asked
     await loadSession()
-    await queries.invalidateQueries()
+    await refresh.all()
     said.value = words
   } catch (e) {
     problem.value = e as Refused

@@ -1,13 +1,13 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useRefresh, useWeather } from '../../api/resources'
 import { ref } from 'vue'
 import { api, got, type Refused, upload, type Schemas } from '../../api/client'
 import { long } from '../../format/dates'
 import Refusal from '../../parts/Refusal.vue'
 import { loadSession, planner } from '../../session'
 
-const queries = useQueryClient()
-const { data: weather } = useQuery({ queryKey: ['weather'], queryFn: () => got(api.GET('/api/weather')) })
+const stale = useRefresh()
+const { data: weather } = useWeather()
 const file = ref<File | null>(null)
 const report = ref<Schemas['ImportReport'] | null>(null)
 const problem = ref<Refused | ''>('')
@@ -16,7 +16,7 @@ const sources = { NONE: 'none yet', SIMULATED: 'simulated station', IMPORTED: 'y
 
 async function refresh() {
   await loadSession()
-  await queries.invalidateQueries()
+  await stale.all()
 }
 
 async function read(save: boolean) {

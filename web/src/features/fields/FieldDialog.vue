@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
+import { useRefresh } from '../../api/resources'
 import { reactive, ref, watch } from 'vue'
 import { api, got, type Refused, type Schemas } from '../../api/client'
 import Refusal from '../../parts/Refusal.vue'
@@ -10,7 +10,7 @@ import ZonesCard from './ZonesCard.vue'
 
 const props = defineProps<{ entry: Schemas['FieldWithChain'] }>()
 const open = defineModel<boolean>({ required: true })
-const queries = useQueryClient()
+const refresh = useRefresh()
 const land = reactive({
   name: '',
   farmstead: '',
@@ -52,7 +52,7 @@ async function act(asked: () => Promise<unknown>, words: string) {
   said.value = ''
   try {
     await asked()
-    await queries.invalidateQueries()
+    await refresh.all()
     said.value = words
   } catch (e) {
     problem.value = e as Refused

@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import { useFields } from '../../api/resources'
 import { mdiPencilOutline } from '@mdi/js'
-import { useQuery } from '@tanstack/vue-query'
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, got, type Schemas } from '../../api/client'
+import { type Schemas } from '../../api/client'
 import { short } from '../../format/dates'
 import { area, areaUnit } from '../../format/units'
 import FieldOutline from '../../parts/FieldOutline.vue'
@@ -19,7 +19,7 @@ type Entry = Schemas['FieldWithChain']
 const route = useRoute()
 const router = useRouter()
 const view = computed(() => (route.query.view === 'map' ? 'map' : 'list'))
-const { data: fields, error } = useQuery({ queryKey: ['fields'], queryFn: () => got(api.GET('/api/fields')) })
+const { data: fields, error } = useFields()
 const find = ref('')
 const bringing = ref(false)
 const editing = ref(false)

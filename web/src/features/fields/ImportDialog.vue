@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
+import { useRefresh } from '../../api/resources'
 import { ref } from 'vue'
 import { upload, type Schemas, type Refused } from '../../api/client'
 import { area, areaUnit } from '../../format/units'
@@ -7,7 +7,7 @@ import FieldOutline from '../../parts/FieldOutline.vue'
 import Refusal from '../../parts/Refusal.vue'
 
 const open = defineModel<boolean>({ required: true })
-const queries = useQueryClient()
+const refresh = useRefresh()
 const file = ref<File | null>(null)
 const preview = ref<Schemas['Preview'] | null>(null)
 const problem = ref<Refused | ''>('')
@@ -23,7 +23,7 @@ async function read(save: boolean) {
   try {
     preview.value = await upload<Schemas['Preview']>('/api/exchange/fields', file.value, save)
     if (save) {
-      await queries.invalidateQueries()
+      await refresh.all()
       open.value = false
       file.value = null
       preview.value = null

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
+import { useLand } from '../../api/resources'
 import { computed, onBeforeUnmount, onMounted, reactive, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { useTheme } from 'vuetify'
@@ -13,7 +13,7 @@ import FigureField from '../../parts/FigureField.vue'
 
 type Tool = 'look' | 'draw' | 'edit' | 'hole' | 'split' | 'join' | 'zone' | 'mark'
 const emit = defineEmits<{ change: [fieldId: string] }>()
-const { data: land, error } = useQuery({ queryKey: ['land'], queryFn: () => got(api.GET('/api/land')) })
+const { data: land, error } = useLand()
 const { problem, said, act } = useAct()
 const route = useRoute()
 const mapEl = ref<HTMLElement | null>(null)

@@ -1,17 +1,11 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
-import { computed } from 'vue'
-import { api, got } from '../../api/client'
+import { useOpenings } from '../../api/resources'
 import { range, short } from '../../format/dates'
 import { heat, heatUnit } from '../../format/units'
 import { cropWords } from '../season/lanes'
 
 const props = defineProps<{ fieldId: string }>()
-const { data, error } = useQuery({
-  queryKey: computed(() => ['openings', props.fieldId]),
-  queryFn: () => got(api.GET('/api/openings/{fieldId}', { params: { path: { fieldId: props.fieldId } } })),
-  retry: false,
-})
+const { data, error } = useOpenings(() => props.fieldId)
 </script>
 
 <template>

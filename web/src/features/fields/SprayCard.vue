@@ -1,19 +1,15 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
-import { computed, reactive } from 'vue'
+import { reactive } from 'vue'
 import { api, got, type Schemas } from '../../api/client'
 import { long } from '../../format/dates'
 import { useAct } from '../../parts/act'
-import { useSpecies } from '../../parts/choices'
+import { useSpecies, useSprays } from '../../api/resources'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
 
 type Family = NonNullable<Schemas['UseForm']['families']>[number]
 const props = defineProps<{ fieldId: string }>()
-const { data: uses } = useQuery({
-  queryKey: computed(() => ['sprays', props.fieldId]),
-  queryFn: () => got(api.GET('/api/herbicides/fields/{fieldId}', { params: { path: { fieldId: props.fieldId } } })),
-})
+const { data: uses } = useSprays(() => props.fieldId)
 const { data: species } = useSpecies()
 const { problem, act } = useAct()
 const families: { value: Family; title: string }[] = [

@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, onBeforeUnmount, reactive, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, got, type Refused, type Schemas } from '../../api/client'
 import { area, areaUnit, length, lengthUnit, mass, massUnit, number, rate, rateUnit, wind } from '../../format/units'
 import { figure } from '../../parts/act'
-import { useFields, useMachines } from '../../parts/choices'
+import { useFields, useFlightPlan, useMachines, useRefresh } from '../../api/resources'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
 import MachineTabs from '../machines/MachineTabs.vue'
@@ -14,7 +13,7 @@ import FigureField from '../../parts/FigureField.vue'
 
 const route = useRoute()
 const router = useRouter()
-const queries = useQueryClient()
+const refresh = useRefresh()
 const fieldId = computed(() => String(route.params.fieldId ?? ''))
 const { data: fields } = useFields()
 const { data: machines } = useMachines()
@@ -48,17 +47,7 @@ const query = computed(() => ({
   longitude: home.value?.[0],
   latitude: home.value?.[1],
 }))
-const { data: answered, error } = useQuery({
-  queryKey: computed(() => ['flight', fieldId.value, machineId.value, query.value]),
-  queryFn: () =>
-    got(
-      api.GET('/api/flight/plans/{fieldId}/{machineId}', {
-        params: { path: { fieldId: fieldId.value, machineId: machineId.value }, query: query.value },
-      }),
-    ),
-  enabled: computed(() => fieldId.value !== '' && machineId.value !== ''),
-  retry: false,
-})
+const { data: answered, error } = useFlightPlan(fieldId, machineId, query)
 // The plan shown last stays while the next is worked out, or refused: the form must not go from under the fingers.
 const plan = shallowRef<Schemas['PlanView']>()
 watch([fieldId, machineId], () => (plan.value = undefined))
@@ -136,7 +125,7 @@ const resume = () =>
   act(() => got(api.POST('/api/flight/runs/{id}/resume', { params: { path: { id: run.value!.id } } })))
 async function log() {
   await act(() => got(api.POST('/api/flight/runs/{id}/log', { params: { path: { id: run.value!.id } } })))
-  await queries.invalidateQueries()
+  await refresh.all()
 }
 const doing: Record<string, string> = {
   FERRY: 'on the way',

@@ -1,19 +1,13 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
+import { useApplied } from '../../api/resources'
 import { computed } from 'vue'
-import { api, got } from '../../api/client'
 import { fit, geoPositions, path, shape } from '../../draw/planar'
 import { area, areaUnit, mass, massUnit, number, rate, rateUnit } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
 
 const props = defineProps<{ entryId: string }>()
 const open = defineModel<boolean>({ required: true })
-const { data: map, error } = useQuery({
-  queryKey: computed(() => ['applied', props.entryId]),
-  queryFn: () => got(api.GET('/api/log/{entryId}/applied', { params: { path: { entryId: props.entryId } } })),
-  enabled: computed(() => open.value && props.entryId !== ''),
-  retry: false,
-})
+const { data: map, error } = useApplied(() => props.entryId, open)
 const W = 640
 const planar = computed(() => (map.value ? fit(geoPositions(map.value.boundary), W, 560) : null))
 const blocks = computed(() =>

@@ -1,17 +1,16 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, reactive, ref, watch } from 'vue'
 import { api, got, type Refused, type Schemas } from '../../api/client'
 import { short } from '../../format/dates'
 import { matter, rateUnit, type Unit } from '../../format/units'
 import FigureField from '../../parts/FigureField.vue'
-import { useChoices } from '../../parts/choices'
+import { useBoard, useChoices, useFields, useLots, useRefresh, useSpecies } from '../../api/resources'
 import Refusal from '../../parts/Refusal.vue'
 import { session } from '../../session'
 
 type Kind = Schemas['EntryForm']['kind']
 const props = defineProps<{ field?: string; kind?: string }>()
-const queries = useQueryClient()
+const refresh = useRefresh()
 const kinds: { value: Kind; title: string }[] = [
   { value: 'SEEDED', title: 'Cover sown' },
   { value: 'DISCED', title: 'Disced before sowing' },
@@ -50,14 +49,10 @@ const form = reactive({ ...empty, ...(JSON.parse(localStorage.getItem(DRAFT) ?? 
 form.id ||= crypto.randomUUID()
 watch(form, (now) => localStorage.setItem(DRAFT, JSON.stringify(now)))
 
-const { data: fields } = useQuery({ queryKey: ['fields'], queryFn: () => got(api.GET('/api/fields')) })
-const { data: board } = useQuery({ queryKey: ['dispatch', ''], queryFn: () => got(api.GET('/api/dispatch')) })
-const { data: lots } = useQuery({ queryKey: ['lots'], queryFn: () => got(api.GET('/api/lots')) })
-const { data: species } = useQuery({
-  queryKey: ['species'],
-  queryFn: () => got(api.GET('/api/species')),
-  staleTime: Infinity,
-})
+const { data: fields } = useFields()
+const { data: board } = useBoard('')
+const { data: lots } = useLots()
+const { data: species } = useSpecies()
 
 const problem = ref<Refused | ''>('')
 const busy = ref(false)
@@ -173,7 +168,7 @@ async function save() {
       grams: '',
       yieldPerAcre: '',
     })
-    await queries.invalidateQueries()
+    await refresh.all()
   } catch (e) {
     problem.value = e as Refused
   } finally {

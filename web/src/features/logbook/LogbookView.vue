@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { useLog, useRefresh } from '../../api/resources'
 import { mdiDeleteOutline } from '@mdi/js'
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, got, type Refused, upload, type Schemas } from '../../api/client'
@@ -28,8 +28,8 @@ const asked = computed(() => ({
   field: route.query.field as string | undefined,
   kind: route.query.kind as string | undefined,
 }))
-const queries = useQueryClient()
-const { data: entries, error } = useQuery({ queryKey: ['log'], queryFn: () => got(api.GET('/api/log')) })
+const refresh = useRefresh()
+const { data: entries, error } = useLog()
 const find = ref('')
 const problem = ref<Refused | ''>('')
 const shown = computed(() => {
@@ -65,7 +65,7 @@ async function bring(id: string, event: Event) {
   problem.value = ''
   try {
     await upload(`/api/log/${id}/applied`, input.files![0]!)
-    await queries.invalidateQueries()
+    await refresh.all()
     showMap(id)
   } catch (e) {
     problem.value = e as Refused
@@ -83,7 +83,7 @@ async function correct(id: string, about: string, kind: 'WITHDRAWN' | 'RESTORED'
       api.POST('/api/log/{id}/corrections', { params: { path: { id } }, body: { id: crypto.randomUUID(), kind } }),
     )
     taken.value = kind === 'WITHDRAWN' ? { id, about } : null
-    await queries.invalidateQueries()
+    await refresh.all()
   } catch (e) {
     problem.value = e as Refused
   }

@@ -1,9 +1,7 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
 import { computed, reactive, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, got } from '../../api/client'
-import { useMachines } from '../../parts/choices'
+import { useCalibrations, useLots, useMachines } from '../../api/resources'
 import Refusal from '../../parts/Refusal.vue'
 import CatchCard from './CatchCard.vue'
 import CheckCard from './CheckCard.vue'
@@ -17,7 +15,7 @@ import FigureField from '../../parts/FigureField.vue'
 const route = useRoute()
 const router = useRouter()
 const { data: machines } = useMachines()
-const { data: lots } = useQuery({ queryKey: ['lots'], queryFn: () => got(api.GET('/api/lots')) })
+const { data: lots } = useLots()
 const sowing = computed(() =>
   (machines.value ?? []).filter((m) => !['ROLLER', 'SPRAYER', 'PLANTER'].includes(m.kind)),
 )
@@ -47,20 +45,7 @@ const tabs = [
   { value: 'check', words: 'First acres' },
 ] as const
 
-const { data: tests, error } = useQuery({
-  queryKey: computed(() => ['calibrations', machineId.value, aim.target, aim.mph, aim.lot]),
-  queryFn: () =>
-    got(
-      api.GET('/api/calibrations/machines/{machineId}', {
-        params: {
-          path: { machineId: machineId.value },
-          query: { targetLbAc: Number(aim.target) || undefined, mph: Number(aim.mph) || 0, lot: aim.lot ?? '' },
-        },
-      }),
-    ),
-  enabled: computed(() => machineId.value !== ''),
-  placeholderData: (before) => before,
-})
+const { data: tests, error } = useCalibrations(machineId, aim)
 </script>
 
 <template>

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
 import { computed, onBeforeUnmount, reactive, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, got, type Refused, type Schemas } from '../../api/client'
@@ -22,10 +21,9 @@ import {
   rateUnit,
 } from '../../format/units'
 import { figure } from '../../parts/act'
-import { useFields, useMachines } from '../../parts/choices'
+import { useFields, useMachines, useSetUpSheet, useWaysIn } from '../../api/resources'
 import Refusal from '../../parts/Refusal.vue'
 import MachineTabs from './MachineTabs.vue'
-import { partsOf, type Setup } from './setup'
 import LoadStrip from './LoadStrip.vue'
 import FigureField from '../../parts/FigureField.vue'
 
@@ -44,11 +42,7 @@ watch(
   { immediate: true },
 )
 
-const { data: ways, error: waysError } = useQuery({
-  queryKey: computed(() => ['ways', fieldId.value]),
-  queryFn: () => got(api.GET('/api/loads/ways/{fieldId}', { params: { path: { fieldId: fieldId.value } } })),
-  enabled: computed(() => fieldId.value !== ''),
-})
+const { data: ways, error: waysError } = useWaysIn(fieldId)
 const machineId = ref('')
 let machineOf = ''
 watch(
@@ -63,6 +57,7 @@ watch(
 )
 const machine = computed(() => machines.value?.find((m) => m.id === machineId.value))
 
+type Setup = Schemas['MachineSetup']
 const tried = reactive<Record<string, unknown>>({})
 const rateFactor = ref(1)
 const changed = ref(false)
@@ -76,11 +71,12 @@ watch(
   },
   { immediate: true },
 )
+const { data: sheet } = useSetUpSheet(machine)
 const parts = computed(() =>
-  (machine.value ? partsOf(machine.value.kind, machine.value.hired) : [])
-    .filter((g) => g.heading !== 'Rows and meter')
-    .flatMap((g) => g.parts)
-    .filter((p) => machine.value?.setup[p.key] !== undefined),
+  (sheet.value ?? [])
+    .filter((g) => g.changesLoads)
+    .flatMap((g) => g.figures)
+    .filter((p) => machine.value?.setup[p.key as keyof Setup] !== undefined),
 )
 
 const loads = ref<Schemas['LoadsView'] | null>(null)

@@ -1,15 +1,15 @@
 <script setup lang="ts">
-import { computed, reactive, watch } from 'vue'
+import { reactive, watch } from 'vue'
 import { api, got, type Schemas } from '../../api/client'
 import { figure, useAct } from '../../parts/act'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
-import { partsOf, type Setup } from './setup'
+import { useSetUpSheet } from '../../api/resources'
 import FigureField from '../../parts/FigureField.vue'
 
 const props = defineProps<{ machine: Schemas['MachineView'] }>()
 const typed = reactive<Record<string, unknown>>({})
-const groups = computed(() => partsOf(props.machine.kind, props.machine.hired))
+const { data: groups } = useSetUpSheet(() => props.machine)
 const { problem, said, busy, act } = useAct()
 const drivers = reactive({ text: '' })
 const tractors = reactive({ text: '' })
@@ -35,7 +35,7 @@ const list = (text: string) =>
 
 function save() {
   const setup: Record<string, unknown> = {}
-  for (const group of groups.value) for (const part of group.parts) setup[part.key] = figure(typed[part.key])
+  for (const group of groups.value ?? []) for (const part of group.figures) setup[part.key] = figure(typed[part.key])
   setup.drivers = list(drivers.text)
   setup.tractors = list(tractors.text)
   setup.bookedDays = list(booked.text)
@@ -44,7 +44,7 @@ function save() {
       got(
         api.PUT('/api/machines/{id}/setup', {
           params: { path: { id: props.machine.id }, query: { version: props.machine.version } },
-          body: setup as Setup,
+          body: setup as Schemas['MachineSetup'],
         }),
       ),
     `${props.machine.name} is saved.`,
@@ -58,7 +58,7 @@ function save() {
       <legend>{{ group.heading }}</legend>
       <div class="grid">
         <FigureField
-          v-for="part in group.parts"
+          v-for="part in group.figures"
           :key="part.key"
           :model-value="typed[part.key] ?? ''"
           :label="part.words"

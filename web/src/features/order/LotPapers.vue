@@ -1,16 +1,13 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { useLotPapers } from '../../api/resources'
+import { ref } from 'vue'
 import { api, got, upload } from '../../api/client'
 import { useAct } from '../../parts/act'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
 
 const props = defineProps<{ lotId: string; name: string }>()
-const { data: papers } = useQuery({
-  queryKey: computed(() => ['papers', props.lotId]),
-  queryFn: () => got(api.GET('/api/lot-papers/lots/{lotId}', { params: { path: { lotId: props.lotId } } })),
-})
+const { data: papers } = useLotPapers(() => props.lotId)
 const { problem, act } = useAct()
 const file = ref<File | null>(null)
 async function add() {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useLots, useRefresh, useSeedStore, useSpecies } from '../../api/resources'
 import { reactive, ref } from 'vue'
 import { api, got, type Refused } from '../../api/client'
 import { short } from '../../format/dates'
@@ -9,15 +9,11 @@ import LotPapers from './LotPapers.vue'
 import { planner } from '../../session'
 import FigureField from '../../parts/FigureField.vue'
 
-const queries = useQueryClient()
-const { data: lots } = useQuery({ queryKey: ['lots'], queryFn: () => got(api.GET('/api/lots')) })
-const { data: left } = useQuery({ queryKey: ['store'], queryFn: () => got(api.GET('/api/order/store')) })
+const refresh = useRefresh()
+const { data: lots } = useLots()
+const { data: left } = useSeedStore()
 const leftOf = (id: string) => left.value?.find((l) => l.lotId === id)?.leftLb
-const { data: species } = useQuery({
-  queryKey: ['species'],
-  queryFn: () => got(api.GET('/api/species')),
-  staleTime: Infinity,
-})
+const { data: species } = useSpecies()
 const form = reactive({
   species: 'cereal-rye',
   name: '',
@@ -39,7 +35,7 @@ async function act(asked: () => Promise<unknown>, clear = false) {
   problem.value = ''
   try {
     await asked()
-    await queries.invalidateQueries()
+    await refresh.all()
     if (clear) Object.assign(form, { name: '', purity: '', germination: '', hardSeed: '', testedOn: '', pounds: '' })
   } catch (e) {
     problem.value = e as Refused

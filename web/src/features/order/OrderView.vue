@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
+import { useOrder } from '../../api/resources'
 import { computed, reactive, ref } from 'vue'
 import { api, got } from '../../api/client'
 import { bare, mass, massUnit, money, number, units, word } from '../../format/units'
@@ -9,11 +9,7 @@ import { planner } from '../../session'
 import LotTable from './LotTable.vue'
 import FigureField from '../../parts/FigureField.vue'
 
-const { data: order, error } = useQuery({
-  queryKey: ['order'],
-  queryFn: () => got(api.GET('/api/order')),
-  retry: false,
-})
+const { data: order, error } = useOrder()
 const { problem, said, busy, act } = useAct()
 const opened = ref('')
 const pasting = ref(false)

@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
+import { useFieldAnswer } from '../../api/resources'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
-import { api, got } from '../../api/client'
 import { range, short } from '../../format/dates'
 import { matter, rateUnit } from '../../format/units'
 
@@ -12,15 +11,10 @@ const root = ref<HTMLElement>()
 const observer = new ResizeObserver(() => root.value && emit('sized', root.value.offsetHeight))
 onMounted(() => observer.observe(root.value!))
 onBeforeUnmount(() => observer.disconnect())
-const { data: answer, error } = useQuery({
-  queryKey: computed(() => ['season', 'field', props.fieldId, props.zoneId]),
-  queryFn: () =>
-    got(
-      api.GET('/api/season/{fieldId}', {
-        params: { path: { fieldId: props.fieldId }, query: { zone: props.zoneId } },
-      }),
-    ),
-})
+const { data: answer, error } = useFieldAnswer(
+  () => props.fieldId,
+  () => props.zoneId,
+)
 const keyStages = computed(
   () =>
     answer.value?.cropStages.filter(

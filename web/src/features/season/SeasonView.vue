@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import { useSeason } from '../../api/resources'
 import { mdiMagnify, mdiMinus, mdiPlus } from '@mdi/js'
-import { useQuery } from '@tanstack/vue-query'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, got, type Schemas } from '../../api/client'
+import { type Schemas } from '../../api/client'
 import { timescale } from '../../draw/timescale'
 import { visibleRows } from '../../draw/visible'
 import { dayNumber, short } from '../../format/dates'
@@ -23,11 +23,7 @@ const GUTTER = 216
 const ZOOMS = [61, 122, 245, 425, 730]
 
 const router = useRouter()
-const {
-  data: season,
-  error,
-  isLoading,
-} = useQuery({ queryKey: ['season'], queryFn: () => got(api.GET('/api/season')) })
+const { data: season, error, isLoading } = useSeason()
 
 const group = ref<GroupBy>((localStorage.getItem('furrow-group') as GroupBy) ?? 'none')
 const sort = ref<SortBy>((localStorage.getItem('furrow-sort') as SortBy) ?? 'closes')

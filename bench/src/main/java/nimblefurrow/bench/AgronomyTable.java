@@ -20,7 +20,7 @@ import nimblefurrow.core.cover.Winter;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.figures.Figures;
-import nimblefurrow.core.seeding.HouseRules;
+import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.seeding.LastUseful;
 import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.termination.Route;

@@ -78,7 +78,7 @@ class CoreRulesTest {
         .layer("ground")
         .definedBy("..core.quantity..", "..core.ensemble..", "..core.figures..")
         .layer("land and weather")
-        .definedBy("..core.weather..", "..core.land..", "..core.price..")
+        .definedBy("..core.weather..", "..core.land..", "..core.price..", "..core.houserules..")
         .layer("plants and passes")
         .definedBy(
             "..core.cashcrop..",

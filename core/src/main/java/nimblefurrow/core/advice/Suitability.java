@@ -21,6 +21,7 @@ import nimblefurrow.core.seeding.CoverSpring;
 import nimblefurrow.core.seeding.RateBuilder;
 import nimblefurrow.core.seeding.Restriction;
 import nimblefurrow.core.seeding.SeedingWindow;
+import nimblefurrow.core.seeding.WayFigures;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.seeding.WindowRules;
 import nimblefurrow.core.termination.Route;
@@ -140,7 +141,7 @@ final class Suitability {
                 late ? chance * figures.of(LATE_COUNTS) : chance,
                 kill,
                 survival,
-                ask.rules().ways().emergence(way, species, ask.soil()),
+                new WayFigures(ask.rules().figures()).emergence(way, species, ask.soil()),
                 late,
                 notes)),
         Optional.empty());

@@ -17,6 +17,8 @@ record EndingCalls(CallDay at) {
   private static final FigureKey GO_NO_GO_DAYS = FigureKey.of("season", "call_ending");
   private static final FigureKey CLEARING_DAYS = FigureKey.of("season", "call_clearing");
   private static final FigureKey COUNT_AHEAD_DAYS = FigureKey.of("season", "call_counting");
+  private static final FigureKey LEAST_SPOTS = FigureKey.of("scouting", "least_spots");
+  private static final FigureKey STEMS_OF_SPOT = FigureKey.of("scouting", "stems_of_spot");
   private static final FigureKey COUNT_AGAIN = FigureKey.of("season", "count_again");
 
   List<Call> endings(List<CallBoard.Lane> lanes) {
@@ -130,7 +132,10 @@ record EndingCalls(CallDay at) {
             Reason.of(
                 "Count stems in {} before rolling",
                 CallWords.counted(due.size(), "field", "fields")),
-            Reason.of("Five spots of ten stems: the date follows what you see, not the calendar."),
+            Reason.of(
+                "{} spots of {} stems: the date follows what you see, not the calendar.",
+                at.figures().whole(LEAST_SPOTS),
+                at.figures().whole(STEMS_OF_SPOT)),
             CallDay.keys(due),
             at.today().plusDays(2)));
   }

@@ -9,6 +9,7 @@ import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.weather.Outlook;
 

@@ -9,6 +9,7 @@ import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
@@ -85,7 +86,7 @@ public record RateBuilder(
   }
 
   private double method() {
-    return rules.rateFactor(way);
+    return new WayFigures(rules.figures()).rateFactor(way, rules.even());
   }
 
   /** Live seed of a member before any farm's own figure. */
@@ -127,7 +128,7 @@ public record RateBuilder(
               live,
               bulk,
               seeds,
-              seeds * rules.ways().emergence(way, species, soil, thickSlurry),
+              seeds * new WayFigures(rules.figures()).emergence(way, species, soil, thickSlurry),
               pounds,
               bags(pounds),
               Money.of(bulk.poundsPerAcre() * species.pricePerPound()),

@@ -10,7 +10,10 @@ import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.houserules.HouseRules;
+import nimblefurrow.core.quantity.Measure;
 import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.weather.Dormancy;
 import nimblefurrow.core.weather.Outlook;
 
@@ -23,6 +26,8 @@ public final class WindowRules {
 
   /** Dormant seeding goes on this long after the turn of the year, days. */
   private static final FigureKey DORMANT_DAYS = FigureKey.of("seeding", "dormant_days");
+
+  private static final FigureKey INTERSEED_HEIGHT = FigureKey.of("seeding", "interseed_height");
 
   private final CropCalendar crop;
   private final Mix mix;
@@ -71,7 +76,8 @@ public final class WindowRules {
               window.closes(),
               List.of(
                   Reason.of(
-                      "closes when the corn is 24 in tall, even before seven collars; keep the nitrogen band off the seed rows")));
+                      "closes when the corn is {} tall, even before seven collars; keep the nitrogen band off the seed rows",
+                      Measure.of(outlook.figures().of(INTERSEED_HEIGHT), Unit.INCH))));
       case INTO_WHEAT -> frostSeeding(way, window);
       default -> capped(way, window);
     };

@@ -21,13 +21,6 @@ public final class Sunlight {
             + Math.cos(phi) * Math.cos(declination) * Math.sin(sunset));
   }
 
-  /** Hours between sunrise and sunset. */
-  public static double dayLengthHours(LocalDate date, double latitude) {
-    double declination = 0.409 * Math.sin(2 * Math.PI * date.getDayOfYear() / 365.0 - 1.39);
-    double cosine = -Math.tan(Math.toRadians(latitude)) * Math.tan(declination);
-    return 24 / Math.PI * Math.acos(Math.max(-1, Math.min(1, cosine)));
-  }
-
   /** Radiation at the ground where none was measured: the wider the day's swing, the clearer. */
   public static double estimatedMj(
       LocalDate date, double latitude, double maxF, double minF, boolean wet) {

@@ -37,6 +37,25 @@ public enum MachineKind implements Coded {
     return code;
   }
 
+  /**
+   * Whether it throws seed over a width, so that a row of pans tells how even it lies; what meters
+   * seed into rows is caught under its outlets instead.
+   */
+  public boolean spreads() {
+    return switch (this) {
+      case DRONE,
+          AIRPLANE,
+          HELICOPTER,
+          HIGH_CLEARANCE,
+          BROADCAST,
+          BROADCAST_TILLAGE,
+          HARVEST_SPREADER,
+          FROST_SEEDING ->
+          true;
+      default -> false;
+    };
+  }
+
   /** What the machine does, as on a day sheet. */
   public String words() {
     return words;

@@ -13,7 +13,7 @@ import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.CoverStand;
 import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Mix;
-import nimblefurrow.core.seeding.HouseRules;
+import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;

@@ -15,6 +15,7 @@ import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.SoilTexture;

@@ -15,6 +15,7 @@ import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.figures.FigureId;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.UnitSystem;

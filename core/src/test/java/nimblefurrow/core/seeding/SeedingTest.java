@@ -18,6 +18,7 @@ import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.UnitSystem;

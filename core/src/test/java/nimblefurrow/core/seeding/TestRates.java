@@ -1,6 +1,7 @@
 package nimblefurrow.core.seeding;
 
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.weather.SoilTexture;
 
 /** Rates for tests: a farm's usual rules with the starting values, on silt loam. */

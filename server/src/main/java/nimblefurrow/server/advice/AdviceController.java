@@ -28,7 +28,9 @@ import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.season.FarmDay;
 import nimblefurrow.server.season.FieldSeasons;
+import nimblefurrow.server.season.OneField;
 import nimblefurrow.server.season.Seasons;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -87,8 +89,9 @@ class AdviceController {
   @AskingOnly
   AdviceView advice(@Valid @RequestBody AdviceForm form) {
     UUID farmId = current.id();
-    Seasons.FarmSeason farm = seasons.one(farmId, form.fieldId());
-    FieldSeasons field = farm.onlyField(form.place() == null ? 0 : form.place());
+    OneField one = seasons.one(farmId, form.fieldId());
+    FarmDay farm = one.day();
+    FieldSeasons field = one.cover(form.place() == null ? 0 : form.place());
     Map<WayIn, Double> least = new EnumMap<>(WayIn.class);
     Set<WayIn> owned = EnumSet.noneOf(WayIn.class);
     for (MachineView machine : machines.all(farmId)) {
@@ -123,8 +126,8 @@ class AdviceController {
             farm.farm().rules(),
             form.mostSpecies() == null ? 3 : form.mostSpecies(),
             field.clears());
-    Advice advice = Advice.of(ask, farm.catalogue(), lores.of(farm.weather().outlook()));
-    UnitSystem units = farm.farm().units();
+    Advice advice = Advice.of(ask, farm.catalogue(), lores.of(farm.outlook()));
+    UnitSystem units = farm.units();
     return new AdviceView(
         advice.ranked().stream().map(o -> view(o, units)).toList(),
         advice.whyNot().stream().map(w -> view(w, units)).toList(),

@@ -15,6 +15,7 @@ import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.season.OneField;
 import nimblefurrow.server.season.Seasons;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -62,10 +63,10 @@ class OpeningController {
     if (chain.stream().noneMatch(link -> link.kind() == LinkKind.CROP)) {
       return List.of();
     }
-    Seasons.FarmSeason farm = seasons.one(current.id(), fieldId);
-    Outlook outlook = farm.weather().outlook();
-    CoverOpenings openings = new CoverOpenings(farm.catalogue(), lores.of(outlook));
-    LocalDate running = farm.onlyField().crop().starts();
+    OneField field = seasons.one(current.id(), fieldId);
+    Outlook outlook = field.day().outlook();
+    CoverOpenings openings = new CoverOpenings(field.day().catalogue(), lores.of(outlook));
+    LocalDate running = field.running().crop().starts();
     List<OpeningView> views = new ArrayList<>();
     for (Link link : chain) {
       boolean seen =
@@ -75,7 +76,7 @@ class OpeningController {
       if (seen) {
         var planting =
             link.starts().equals(running)
-                ? farm.onlyField().now().field().crop()
+                ? field.running().now().field().crop()
                 : link.crop().planting(link.starts(), null, List.of());
         views.add(view(link.starts(), openings.after(planting)));
       }

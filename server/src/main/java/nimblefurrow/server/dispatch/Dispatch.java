@@ -21,6 +21,7 @@ import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.NotOnThisFarm;
+import nimblefurrow.server.season.FarmSeason;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.Seasons;
 import nimblefurrow.server.season.Trouble;
@@ -32,7 +33,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Dispatch {
   /** The farm's jobs as they stand: all of them, those with a place laid out, the rest not. */
   public record Board(
-      Seasons.FarmSeason season,
+      FarmSeason season,
       List<Job> jobs,
       Map<JobId, FieldSeasons> fieldOf,
       List<MachineView> machines,
@@ -62,7 +63,7 @@ public class Dispatch {
   }
 
   public Board board(UUID farmId) {
-    Seasons.FarmSeason season =
+    FarmSeason season =
         seasons
             .of(farmId)
             .orElseThrow(
@@ -84,7 +85,7 @@ public class Dispatch {
     List<Pin> pins = placements.all(farmId);
     ScheduleProblem problem =
         ScheduleProblem.of(
-            season.weather().today(), jobs, rigs, List.of(), season.weather().fit(), pins);
+            season.day().today(), jobs, rigs, List.of(), season.day().weather().fit(), pins);
     Layout layout = new Layout(problem);
     Schedule placed = layout.roughly(new Plan(problem.given()));
     Schedule whole = layout.roughly(planner.plan(problem));

@@ -151,7 +151,7 @@ class DispatchController {
     WhatIf told =
         dispatch.whatIf(
             board, form.job(), form.machineId(), form.day(), !Boolean.FALSE.equals(form.locked()));
-    UnitSystem units = board.season().farm().units();
+    UnitSystem units = board.season().day().units();
     return new WhatIfView(
         DayView.of(told.days()),
         percent(told.chanceOpen().fraction()),
@@ -199,8 +199,8 @@ class DispatchController {
   }
 
   private BoardView view(Dispatch.Board board, LocalDate from) {
-    LocalDate today = board.season().weather().today();
-    UnitSystem units = board.season().farm().units();
+    LocalDate today = board.season().day().today();
+    UnitSystem units = board.season().day().units();
     Map<JobId, String> reasons =
         board.wouldBe().unplaced().stream()
             .collect(Collectors.toMap(Unplaced::jobId, u -> u.why().in(units)));
@@ -254,7 +254,7 @@ class DispatchController {
 
   /** One row for each kind of machine that has a job, asked of that kind's first job. */
   private static List<FitRow> fit(Dispatch.Board board, LocalDate from) {
-    FitDays fit = board.season().weather().fit();
+    FitDays fit = board.season().day().weather().fit();
     Map<MachineKind, Job> sample = new LinkedHashMap<>();
     board.jobs().forEach(j -> sample.putIfAbsent(j.kind(), j));
     List<FitRow> rows = new ArrayList<>();

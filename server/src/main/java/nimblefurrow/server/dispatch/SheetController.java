@@ -83,11 +83,10 @@ class SheetController {
                 machine.name(),
                 machine.hired(),
                 byMachine.get(machine.id()),
-                Cautions.of(
-                    sample.get(machine.id()).kind(), board.season().farm().rules().figures())));
+                Cautions.of(sample.get(machine.id()).kind(), board.season().day().figures())));
       }
     }
-    return new Sheet(day, board.season().farm().name(), machines);
+    return new Sheet(day, board.season().day().farm().name(), machines);
   }
 
   private SheetJob job(Dispatch.Board board, Job job, Placement placement, DayWork work) {
@@ -95,7 +94,7 @@ class SheetController {
     boolean seeding = job.id().operation() == Operation.SEED;
     List<SheetSeed> seed =
         seeding
-            ? desk.seed(board.season(), field).stream()
+            ? desk.seed(board.season().day(), field).stream()
                 .map(
                     m ->
                         new SheetSeed(

@@ -89,7 +89,7 @@ class JobExchange {
   ResponseEntity<byte[]> calendar() {
     Dispatch.Board board = dispatch.board(current.id());
     Map<String, String> machines = names(board);
-    UnitSystem units = board.season().farm().units();
+    UnitSystem units = board.season().day().units();
     Calendar calendar = new Calendar();
     calendar.add(new ProdId("-//Nimble Furrow//jobs//EN"));
     calendar.add(ImmutableVersion.VERSION_2_0);

@@ -10,8 +10,8 @@ import jakarta.persistence.Version;
 import java.time.LocalDate;
 import java.util.UUID;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.UnitSystem;
-import nimblefurrow.core.seeding.HouseRules;
 
 @Entity
 @Table(name = "farm")

@@ -25,7 +25,9 @@ import nimblefurrow.server.machine.MachineSetup;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.season.FarmDay;
 import nimblefurrow.server.season.FieldSeasons;
+import nimblefurrow.server.season.OneField;
 import nimblefurrow.server.season.Seasons;
 import org.locationtech.jts.geom.Coordinate;
 import org.springframework.stereotype.Service;
@@ -73,8 +75,9 @@ class FlightDesk {
   }
 
   Planned plan(UUID farmId, Asked asked) {
-    Seasons.FarmSeason farm = seasons.one(farmId, asked.fieldId());
-    FieldSeasons field = farm.onlyField();
+    OneField one = seasons.one(farmId, asked.fieldId());
+    FarmDay farm = one.day();
+    FieldSeasons field = one.running();
     MachineView machine = machines.one(farmId, asked.machineId());
     if (machine.kind() != MachineKind.DRONE) {
       throw new OutOfRange("machine", machine.name() + " is no drone: a flight plan is for drones");
@@ -108,7 +111,7 @@ class FlightDesk {
                 hazards,
                 filling.at(),
                 drone.swath(),
-                Length.ofFeet(asked.marginFt()),
+                Length.ofFeet(Limits.within("edge kept free", asked.marginFt(), 0, 500, Unit.FOOT)),
                 Optional.ofNullable(asked.bearing()),
                 blend.rate(),
                 drone.hopper().load(blend),
@@ -122,7 +125,7 @@ class FlightDesk {
             drone.battery(),
             drone.refill(),
             drone.swath(),
-            mostWind(farm.farm().rules().figures()));
+            mostWind(farm.figures()));
     return new Planned(plan, craft, field, machine, blend, passes, hazards, filling.words());
   }
 

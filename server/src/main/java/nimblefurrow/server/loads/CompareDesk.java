@@ -18,7 +18,9 @@ import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.season.CoverDesk;
+import nimblefurrow.server.season.FarmDay;
 import nimblefurrow.server.season.FieldSeasons;
+import nimblefurrow.server.season.OneField;
 import nimblefurrow.server.season.Seasons;
 import org.springframework.stereotype.Service;
 
@@ -61,8 +63,9 @@ class CompareDesk {
   }
 
   List<WayView> compare(UUID farmId, UUID fieldId) {
-    Seasons.FarmSeason farm = seasons.one(farmId, fieldId);
-    FieldSeasons field = farm.onlyField();
+    OneField one = seasons.one(farmId, fieldId);
+    FarmDay farm = one.day();
+    FieldSeasons field = one.running();
     CoverDetails planned =
         field
             .cover()
@@ -98,7 +101,7 @@ class CompareDesk {
   }
 
   private WayView way(
-      Seasons.FarmSeason farm,
+      FarmDay farm,
       FieldSeasons field,
       CoverDetails planned,
       MachineView machine,
@@ -112,15 +115,15 @@ class CompareDesk {
                 tried.mix(farm.catalogue()),
                 tried.route() == nimblefurrow.core.termination.Route.ROLL,
                 farm.farm().rules(),
-                farm.weather().outlook(),
+                farm.outlook(),
                 field.clears())
             .window(way);
-    String impossible = window.impossible().map(r -> r.in(farm.farm().units())).orElse(null);
+    String impossible = window.impossible().map(r -> r.in(farm.units())).orElse(null);
     LoadsView worked = null;
     try {
       worked = loads.loads(farm, field, LoadDesk.blend(farm, seed), machine, yard);
     } catch (OutOfRange notSetUp) {
-      impossible = impossible == null ? notSetUp.in(farm.farm().units()) : impossible;
+      impossible = impossible == null ? notSetUp.in(farm.units()) : impossible;
     }
     if (worked != null && impossible == null) {
       impossible =
@@ -138,7 +141,7 @@ class CompareDesk {
             seedCost,
             pass,
             seed.stream().mapToDouble(CoverDesk.SeedLine::plantsPerSquareFoot).sum(),
-            window.chanceFrom(farm.weather().today()).fraction());
+            window.chanceFrom(farm.today()).fraction());
     double hours = worked == null ? 0 : worked.hours();
     return new WayView(
         machine.id(),
@@ -148,7 +151,7 @@ class CompareDesk {
         impossible,
         window.opens().median().orElse(null),
         window.pencilled().orElse(null),
-        (int) Math.round(window.chanceFrom(farm.weather().today()).percent()),
+        (int) Math.round(window.chanceFrom(farm.today()).percent()),
         seed.stream().mapToDouble(CoverDesk.SeedLine::bulkRate).sum(),
         worked == null ? 0 : worked.passes().stream().mapToInt(LoadDesk.PassView::loads).sum(),
         hours,
@@ -158,7 +161,7 @@ class CompareDesk {
         up.perAcre().value(),
         up.plantsPerSquareFoot(),
         up.perThousandPlants().orElse(null),
-        up.likely(farm.farm().rules().figures()),
+        up.likely(farm.figures()),
         planned.way() == way,
         false);
   }

@@ -29,7 +29,9 @@ import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.season.CoverDesk;
+import nimblefurrow.server.season.FarmDay;
 import nimblefurrow.server.season.FieldSeasons;
+import nimblefurrow.server.season.OneField;
 import nimblefurrow.server.season.Seasons;
 import org.locationtech.jts.geom.Coordinate;
 import org.springframework.stereotype.Service;
@@ -112,11 +114,11 @@ public class LoadDesk {
   }
 
   /** A field's planned seed as it lies in the hopper. */
-  public SeedBlend blend(Seasons.FarmSeason farm, FieldSeasons field) {
+  public SeedBlend blend(FarmDay farm, FieldSeasons field) {
     return blend(farm, desk.seed(farm, field));
   }
 
-  public static SeedBlend blend(Seasons.FarmSeason farm, List<CoverDesk.SeedLine> seed) {
+  public static SeedBlend blend(FarmDay farm, List<CoverDesk.SeedLine> seed) {
     if (seed.isEmpty()) {
       throw new OutOfRange("cover", "this field has no cover planned: choose one first");
     }
@@ -136,8 +138,9 @@ public class LoadDesk {
    */
   public LoadsView loads(
       UUID farmId, UUID fieldId, UUID machineId, MachineSetup setup, double rateFactor) {
-    Seasons.FarmSeason farm = seasons.one(farmId, fieldId);
-    FieldSeasons field = farm.onlyField();
+    OneField one = seasons.one(farmId, fieldId);
+    FarmDay farm = one.day();
+    FieldSeasons field = one.running();
     SeedBlend planned = blend(farm, field);
     SeedBlend blend =
         new SeedBlend(
@@ -158,8 +161,7 @@ public class LoadDesk {
   }
 
   /** The loads of a blend with a machine as it is set up. */
-  public LoadsView loads(
-      Seasons.FarmSeason farm, FieldSeasons field, SeedBlend blend, MachineView machine) {
+  public LoadsView loads(FarmDay farm, FieldSeasons field, SeedBlend blend, MachineView machine) {
     return loads(farm, field, blend, machine, yard(farm.farm().id()));
   }
 
@@ -167,11 +169,7 @@ public class LoadDesk {
    * @param yard asked once for many fields or machines
    */
   public LoadsView loads(
-      Seasons.FarmSeason farm,
-      FieldSeasons field,
-      SeedBlend blend,
-      MachineView machine,
-      Yard yard) {
+      FarmDay farm, FieldSeasons field, SeedBlend blend, MachineView machine, Yard yard) {
     FieldView land = field.field();
     Area area = Area.ofAcres(land.acres());
     WayIn way = way(machine);
@@ -179,7 +177,7 @@ public class LoadDesk {
     FillingPlace filling = fillingPlace(yard, land);
     Length ferry = FieldShape.toMiddle(land.outline(), filling.at());
     List<SeedBlend> passes = way == WayIn.DRONE ? blend.passes() : List.of(blend);
-    UnitSystem units = farm.farm().units();
+    UnitSystem units = farm.units();
     List<LoadPlan> plans =
         passes.stream().map(p -> Rigs.plan(machine, area, p, run, ferry)).toList();
     List<PassView> views = new ArrayList<>();
@@ -211,7 +209,7 @@ public class LoadDesk {
         unload.map(Area::acres).orElse(null),
         run.feet(),
         way == WayIn.DRONE ? ferry.feet() : null,
-        steps(way, field, blend, area, machine, farm.farm().rules().figures()),
+        steps(way, field, blend, area, machine, farm.figures()),
         blend.cautions(way, least).stream().map(r -> r.in(units)).toList(),
         prices.price(farm, field, blend, machine, passes, plans, run, ferry));
   }

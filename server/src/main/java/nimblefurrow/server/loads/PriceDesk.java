@@ -15,8 +15,8 @@ import nimblefurrow.core.seeding.SeedBlend;
 import nimblefurrow.server.machine.MachineSetup;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.season.FarmDay;
 import nimblefurrow.server.season.FieldSeasons;
-import nimblefurrow.server.season.Seasons;
 import org.springframework.stereotype.Service;
 
 /** What a machine's pass costs on a field, own, hired or rented. */
@@ -38,7 +38,7 @@ public class PriceDesk {
 
   /** The pass and, where its seed parts, each pass again. */
   PriceView price(
-      Seasons.FarmSeason farm,
+      FarmDay farm,
       FieldSeasons field,
       SeedBlend blend,
       MachineView machine,

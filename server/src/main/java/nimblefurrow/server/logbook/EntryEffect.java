@@ -12,16 +12,15 @@ import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.work.JobId;
-import nimblefurrow.server.season.Seasons;
+import nimblefurrow.server.season.OneField;
 
 /** What an entry changes in its field: dates and the mat, with it and without it. */
 final class EntryEffect {
   private EntryEffect() {}
 
-  static List<Logbook.Change> changes(
-      Seasons.FarmSeason before, Seasons.FarmSeason after, UUID zone, JobId job) {
-    FieldSeason was = before.place(zone, job).now();
-    FieldSeason is = after.place(zone, job).now();
+  static List<Logbook.Change> changes(OneField before, OneField after, UUID zone, JobId job) {
+    FieldSeason was = before.part(zone, job).now();
+    FieldSeason is = after.part(zone, job).now();
     List<Logbook.Change> changes = new ArrayList<>();
     day(
         changes,
@@ -42,11 +41,11 @@ final class EntryEffect {
     day(changes, "the day to end it", aim(was), aim(is));
     LocalDate weighed = Optional.ofNullable(aim(was)).orElse(aim(is));
     if (weighed != null && was.stand().isPresent() && is.stand().isPresent()) {
-      Spread a = new MatForecast(was.stand().get(), before.weather().outlook()).on(weighed);
-      Spread b = new MatForecast(is.stand().get(), after.weather().outlook()).on(weighed);
+      Spread a = new MatForecast(was.stand().get(), before.day().outlook()).on(weighed);
+      Spread b = new MatForecast(is.stand().get(), after.day().outlook()).on(weighed);
       changes.add(
           new Logbook.Change(
-              "mat on " + before.farm().units().say(weighed),
+              "mat on " + before.day().units().say(weighed),
               null,
               null,
               (int) Math.round(a.middle()),

@@ -27,7 +27,9 @@ import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.FarmUser;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.season.FarmDay;
 import nimblefurrow.server.season.FieldSeasons;
+import nimblefurrow.server.season.OneField;
 import nimblefurrow.server.season.Seasons;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -116,12 +118,11 @@ public class Logbook {
     if (sentBefore.isPresent()) {
       return again(farm, sentBefore.get(), form);
     }
-    Seasons.FarmSeason before = seasons.one(farm, form.fieldId());
-    FieldSeasons field = before.place(form.zoneId(), form.job());
-    rules.check(
-        farm, form, furtherPass, field, before.weather().today(), before.farm().rules().figures());
+    OneField before = seasons.one(farm, form.fieldId());
+    FieldSeasons field = before.part(form.zoneId(), form.job());
+    rules.check(farm, form, furtherPass, field, before.day().today(), before.day().figures());
     if (form.job() != null) {
-      jobs.check(farm, by, form, field, before.farm().rules().figures());
+      jobs.check(farm, by, form, field, before.day().figures());
     }
     Link link = linkOf(form.kind(), field);
     EntryDetails details =
@@ -137,7 +138,7 @@ public class Logbook {
                 form.dryGrams(),
                 form.yieldPerAcre(),
                 null)
-            .with(weather(before, form.on()));
+            .with(weather(before.day(), form.on()));
     Entry entry =
         journal.add(
             farm,
@@ -163,12 +164,12 @@ public class Logbook {
 
   /** What an entry changed: the season with it against the season without it. */
   private Saved saved(UUID farm, Entry entry, EntryForm form) {
-    Seasons.FarmSeason before = seasons.one(farm, form.fieldId(), e -> !e.id().equals(entry.id()));
-    Seasons.FarmSeason after = seasons.one(farm, form.fieldId());
+    OneField before = seasons.one(farm, form.fieldId(), e -> !e.id().equals(entry.id()));
+    OneField after = seasons.one(farm, form.fieldId());
     return new Saved(
         entry,
         EntryEffect.changes(before, after, form.zoneId(), form.job()),
-        verdict(form, after.farm().units(), after.farm().rules().figures()));
+        verdict(form, after.day().units(), after.day().figures()));
   }
 
   /** The same entry sent once more is answered as the first time. */
@@ -192,8 +193,8 @@ public class Logbook {
             .orElseThrow(() -> new OutOfRange("cover", "choose a cover for this field first"));
   }
 
-  private static EntryDetails.DayWeather weather(Seasons.FarmSeason season, LocalDate day) {
-    var measured = season.weather().measured();
+  private static EntryDetails.DayWeather weather(FarmDay farm, LocalDate day) {
+    var measured = farm.weather().measured();
     if (!measured.covers(day)) {
       return null;
     }

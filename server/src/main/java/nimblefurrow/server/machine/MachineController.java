@@ -8,7 +8,9 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.work.SetUpSheet;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
@@ -35,6 +37,14 @@ class MachineController {
       @NotNull @DecimalMin("0") @DecimalMax("1000") Double costPerAcre,
       @Maybe Integer version) {}
 
+  /** A figure that a kind of machine is set up by; its key is that of the set-up. */
+  record SheetFigure(String key, String words, Unit unit) {}
+
+  /**
+   * @param changesLoads whether loads and prices follow from it
+   */
+  record SheetGroup(String heading, boolean changesLoads, List<SheetFigure> figures) {}
+
   private final Machines machines;
   private final CurrentFarm current;
 
@@ -46,6 +56,21 @@ class MachineController {
   @GetMapping
   List<MachineView> all() {
     return machines.all(current.id());
+  }
+
+  /** What a kind of machine is asked for. */
+  @GetMapping("/sheet")
+  List<SheetGroup> sheet(@RequestParam MachineKind kind, @RequestParam boolean hired) {
+    return SetUpSheet.of(kind, hired).groups().stream()
+        .map(
+            g ->
+                new SheetGroup(
+                    g.heading(),
+                    g.changesLoads(),
+                    g.figures().stream()
+                        .map(f -> new SheetFigure(f.code(), f.words(), f.unit()))
+                        .toList()))
+        .toList();
   }
 
   @PostMapping

@@ -18,6 +18,8 @@ import nimblefurrow.core.seeding.SeedOrder.Offer;
 import nimblefurrow.core.seeding.SeedTag;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.season.CoverDesk;
+import nimblefurrow.server.season.FarmDay;
+import nimblefurrow.server.season.FarmSeason;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.Seasons;
 import nimblefurrow.server.season.Trouble;
@@ -73,19 +75,19 @@ public class OrderDesk {
   }
 
   OrderView order(UUID farmId) {
-    Seasons.FarmSeason farm =
+    FarmSeason farm =
         seasons
             .of(farmId)
             .orElseThrow(
                 () -> new NotOnThisFarm("weather yet: import it or take the simulated station"));
     List<Need> needs = new ArrayList<>();
     List<Trouble> troubles = new ArrayList<>(farm.troubles());
-    var tags = desk.tags(farm);
+    var tags = desk.tags(farm.day());
     for (FieldSeasons field : farm.covers()) {
       boolean open = field.now().field().cover().filter(c -> c.seeded() == null).isPresent();
       field.broken().ifPresent(b -> troubles.add(new Trouble(field.field(), b.says())));
       if (open) {
-        Trouble.attempt(field.field(), () -> needs(farm, field, tags), troubles::add)
+        Trouble.attempt(field.field(), () -> needs(farm.day(), field, tags), troubles::add)
             .ifPresent(needs::addAll);
       }
     }
@@ -101,7 +103,7 @@ public class OrderDesk {
                 kept.put(
                     o.species, new Offer(o.dealer, Mass.ofPounds(o.packPounds), o.pricePerPound)));
     List<LineView> lines =
-        SeedOrder.of(needs, farm.farm().spare(), store, kept).stream()
+        SeedOrder.of(needs, farm.day().farm().spare(), store, kept).stream()
             .map(OrderDesk::view)
             .sorted(Comparator.comparing(LineView::name))
             .toList();
@@ -120,18 +122,18 @@ public class OrderDesk {
       }
     }
     return new OrderView(
-        farm.farm().name(),
-        farm.farm().units(),
-        farm.farm().spare(),
+        farm.day().farm().name(),
+        farm.day().units(),
+        farm.day().farm().spare(),
         lines,
         List.copyOf(dealers.values()),
         lines.stream().mapToDouble(LineView::cost).sum(),
         troubles.stream()
-            .map(t -> new MissingView(t.field().name(), t.says().in(farm.farm().units())))
+            .map(t -> new MissingView(t.field().name(), t.says().in(farm.day().units())))
             .toList());
   }
 
-  private List<Need> needs(Seasons.FarmSeason farm, FieldSeasons field, Map<String, SeedTag> tags) {
+  private List<Need> needs(FarmDay farm, FieldSeasons field, Map<String, SeedTag> tags) {
     return desk.seed(farm, field, tags).stream()
         .map(
             member ->

@@ -27,7 +27,7 @@ final class BenchBuilder {
   /** The bench tells waits, not hours: those follow from a machine and stand with its loads. */
   private static final WorkRate ANY_RATE = WorkRate.acresPerHour(1);
 
-  private final Seasons.FarmSeason farm;
+  private final FarmDay farm;
   private final FieldSeason season;
   private final List<MemberRate> rates;
   private final Function<WayIn, List<MemberRate>> ratesOf;
@@ -36,8 +36,7 @@ final class BenchBuilder {
   /**
    * @param ratesOf the members' rates by a way in
    */
-  BenchBuilder(
-      Seasons.FarmSeason farm, FieldSeason season, Function<WayIn, List<MemberRate>> ratesOf) {
+  BenchBuilder(FarmDay farm, FieldSeason season, Function<WayIn, List<MemberRate>> ratesOf) {
     this.farm = farm;
     this.season = season;
     this.ratesOf = ratesOf;
@@ -54,7 +53,7 @@ final class BenchBuilder {
         plan.mix().totalShare(),
         nothing
             ? List.of("every rate is 0: there is no seed in this mix")
-            : blend.cautions(plan.way(), 0).stream().map(r -> r.in(farm.farm().units())).toList(),
+            : blend.cautions(plan.way(), 0).stream().map(r -> r.in(farm.units())).toList(),
         season.stand().flatMap(this::nitrogen).orElse(null),
         flowering(species, Comparator.naturalOrder()),
         flowering(species, Comparator.reverseOrder()),
@@ -67,7 +66,7 @@ final class BenchBuilder {
                 species.stream().allMatch(Species::smallSeeded),
                 area(),
                 ANY_RATE,
-                farm.farm().rules().figures())),
+                farm.figures())),
         byWay(),
         List.of(WorkSequence.fallBurndown(false), WorkSequence.fallBurndown(true)));
   }
@@ -84,7 +83,7 @@ final class BenchBuilder {
             plan.mix(),
             plan.rollOnly(),
             farm.farm().rules(),
-            farm.weather().outlook(),
+            farm.outlook(),
             plan.clears());
     return Arrays.stream(WayIn.values())
         .filter(w -> w == plan.way() || windows.cropWindow(w).impossible().isEmpty())
@@ -113,7 +112,7 @@ final class BenchBuilder {
   }
 
   private Optional<BenchAnswer.NitrogenAnswer> nitrogen(CoverStand stand) {
-    Outlook outlook = farm.weather().outlook();
+    Outlook outlook = farm.outlook();
     Optional<LocalDate> end = plan.clears().or(() -> season.route().flatMap(r -> r.aim()));
     if (end.isEmpty() || end.get().isAfter(outlook.last()) || end.get().isBefore(stand.seeded())) {
       return Optional.empty();
@@ -147,7 +146,7 @@ final class BenchBuilder {
             day,
             season.field().facts().soil(),
             season.field().facts().tiled(),
-            farm.weather().outlook());
+            farm.outlook());
     return new BenchAnswer.MoistureAnswer(
         m.wantedIn(),
         (int) Math.round(m.chance().percent()),

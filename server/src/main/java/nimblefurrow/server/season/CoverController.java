@@ -95,15 +95,16 @@ class CoverController {
   @AskingOnly
   CoverDesk.CoverAnswer tried(@Valid @RequestBody Try asked) {
     asked.candidate().checked();
-    Seasons.FarmSeason farm = seasons.one(current.id(), asked.fieldId(), asked.zone());
-    return desk.answer(farm, farm.onlyField(orRunning(asked.place())), asked.candidate());
+    OneField one = seasons.one(current.id(), asked.fieldId(), asked.zone());
+    return desk.answer(one.day(), one.cover(orRunning(asked.place())), asked.candidate());
   }
 
   @PutMapping("/{fieldId}")
   FieldCover keep(@PathVariable UUID fieldId, @Valid @RequestBody Keep kept) {
     fields.hold(current.id(), fieldId);
-    Seasons.FarmSeason farm = seasons.one(current.id(), fieldId, kept.zone());
-    FieldSeasons field = farm.onlyField(orRunning(kept.place()));
+    OneField one = seasons.one(current.id(), fieldId, kept.zone());
+    FarmDay farm = one.day();
+    FieldSeasons field = one.cover(orRunning(kept.place()));
     field.kept().ifPresent(link -> Conflict.refuseStale(link.version(), kept.version()));
     if (field.now().field().cover().filter(c -> c.seeded() != null).isPresent()
         && !field
@@ -121,14 +122,14 @@ class CoverController {
     } else {
       chains.addCover(current.id(), fieldId, field.crop().id(), kept.zone(), kept.cover());
     }
-    Seasons.FarmSeason after = seasons.one(current.id(), fieldId, kept.zone());
-    FieldSeasons now = after.onlyField(orRunning(kept.place()));
+    OneField after = seasons.one(current.id(), fieldId, kept.zone());
+    FieldSeasons now = after.cover(orRunning(kept.place()));
     now.broken()
         .ifPresent(
             broken -> {
               throw new OutOfRange("cover", broken.says());
             });
-    desk.answer(after, now, kept.cover()); // refuses what cannot be worked out
+    desk.answer(after.day(), now, kept.cover()); // refuses what cannot be worked out
     return view(after, orRunning(kept.place()));
   }
 
@@ -137,7 +138,7 @@ class CoverController {
       @PathVariable UUID fieldId,
       @RequestParam(required = false) Integer place,
       @RequestParam(required = false) UUID zone) {
-    FieldSeasons field = seasons.one(current.id(), fieldId, zone).onlyField(orRunning(place));
+    FieldSeasons field = seasons.one(current.id(), fieldId, zone).cover(orRunning(place));
     if (field.clearing() != null && field.kept().isPresent()) {
       throw new Conflict(
           "another cover follows this one: take the cut out of the field's chain first");
@@ -148,9 +149,9 @@ class CoverController {
     field.kept().ifPresent(link -> chains.remove(current.id(), link.id()));
   }
 
-  private static FieldCover view(Seasons.FarmSeason farm, int place) {
-    FieldSeasons f = farm.onlyField(place);
-    UnitSystem units = farm.farm().units();
+  private static FieldCover view(OneField field, int place) {
+    FieldSeasons f = field.cover(place);
+    UnitSystem units = field.day().units();
     var next = f.now().field().next();
     return new FieldCover(
         f.cover().map(Link::cover).orElse(null),
@@ -164,7 +165,7 @@ class CoverController {
         f.crop().kind() == LinkKind.CUT,
         f.makesRoom(units).orElse(null),
         place,
-        farm.onlyField().andAfter().stream()
+        field.running().andAfter().stream()
             .map(o -> "after " + Words.ground(o.crop()).toLowerCase(Locale.ROOT))
             .toList());
   }

@@ -18,6 +18,7 @@ import nimblefurrow.core.seeding.LastUseful;
 import nimblefurrow.core.seeding.MemberRate;
 import nimblefurrow.core.seeding.RateBuilder;
 import nimblefurrow.core.seeding.SeedTag;
+import nimblefurrow.core.seeding.WayFigures;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.weather.Outlook;
@@ -89,17 +90,16 @@ public class CoverDesk {
       double costPerAcre) {}
 
   /** The tags to reckon with on a farm; asked once for many fields. */
-  public Map<String, SeedTag> tags(Seasons.FarmSeason farm) {
+  public Map<String, SeedTag> tags(FarmDay farm) {
     return lots.tags(farm.farm().id());
   }
 
   /** The seed that a field's chosen cover needs, member by member. */
-  public List<SeedLine> seed(Seasons.FarmSeason farm, FieldSeasons field) {
+  public List<SeedLine> seed(FarmDay farm, FieldSeasons field) {
     return seed(farm, field, tags(farm));
   }
 
-  public List<SeedLine> seed(
-      Seasons.FarmSeason farm, FieldSeasons field, Map<String, SeedTag> tags) {
+  public List<SeedLine> seed(FarmDay farm, FieldSeasons field, Map<String, SeedTag> tags) {
     return field
         .cover()
         .map(c -> lines(rates(farm, field.now(), c.cover(), tags)))
@@ -107,7 +107,7 @@ public class CoverDesk {
   }
 
   /** The seed that a cover not yet chosen would need. */
-  public List<SeedLine> seed(Seasons.FarmSeason farm, FieldSeasons field, CoverDetails tried) {
+  public List<SeedLine> seed(FarmDay farm, FieldSeasons field, CoverDetails tried) {
     FieldCase asked = field.now().field().with(keepingSown(farm, field, tried));
     return lines(rates(farm, farm.composer().compose(asked), tried, tags(farm)));
   }
@@ -129,15 +129,12 @@ public class CoverDesk {
   }
 
   private static List<MemberRate> rates(
-      Seasons.FarmSeason farm,
-      FieldSeason season,
-      CoverDetails details,
-      Map<String, SeedTag> tags) {
+      FarmDay farm, FieldSeason season, CoverDetails details, Map<String, SeedTag> tags) {
     return rates(farm, season, details, tags, season.field().cover().orElseThrow().way());
   }
 
   private static List<MemberRate> rates(
-      Seasons.FarmSeason farm,
+      FarmDay farm,
       FieldSeason season,
       CoverDetails details,
       Map<String, SeedTag> tags,
@@ -157,18 +154,17 @@ public class CoverDesk {
         season.field().facts().area(),
         tags,
         details.typedRates(farm.catalogue()),
-        farm.weather().today());
+        farm.today());
   }
 
-  CoverAnswer answer(Seasons.FarmSeason farm, FieldSeasons field, CoverDetails details) {
+  CoverAnswer answer(FarmDay farm, FieldSeasons field, CoverDetails details) {
     FieldCase asked = field.now().field().with(keepingSown(farm, field, details));
     FieldSeason season = farm.composer().compose(asked);
     return answer(farm, season, details);
   }
 
   /** A tried cover on a field that is already sown keeps the day it was sown and what was seen. */
-  private static CoverPlan keepingSown(
-      Seasons.FarmSeason farm, FieldSeasons field, CoverDetails details) {
+  private static CoverPlan keepingSown(FarmDay farm, FieldSeasons field, CoverDetails details) {
     CoverPlan tried = CaseBuilder.plan(details, farm.catalogue()).with(field.clearing());
     return field
         .now()
@@ -185,9 +181,9 @@ public class CoverDesk {
         .orElse(tried);
   }
 
-  private CoverAnswer answer(Seasons.FarmSeason farm, FieldSeason season, CoverDetails details) {
-    UnitSystem units = farm.farm().units();
-    Outlook outlook = farm.weather().outlook();
+  private CoverAnswer answer(FarmDay farm, FieldSeason season, CoverDetails details) {
+    UnitSystem units = farm.units();
+    Outlook outlook = farm.outlook();
     CoverPlan plan = season.field().cover().orElseThrow();
     Map<String, SeedTag> tags = tags(farm);
     List<MemberRate> rates = rates(farm, season, details, tags);
@@ -227,9 +223,7 @@ public class CoverDesk {
     UnitSystem units = settings.units();
     CoverPlan plan = season.field().cover().orElseThrow();
     double emergence =
-        settings
-            .rules()
-            .ways()
+        new WayFigures(settings.rules().figures())
             .emergence(
                 plan.way(),
                 rate.species(),
@@ -267,7 +261,7 @@ public class CoverDesk {
         Answers.said(rate.notes(), units));
   }
 
-  private static List<String> notes(CoverPlan plan, FieldSeason season, Seasons.FarmSeason farm) {
+  private static List<String> notes(CoverPlan plan, FieldSeason season, FarmDay farm) {
     List<String> notes = new ArrayList<>();
     notes.add(
         "Shares add up to %.2f of full rates (0.7 to 1.3 is usual); they are never changed for you."
@@ -282,9 +276,7 @@ public class CoverDesk {
         .ifPresent(
             stand ->
                 notes.addAll(
-                    Answers.said(
-                        SummerSeed.warnings(stand, farm.weather().outlook()),
-                        farm.farm().units())));
+                    Answers.said(SummerSeed.warnings(stand, farm.outlook()), farm.units())));
     return notes;
   }
 }

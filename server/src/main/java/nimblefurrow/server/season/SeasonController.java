@@ -77,7 +77,7 @@ class SeasonController {
 
   @GetMapping
   SeasonView season() {
-    Optional<Seasons.FarmSeason> found = seasons.of(current.id());
+    Optional<FarmSeason> found = seasons.of(current.id());
     if (found.isEmpty()) {
       LocalDate today = farms.today(farms.view(current.id()));
       SeasonView.Strip none =
@@ -85,24 +85,24 @@ class SeasonController {
               today, 0, new int[0], new int[0], new int[0], new double[0], new int[0]);
       return new SeasonView(today, today, today, false, 0, none, List.of(), List.of());
     }
-    Seasons.FarmSeason farm = found.get();
+    FarmSeason farm = found.get();
     List<LaneView> lanes = new ArrayList<>();
     List<CallBoard.Lane> board = new ArrayList<>();
     lay(farm, first(farm.fields()), lanes, board);
     Map<UUID, UUID> fieldOf =
         farm.covers().stream().collect(Collectors.toMap(FieldSeasons::key, f -> f.field().id()));
-    UnitSystem units = farm.farm().units();
+    UnitSystem units = farm.day().units();
     List<SeasonView.CallView> calls =
-        new CallBoard(farm.weather().outlook())
+        new CallBoard(farm.day().outlook())
             .calls(board).stream().map(c -> call(c, units, fieldOf)).toList();
-    WeatherTrace trace = farm.weather().outlook().traces().get(0);
+    WeatherTrace trace = farm.day().outlook().traces().get(0);
     return new SeasonView(
-        farm.weather().today(),
+        farm.day().today(),
         trace.first(),
         trace.last(),
         true,
         farm.withoutCrop(),
-        strips.of(farm.weather().outlook()),
+        strips.of(farm.day().outlook()),
         lanes,
         calls);
   }
@@ -140,22 +140,19 @@ class SeasonController {
   }
 
   private void lay(
-      Seasons.FarmSeason farm,
-      Predicate<UUID> drawn,
-      List<LaneView> lanes,
-      List<CallBoard.Lane> board) {
+      FarmSeason farm, Predicate<UUID> drawn, List<LaneView> lanes, List<CallBoard.Lane> board) {
     Map<JobId, Pin> pins =
         placements.all(current.id()).stream().collect(Collectors.toMap(Pin::jobId, p -> p));
     Map<String, String> machineNames =
         machines.all(current.id()).stream()
             .collect(Collectors.toMap(m -> m.id().toString(), MachineView::name));
     LaneBuilder builder =
-        new LaneBuilder(farm.farm().units(), farm.weather().today(), farm.farm().rules().figures());
+        new LaneBuilder(farm.day().units(), farm.day().today(), farm.day().figures());
     List<Trouble> troubles = new ArrayList<>(farm.troubles());
     for (FieldSeasons field : farm.fields()) {
       Trouble.attempt(
               field.field(),
-              () -> lane(builder, field, farm, drawn.test(id(field)), pins, machineNames),
+              () -> lane(builder, field, farm.day(), drawn.test(id(field)), pins, machineNames),
               troubles::add)
           .ifPresent(
               lane -> {
@@ -172,7 +169,7 @@ class SeasonController {
   private static Lane lane(
       LaneBuilder builder,
       FieldSeasons field,
-      Seasons.FarmSeason farm,
+      FarmDay farm,
       boolean drawn,
       Map<JobId, Pin> pins,
       Map<String, String> machineNames) {
@@ -181,8 +178,8 @@ class SeasonController {
     Optional<String> heldBackBy = field.heldBackBy();
     for (FieldSeasons one : field.andAfter()) {
       Map<Operation, LocalDate> placed = new HashMap<>();
-      for (Job job : farm.jobs(one)) {
-        heldBackBy = heldBackBy.or(() -> farm.heldBack(one, job));
+      for (Job job : FarmSeason.jobs(farm, one)) {
+        heldBackBy = heldBackBy.or(() -> FarmSeason.heldBack(farm, one, job));
         Pin pin = pins.get(job.id());
         if (pin != null) {
           placed.put(job.id().operation(), pin.start());
@@ -206,11 +203,12 @@ class SeasonController {
 
   @GetMapping("/{fieldId}")
   FieldAnswer field(@PathVariable UUID fieldId, @RequestParam(required = false) UUID zone) {
-    Seasons.FarmSeason farm = seasons.one(current.id(), fieldId, zone);
-    FieldSeasons f = farm.onlyField();
-    UnitSystem units = farm.farm().units();
+    OneField one = seasons.one(current.id(), fieldId, zone);
+    FarmDay farm = one.day();
+    FieldSeasons f = one.running();
+    UnitSystem units = farm.units();
     var now = f.now();
-    Optional<MatForecast> mat = now.stand().map(s -> new MatForecast(s, farm.weather().outlook()));
+    Optional<MatForecast> mat = now.stand().map(s -> new MatForecast(s, farm.outlook()));
     var cover = now.field().cover();
     boolean growing = cover.filter(c -> c.seeded() != null && c.ended() == null).isPresent();
     return new FieldAnswer(
@@ -234,39 +232,31 @@ class SeasonController {
         cover.map(c -> c.seeded()).orElse(null),
         cover.map(c -> c.ended()).orElse(null),
         f.makesRoom(units).orElse(null),
-        growing ? mat.map(m -> MatRange.of(m.on(farm.weather().today()))).orElse(null) : null,
-        now.window()
-            .map(
-                w ->
-                    WindowAnswer.of(
-                        w, units, farm.weather().today(), farm.farm().rules().figures()))
-            .orElse(null),
+        growing ? mat.map(m -> MatRange.of(m.on(farm.today()))).orElse(null) : null,
+        now.window().map(w -> WindowAnswer.of(w, units, farm.today(), farm.figures())).orElse(null),
         mat.map(m -> Answers.stages(now, m::on)).orElse(List.of()),
-        now.route()
-            .map(r -> RouteAnswer.of(r, true, units, farm.farm().rules().figures()))
-            .orElse(null),
+        now.route().map(r -> RouteAnswer.of(r, true, units, farm.figures())).orElse(null),
         f.after().stream()
             .flatMap(o -> o.now().window().map(w -> after(o, w, farm)).stream())
             .toList());
   }
 
-  private static Optional<String> heldBack(Seasons.FarmSeason farm, FieldSeasons field) {
+  private static Optional<String> heldBack(FarmDay farm, FieldSeasons field) {
     return field
         .heldBackBy()
         .or(
             () ->
-                farm.jobs(field).stream()
-                    .flatMap(job -> farm.heldBack(field, job).stream())
+                FarmSeason.jobs(farm, field).stream()
+                    .flatMap(job -> FarmSeason.heldBack(farm, field, job).stream())
                     .findFirst());
   }
 
   private static FieldAnswer.AfterAnswer after(
-      FieldSeasons one, SeedingWindow window, Seasons.FarmSeason farm) {
+      FieldSeasons one, SeedingWindow window, FarmDay farm) {
     return new FieldAnswer.AfterAnswer(
         Words.ground(one.crop()).toLowerCase(Locale.ROOT),
         one.now().field().cover().map(c -> c.mix().name()).orElse(null),
-        WindowAnswer.of(
-            window, farm.farm().units(), farm.weather().today(), farm.farm().rules().figures()));
+        WindowAnswer.of(window, farm.units(), farm.today(), farm.figures()));
   }
 
   private static SeasonView.CallView call(Call call, UnitSystem units, Map<UUID, UUID> fieldOf) {

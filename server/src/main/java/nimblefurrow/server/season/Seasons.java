@@ -11,20 +11,12 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
-import nimblefurrow.core.cover.Catalogue;
-import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.season.FieldCase;
-import nimblefurrow.core.season.FieldJobs;
 import nimblefurrow.core.season.FieldSeason;
-import nimblefurrow.core.season.HeldBack;
-import nimblefurrow.core.season.LandPart;
 import nimblefurrow.core.season.SeasonComposer;
-import nimblefurrow.core.seeding.HouseRules;
 import nimblefurrow.core.weather.Outlook;
-import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.JobId;
 import nimblefurrow.server.catalogue.FarmFigures;
 import nimblefurrow.server.chain.Chains;
 import nimblefurrow.server.chain.Link;
@@ -46,87 +38,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** Every field's season as of the farm's day. */
 @Service
 public class Seasons {
-  /** A farm with its weather and the seasons of its fields; fields without a crop have none. */
-  public record FarmSeason(
-      FarmView farm,
-      FarmWeather weather,
-      Catalogue catalogue,
-      SeasonComposer composer,
-      List<FieldSeasons> fields,
-      List<Trouble> troubles,
-      int withoutCrop) {
-    /** The open jobs of a cover. */
-    public List<Job> jobs(FieldSeasons cover) {
-      return FieldJobs.of(cover.key(), cover.field().name(), cover.now(), farm.rules().figures());
-    }
-
-    /** The zone whose ground gives a job the fewest days. */
-    Optional<String> heldBack(FieldSeasons cover, Job job) {
-      List<LandPart> parts = cover.now().field().facts().parts();
-      return parts.isEmpty()
-          ? Optional.empty()
-          : HeldBack.byGround(job, weather.today(), weather.fit(), parts);
-    }
-
-    /** The same farm with some of its fields only. */
-    FarmSeason only(List<FieldSeasons> some) {
-      return new FarmSeason(farm, weather, catalogue, composer, some, troubles, withoutCrop);
-    }
-
-    /** All covers of the running season, those after a cut among them. */
-    public List<FieldSeasons> covers() {
-      return fields.stream().flatMap(f -> f.andAfter().stream()).toList();
-    }
-
-    /**
-     * A cover of the one field that was asked for.
-     *
-     * @param place 0 for the running one, 1 for the one after the next cut
-     */
-    public FieldSeasons onlyField(int place) {
-      List<FieldSeasons> all = onlyField().andAfter();
-      Limits.within("place (0 is the running cover)", place, 0, all.size() - 1, Unit.NONE);
-      return all.get(place);
-    }
-
-    /**
-     * The part of the one field that an entry is about: a zone with a cover of its own, else the
-     * field.
-     *
-     * @param zone null where it says none; then the job may tell
-     */
-    public FieldSeasons place(UUID zone, JobId job) {
-      FieldSeasons field = onlyField();
-      if (zone != null
-          && field.field().zones().stream().noneMatch(z -> z.id().equals(zone))
-          && fields.stream().noneMatch(f -> f.zone().filter(zone::equals).isPresent())) {
-        throw new NotOnThisFarm("zone");
-      }
-      return fields.stream()
-          .filter(f -> f.zone().isPresent())
-          .filter(f -> f.zone().get().equals(zone) || job != null && f.key().equals(job.cover()))
-          .findFirst()
-          .orElse(field);
-    }
-
-    /** The one field that was asked for; refuses a field without a cash crop. */
-    public FieldSeasons onlyField() {
-      troubles.stream()
-          .findFirst()
-          .ifPresent(
-              t -> {
-                throw new OutOfRange("field", t.says());
-              });
-      return fields.stream()
-          .findFirst()
-          .orElseThrow(
-              () ->
-                  new OutOfRange(
-                      "crop",
-                      "this field has no cash crop yet: enter one, the cover is planned around it"));
-    }
-  }
-
   /**
    * @param past whether it is seen with what is known alone, as a season that lies behind
    */
@@ -177,7 +88,7 @@ public class Seasons {
   }
 
   /** The season of one field. */
-  public FarmSeason one(UUID farmId, UUID fieldId) {
+  public OneField one(UUID farmId, UUID fieldId) {
     return one(farmId, fieldId, entry -> true);
   }
 
@@ -186,19 +97,19 @@ public class Seasons {
    *
    * @param zone null: the field without the zones that have covers of their own
    */
-  public FarmSeason one(UUID farmId, UUID fieldId, UUID zone) {
+  public OneField one(UUID farmId, UUID fieldId, UUID zone) {
     if (zone == null) {
       return one(farmId, fieldId);
     }
-    FarmSeason field = one(farmId, fieldId);
-    List<FieldSeasons> own =
-        field.fields().stream().filter(f -> f.zone().filter(zone::equals).isPresent()).toList();
-    if (!own.isEmpty()) {
-      return field.only(own);
-    }
     LoadedFarm loaded = load(farmId, fieldId, entry -> true);
-    FieldView view = loaded.wanted().get(0);
-    return field.only(List.of(new FieldComposer(loaded, this::compose).zone(view, zone)));
+    OneField field = oneField(loaded);
+    List<FieldSeasons> own =
+        field.parts().stream().filter(f -> f.zone().filter(zone::equals).isPresent()).toList();
+    return new OneField(
+        field.day(),
+        own.isEmpty()
+            ? List.of(new FieldComposer(loaded, this::compose).zone(loaded.wanted().get(0), zone))
+            : own);
   }
 
   /**
@@ -206,8 +117,8 @@ public class Seasons {
    *
    * @param counts which entries count
    */
-  public FarmSeason one(UUID farmId, UUID fieldId, Predicate<Entry> counts) {
-    return build(load(farmId, fieldId, counts));
+  public OneField one(UUID farmId, UUID fieldId, Predicate<Entry> counts) {
+    return oneField(load(farmId, fieldId, counts));
   }
 
   private LoadedFarm load(UUID farmId, UUID fieldId, Predicate<Entry> counts) {
@@ -256,13 +167,26 @@ public class Seasons {
             .flatMap(List::stream)
             .toList();
     return new FarmSeason(
-        l.farm(),
-        l.weather(),
-        l.catalogue(),
-        new SeasonComposer(l.weather().outlook(), l.farm().rules()),
+        new FarmDay(l.farm(), l.weather(), l.catalogue()),
         seasons,
         List.copyOf(troubles),
         l.wanted().size() - planted.size());
+  }
+
+  /** Refuses a field without a cash crop, and one that cannot be worked out. */
+  private OneField oneField(LoadedFarm l) {
+    FarmSeason built = build(l);
+    built.troubles().stream()
+        .findFirst()
+        .ifPresent(
+            t -> {
+              throw new OutOfRange("field", t.says());
+            });
+    if (built.fields().isEmpty()) {
+      throw new OutOfRange(
+          "crop", "this field has no cash crop yet: enter one, the cover is planned around it");
+    }
+    return new OneField(built.day(), built.fields());
   }
 
   private static boolean hasCrop(List<Link> chain) {

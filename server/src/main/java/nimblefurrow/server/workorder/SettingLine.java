@@ -1,14 +1,11 @@
 package nimblefurrow.server.workorder;
 
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import nimblefurrow.core.calibration.NextSetting;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.Speed;
 import nimblefurrow.core.quantity.Unit;
-import nimblefurrow.core.work.MachineKind;
 import nimblefurrow.server.calibration.CalibrationKind;
 import nimblefurrow.server.calibration.Calibrations;
 import nimblefurrow.server.calibration.Calibrations.CalibrationView;
@@ -19,22 +16,11 @@ import nimblefurrow.server.platform.Paper;
  * What a work order says of the setting: by pans for what spreads, by catch tests for what meters.
  */
 final class SettingLine {
-  private static final Set<MachineKind> SPREADS =
-      EnumSet.of(
-          MachineKind.DRONE,
-          MachineKind.AIRPLANE,
-          MachineKind.HELICOPTER,
-          MachineKind.HIGH_CLEARANCE,
-          MachineKind.BROADCAST,
-          MachineKind.BROADCAST_TILLAGE,
-          MachineKind.HARVEST_SPREADER,
-          MachineKind.FROST_SEEDING);
-
   private SettingLine() {}
 
   /** What to set: by pans for what spreads, by catch tests for what meters into rows. */
   static String of(MachineView machine, List<CalibrationView> tests, double rate, Paper paper) {
-    if (SPREADS.contains(machine.kind())) {
+    if (machine.kind().spreads()) {
       return tests.stream()
           .filter(c -> c.kind() == CalibrationKind.PANS && c.swathFt() != null)
           .reduce((earlier, later) -> later)

@@ -33,7 +33,10 @@ import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.platform.Paper;
 import nimblefurrow.server.platform.Pdf;
 import nimblefurrow.server.season.CoverDesk;
+import nimblefurrow.server.season.FarmDay;
+import nimblefurrow.server.season.FarmSeason;
 import nimblefurrow.server.season.FieldSeasons;
+import nimblefurrow.server.season.OneField;
 import nimblefurrow.server.season.Seasons;
 import nimblefurrow.server.season.Trouble;
 import nimblefurrow.server.seed.SeedLots;
@@ -74,15 +77,15 @@ class WorkOrders {
 
   /** One page for a field. */
   byte[] print(UUID farmId, UUID fieldId, UUID machineId) {
-    Seasons.FarmSeason farm = seasons.one(farmId, fieldId);
+    OneField one = seasons.one(farmId, fieldId);
     MachineView machine = machines.one(farmId, machineId);
     return pdf.print(
         "work-order",
         Map.of(
             "u",
-            new Paper(farm.farm().units()).words(),
+            new Paper(one.day().units()).words(),
             "orders",
-            List.of(page(farm, farm.onlyField(), stock(farmId, machine)))));
+            List.of(page(one.day(), one.running(), stock(farmId, machine)))));
   }
 
   /**
@@ -93,7 +96,7 @@ class WorkOrders {
    */
   byte[] printAll(UUID farmId, UUID machineId) {
     MachineView machine = machines.one(farmId, machineId);
-    Seasons.FarmSeason farm =
+    FarmSeason farm =
         seasons
             .of(farmId)
             .orElseThrow(
@@ -102,12 +105,12 @@ class WorkOrders {
         placements.all(farmId).stream().collect(Collectors.toMap(Pin::jobId, p -> p));
     List<Map<String, Object>> orders = new ArrayList<>();
     List<Trouble> troubles = new ArrayList<>(farm.troubles());
-    UnitSystem units = farm.farm().units();
+    UnitSystem units = farm.day().units();
     Stock stock = stock(farmId, machine);
     for (FieldSeasons field : farm.covers()) {
       Pin pin = pins.get(new JobId(field.key(), Operation.SEED));
       if (sows(machine, field) && (pin == null || pin.machineId().equals(machineId.toString()))) {
-        Trouble.attempt(field.field(), () -> page(farm, field, stock), troubles::add)
+        Trouble.attempt(field.field(), () -> page(farm.day(), field, stock), troubles::add)
             .ifPresent(
                 page -> {
                   page.put("day", pin == null ? "not placed" : units.say(pin.start()));
@@ -123,14 +126,14 @@ class WorkOrders {
     orders.sort(Comparator.comparing(o -> (LocalDate) o.get("order")));
     Map<String, Object> list = new HashMap<>();
     list.put("machine", machine.name());
-    list.put("farm", farm.farm().name());
+    list.put("farm", farm.day().farm().name());
     list.put("fields", orders);
     list.put(
         "troubles",
         troubles.stream()
             .map(t -> Map.of("field", t.field().name(), "says", t.says().in(units)))
             .toList());
-    list.put("cautions", Cautions.of(machine.kind(), farm.farm().rules().figures()));
+    list.put("cautions", Cautions.of(machine.kind(), farm.day().figures()));
     return pdf.print(
         "work-order", Map.of("u", new Paper(units).words(), "list", list, "orders", orders));
   }
@@ -161,9 +164,9 @@ class WorkOrders {
         calibrations.of(farmId, machine.id()));
   }
 
-  private Map<String, Object> page(Seasons.FarmSeason farm, FieldSeasons season, Stock stock) {
+  private Map<String, Object> page(FarmDay farm, FieldSeasons season, Stock stock) {
     MachineView machine = stock.machine();
-    Paper paper = new Paper(farm.farm().units());
+    Paper paper = new Paper(farm.units());
     FieldView field = season.field();
     List<CoverDesk.SeedLine> seed = covers.seed(farm, season, stock.tags());
     LoadsView worked = loads.loads(farm, season, LoadDesk.blend(farm, seed), machine, stock.yard());
@@ -201,8 +204,7 @@ class WorkOrders {
     page.put("hours", Paper.plain(worked.hours(), 1));
     page.put("setting", SettingLine.of(stock.machine(), stock.tests(), bulkRate(worked), paper));
     page.put("hazards", hazards(hazards, paper));
-    page.put(
-        "cautions", new ArrayList<>(Cautions.of(machine.kind(), farm.farm().rules().figures())));
+    page.put("cautions", new ArrayList<>(Cautions.of(machine.kind(), farm.figures())));
     page.put("notes", worked.cautions());
     page.put("rows", farm.farm().rules().rows().words());
     page.put("drill", machine.kind() == MachineKind.DRILL);

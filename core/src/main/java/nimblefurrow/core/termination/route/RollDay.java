@@ -27,6 +27,8 @@ final class RollDay {
   private static final FigureKey THIN_MAT = FigureKey.of("termination", "thin_mat");
   private static final FigureKey ROLLER_MAT = FigureKey.of("termination", "roller_mat");
   private static final FigureKey LIKELY = FigureKey.of("termination", "mat_likely");
+  private static final FigureKey SECOND_FROM = FigureKey.of("termination", "second_pass_from");
+  private static final FigureKey SECOND_TO = FigureKey.of("termination", "second_pass_to");
   private static final FigureKey SURE_KILL = FigureKey.of("termination", "sure_kill");
 
   private final List<StageForecast> alive;
@@ -73,8 +75,10 @@ final class RollDay {
               k ->
                   reasons.add(
                       Reason.of(
-                          "{}: a second pass 5 to 7 days later brings {} in all",
+                          "{}: a second pass {} to {} days later brings {} in all",
                           name(stages),
+                          figures.whole(SECOND_FROM),
+                          figures.whole(SECOND_TO),
                           Share.of(RollerKill.second(k, k, figures)))));
     }
     return reasons;

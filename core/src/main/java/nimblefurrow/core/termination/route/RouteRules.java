@@ -1,8 +1,8 @@
 package nimblefurrow.core.termination.route;
 
 import nimblefurrow.core.cover.CoverStand;
+import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.Reason;
-import nimblefurrow.core.seeding.HouseRules;
 import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;

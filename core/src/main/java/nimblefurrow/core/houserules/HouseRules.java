@@ -1,4 +1,4 @@
-package nimblefurrow.core.seeding;
+package nimblefurrow.core.houserules;
 
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Limits;
@@ -6,7 +6,7 @@ import nimblefurrow.core.quantity.Limits;
 /**
  * Where growers disagree, the farm chooses once; a field follows unless it says otherwise.
  *
- * @param figures what the farm takes as true, how seed fares by each way in among it
+ * @param figures what the farm takes as true
  */
 public record HouseRules(
     OverCorn overCorn,
@@ -68,16 +68,6 @@ public record HouseRules(
         Placing.ORDINARY,
         Rows.SHALLOW_ANGLE,
         figures);
-  }
-
-  /** How seed fares by each way in. */
-  public WayFigures ways() {
-    return new WayFigures(figures);
-  }
-
-  /** Times the drilled rate, by the farm's rule of placing. */
-  public double rateFactor(WayIn way) {
-    return ways().rateFactor(way, even());
   }
 
   /** Whether rows are sown evenly between the cash rows. */

@@ -1,0 +1,45 @@
+package nimblefurrow.server.season;
+
+import java.util.List;
+import java.util.Optional;
+import nimblefurrow.core.season.FieldJobs;
+import nimblefurrow.core.season.HeldBack;
+import nimblefurrow.core.season.LandPart;
+import nimblefurrow.core.work.Job;
+
+/**
+ * The running seasons of all fields of a farm.
+ *
+ * @param fields fields and zones with covers of their own; fields without a crop have none
+ * @param troubles fields that could not be worked out, and why
+ * @param withoutCrop how many fields have no crop yet
+ */
+public record FarmSeason(
+    FarmDay day, List<FieldSeasons> fields, List<Trouble> troubles, int withoutCrop) {
+  /** The open jobs of a cover. */
+  public List<Job> jobs(FieldSeasons cover) {
+    return jobs(day, cover);
+  }
+
+  /** All covers of the running season, those after a cut among them. */
+  public List<FieldSeasons> covers() {
+    return fields.stream().flatMap(f -> f.andAfter().stream()).toList();
+  }
+
+  /** The same farm with some of its fields only. */
+  FarmSeason only(List<FieldSeasons> some) {
+    return new FarmSeason(day, some, troubles, withoutCrop);
+  }
+
+  static List<Job> jobs(FarmDay day, FieldSeasons cover) {
+    return FieldJobs.of(cover.key(), cover.field().name(), cover.now(), day.figures());
+  }
+
+  /** The zone whose ground gives a job the fewest days. */
+  static Optional<String> heldBack(FarmDay day, FieldSeasons cover, Job job) {
+    List<LandPart> parts = cover.now().field().facts().parts();
+    return parts.isEmpty()
+        ? Optional.empty()
+        : HeldBack.byGround(job, day.today(), day.weather().fit(), parts);
+  }
+}

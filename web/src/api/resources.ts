@@ -1,0 +1,198 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, toValue, type MaybeRefOrGetter } from 'vue'
+import { api, got, type Schemas } from './client'
+
+/*
+ * What the server keeps and works out, one use…() for each: it alone knows the resource's key. A part of a season
+ * hangs on nearly all that a farm enters (a machine's width moves a job, a sprayed field a window), so a change makes
+ * everything stale; what is in sight is loaded anew, the rest when it is next looked at. Only what moves jobs alone is
+ * told apart.
+ */
+
+type At<T> = MaybeRefOrGetter<T>
+
+export function useRefresh() {
+  const cache = useQueryClient()
+  return {
+    /** Something was entered: all that is in sight is loaded anew. */
+    all: () => cache.invalidateQueries(),
+    /** A job was placed or moved: the sheet and the board are; nothing else hangs on it. */
+    jobs: () =>
+      Promise.all([
+        cache.invalidateQueries({ queryKey: ['dispatch'] }),
+        cache.invalidateQueries({ queryKey: ['season'] }),
+      ]),
+    /** Somebody else signs in: nothing of the farm before stays. */
+    forget: () => cache.clear(),
+    /** The farm's day changed: answers still under way are of the day before and dropped, not waited for. */
+    day: async () => {
+      await cache.cancelQueries()
+      await cache.invalidateQueries()
+    },
+  }
+}
+
+/** What can be chosen, in the server's words. */
+export const useChoices = () =>
+  useQuery({ queryKey: ['choices'], queryFn: () => got(api.GET('/api/choices')), staleTime: Infinity })
+
+export const useSpecies = () =>
+  useQuery({ queryKey: ['species'], queryFn: () => got(api.GET('/api/species')), staleTime: 60_000 })
+
+export const useMixes = () => useQuery({ queryKey: ['mixes'], queryFn: () => got(api.GET('/api/mixes')) })
+
+export const useFarm = () => useQuery({ queryKey: ['farm'], queryFn: () => got(api.GET('/api/farm')) })
+
+export const useWeather = () => useQuery({ queryKey: ['weather'], queryFn: () => got(api.GET('/api/weather')) })
+
+export const useFields = () => useQuery({ queryKey: ['fields'], queryFn: () => got(api.GET('/api/fields')) })
+
+export const useLand = () => useQuery({ queryKey: ['land'], queryFn: () => got(api.GET('/api/land')) })
+
+export const useMachines = () => useQuery({ queryKey: ['machines'], queryFn: () => got(api.GET('/api/machines')) })
+
+/** What a kind of machine is asked for. */
+export const useSetUpSheet = (machine: At<Pick<Schemas['MachineView'], 'kind' | 'hired'> | undefined>) => {
+  const asked = computed(() => ({ kind: toValue(machine)?.kind, hired: toValue(machine)?.hired ?? false }))
+  return useQuery({
+    queryKey: computed(() => ['sheet', asked.value.kind, asked.value.hired]),
+    queryFn: () =>
+      got(
+        api.GET('/api/machines/sheet', { params: { query: { kind: asked.value.kind!, hired: asked.value.hired } } }),
+      ),
+    enabled: computed(() => !!asked.value.kind),
+    staleTime: Infinity,
+  })
+}
+
+/** Every figure that the farm may change; whatever is set moves all that was worked out. */
+export function useFigures() {
+  const key = ['figures']
+  const cache = useQueryClient()
+  const { data, error } = useQuery({ queryKey: key, queryFn: () => got(api.GET('/api/figures')) })
+  const set = useMutation({
+    mutationFn: (figure: { sheet: string; row: string; column: string; value?: number }) =>
+      got(api.PUT('/api/figures', { body: figure })),
+    onSuccess: (sheets) => {
+      cache.setQueryData(key, sheets)
+      void cache.invalidateQueries({ predicate: (query) => query.queryKey[0] !== key[0] })
+    },
+  })
+  return { sheets: data, error, set }
+}
+
+export const useLots = () => useQuery({ queryKey: ['lots'], queryFn: () => got(api.GET('/api/lots')) })
+
+export const useSeedStore = () => useQuery({ queryKey: ['store'], queryFn: () => got(api.GET('/api/order/store')) })
+
+export const useOrder = () =>
+  useQuery({ queryKey: ['order'], queryFn: () => got(api.GET('/api/order')), retry: false })
+
+export const useLotPapers = (lotId: At<string>) =>
+  useQuery({
+    queryKey: computed(() => ['papers', toValue(lotId)]),
+    queryFn: () => got(api.GET('/api/lot-papers/lots/{lotId}', { params: { path: { lotId: toValue(lotId) } } })),
+  })
+
+export const useSeason = () => useQuery({ queryKey: ['season'], queryFn: () => got(api.GET('/api/season')) })
+
+export const useFieldAnswer = (fieldId: At<string>, zone: At<string | undefined>) =>
+  useQuery({
+    queryKey: computed(() => ['season', 'field', toValue(fieldId), toValue(zone)]),
+    queryFn: () =>
+      got(
+        api.GET('/api/season/{fieldId}', {
+          params: { path: { fieldId: toValue(fieldId) }, query: { zone: toValue(zone) } },
+        }),
+      ),
+  })
+
+/** The board from a day on; empty: from the server's own first day. */
+export const useBoard = (from: At<string>) =>
+  useQuery({
+    queryKey: computed(() => ['dispatch', toValue(from)]),
+    queryFn: () => got(api.GET('/api/dispatch', { params: { query: { from: toValue(from) || undefined } } })),
+    placeholderData: keepPreviousData,
+  })
+
+export const useDaySheet = (day: At<string>) =>
+  useQuery({
+    queryKey: computed(() => ['dispatch', 'sheet', toValue(day)]),
+    queryFn: () => got(api.GET('/api/dispatch/sheet', { params: { query: { day: toValue(day) } } })),
+  })
+
+export const useCover = (fieldId: At<string>, place: At<number | undefined>, zone: At<string | undefined>) =>
+  useQuery({
+    queryKey: computed(() => ['cover', toValue(fieldId), toValue(place), toValue(zone)]),
+    queryFn: () =>
+      got(
+        api.GET('/api/cover/{fieldId}', {
+          params: { path: { fieldId: toValue(fieldId) }, query: { place: toValue(place), zone: toValue(zone) } },
+        }),
+      ),
+    enabled: computed(() => toValue(fieldId) !== ''),
+  })
+
+export const useOpenings = (fieldId: At<string>) =>
+  useQuery({
+    queryKey: computed(() => ['openings', toValue(fieldId)]),
+    queryFn: () => got(api.GET('/api/openings/{fieldId}', { params: { path: { fieldId: toValue(fieldId) } } })),
+    retry: false,
+  })
+
+export const useSprays = (fieldId: At<string>) =>
+  useQuery({
+    queryKey: computed(() => ['sprays', toValue(fieldId)]),
+    queryFn: () =>
+      got(api.GET('/api/herbicides/fields/{fieldId}', { params: { path: { fieldId: toValue(fieldId) } } })),
+  })
+
+export const useWaysIn = (fieldId: At<string>) =>
+  useQuery({
+    queryKey: computed(() => ['ways', toValue(fieldId)]),
+    queryFn: () => got(api.GET('/api/loads/ways/{fieldId}', { params: { path: { fieldId: toValue(fieldId) } } })),
+    enabled: computed(() => toValue(fieldId) !== ''),
+  })
+
+export const useCalibrations = (machineId: At<string>, aim: { target: string; mph: string; lot: string }) =>
+  useQuery({
+    queryKey: computed(() => ['calibrations', toValue(machineId), aim.target, aim.mph, aim.lot]),
+    queryFn: () =>
+      got(
+        api.GET('/api/calibrations/machines/{machineId}', {
+          params: {
+            path: { machineId: toValue(machineId) },
+            query: { targetLbAc: Number(aim.target) || undefined, mph: Number(aim.mph) || 0, lot: aim.lot ?? '' },
+          },
+        }),
+      ),
+    enabled: computed(() => toValue(machineId) !== ''),
+    placeholderData: keepPreviousData,
+  })
+
+type FlightAsk = NonNullable<
+  import('./schema').paths['/api/flight/plans/{fieldId}/{machineId}']['get']['parameters']['query']
+>
+
+export const useFlightPlan = (fieldId: At<string>, machineId: At<string>, query: At<FlightAsk>) =>
+  useQuery({
+    queryKey: computed(() => ['flight', toValue(fieldId), toValue(machineId), toValue(query)]),
+    queryFn: () =>
+      got(
+        api.GET('/api/flight/plans/{fieldId}/{machineId}', {
+          params: { path: { fieldId: toValue(fieldId), machineId: toValue(machineId) }, query: toValue(query) },
+        }),
+      ),
+    enabled: computed(() => toValue(fieldId) !== '' && toValue(machineId) !== ''),
+    retry: false,
+  })
+
+export const useLog = () => useQuery({ queryKey: ['log'], queryFn: () => got(api.GET('/api/log')) })
+
+export const useApplied = (entryId: At<string>, wanted: At<boolean>) =>
+  useQuery({
+    queryKey: computed(() => ['applied', toValue(entryId)]),
+    queryFn: () => got(api.GET('/api/log/{entryId}/applied', { params: { path: { entryId: toValue(entryId) } } })),
+    enabled: computed(() => toValue(wanted) && toValue(entryId) !== ''),
+    retry: false,
+  })
