@@ -6,6 +6,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { useTheme } from 'vuetify'
 import { api, got } from './api/client'
 import DemoDay from './parts/DemoDay.vue'
+import CropTextures from './parts/CropTextures.vue'
 import KeysHelp from './parts/KeysHelp.vue'
 import UnitsToggle from './parts/UnitsToggle.vue'
 import { loadSession, session } from './session'
@@ -122,6 +123,7 @@ async function signOut() {
     <v-main>
       <router-view v-if="ready && (session?.signedIn || route.meta.open)" />
     </v-main>
+    <CropTextures />
     <KeysHelp v-model="keys" />
   </v-app>
 </template>

@@ -107,6 +107,21 @@ export const useFieldAnswer = (fieldId: At<string>, zone: At<string | undefined>
       ),
   })
 
+/** One day of a field; the day read last stays until the next is there. */
+export const useFieldDay = (fieldId: At<string>, zone: At<string | undefined>, on: At<string>) =>
+  useQuery({
+    queryKey: computed(() => ['season', 'day', toValue(fieldId), toValue(zone), toValue(on)]),
+    queryFn: ({ signal }) =>
+      got(
+        api.GET('/api/season/{fieldId}/day', {
+          params: { path: { fieldId: toValue(fieldId) }, query: { on: toValue(on), zone: toValue(zone) } },
+          signal,
+        }),
+      ),
+    staleTime: 60_000,
+    placeholderData: keepPreviousData,
+  })
+
 /** The board from a day on; empty: from the server's own first day. */
 export const useBoard = (from: At<string>) =>
   useQuery({

@@ -1252,6 +1252,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/season/{fieldId}/day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["day"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session": {
         parameters: {
             query?: never;
@@ -1611,6 +1627,13 @@ export interface components {
                 [key: string]: "NONE" | "ACRE" | "POUND" | "POUND_PER_ACRE" | "POUND_PER_MINUTE" | "FOOT" | "INCH" | "INCH_OF_RAIN" | "MILE" | "SQUARE_FOOT" | "CUBIC_FOOT" | "GALLON" | "GALLON_PER_ACRE" | "BUSHEL" | "BUSHEL_PER_ACRE" | "CORN_BUSHEL_PER_ACRE" | "WHEAT_BUSHEL_PER_ACRE" | "OAT_BUSHEL_PER_ACRE" | "TON_PER_ACRE" | "MILE_PER_HOUR" | "FOOT_PER_SECOND" | "ACRE_PER_HOUR" | "SECOND_PER_ACRE" | "SEED_PER_POUND" | "SEED_PER_SQUARE_FOOT" | "PLANT_PER_SQUARE_FOOT" | "POUND_PER_CUBIC_FOOT" | "PER_ACRE" | "PER_SQUARE_FOOT" | "DOLLAR" | "DOLLAR_PER_ACRE" | "DOLLAR_PER_POUND" | "DOLLAR_PER_HOUR" | "DOLLAR_PER_DAY" | "DOLLAR_PER_YEAR" | "FAHRENHEIT" | "FAHRENHEIT_STEP" | "FAHRENHEIT_DAY" | "SUNSHINE" | "GRAM" | "SHARE" | "TIMES_DRILLED" | "PERCENT" | "DEGREE" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "WEEK";
             };
         };
+        ComingView: {
+            /** Format: uuid */
+            fieldId: string;
+            /** Format: date */
+            opens: string;
+            says: string;
+        };
         Correction: {
             /** Format: int32 */
             checks: number;
@@ -1722,6 +1745,14 @@ export interface components {
         Day: {
             /** Format: date */
             day: string;
+        };
+        DayAnswer: {
+            /** Format: date */
+            day: string;
+            jobs: components["schemas"]["JobChance"][];
+            mat?: components["schemas"]["MatRange"];
+            stages: components["schemas"]["StageShare"][];
+            topsoil: components["schemas"]["TopsoilRange"];
         };
         DayView: {
             /** Format: double */
@@ -1860,12 +1891,17 @@ export interface components {
             fieldId: string;
             /** Format: int32 */
             frostBeforeMaturity: number;
+            headline: string[];
             heldBackBy?: string;
             makesRoom?: string;
             matToday?: components["schemas"]["MatRange"];
             next: string;
             /** Format: date */
             nextPlanned: string;
+            /** Format: date */
+            openFrom: string;
+            /** Format: date */
+            openTo: string;
             route?: components["schemas"]["RouteAnswer"];
             /** Format: date */
             seeded?: string;
@@ -1996,6 +2032,11 @@ export interface components {
             changes: components["schemas"]["FigureView"][];
             refused: string[];
             saved: boolean;
+        };
+        JobChance: {
+            /** Format: int32 */
+            chance: number;
+            words: string;
         };
         JobId: {
             /** Format: uuid */
@@ -2843,12 +2884,19 @@ export interface components {
         };
         SeasonView: {
             calls: components["schemas"]["CallView"][];
+            coming: components["schemas"]["ComingView"][];
             /** Format: date */
             first: string;
             hasWeather: boolean;
+            /** Format: int32 */
+            heaviest: number;
             lanes: components["schemas"]["LaneView"][];
             /** Format: date */
             last: string;
+            /** Format: date */
+            openFrom: string;
+            /** Format: date */
+            openTo: string;
             strip: components["schemas"]["Strip"];
             /** Format: date */
             today: string;
@@ -3005,6 +3053,12 @@ export interface components {
             when: components["schemas"]["DateRange"];
             words: string;
         };
+        StageShare: {
+            species: string;
+            /** Format: int32 */
+            stems: number;
+            words: string;
+        };
         Stake: {
             /** Format: date */
             day: string;
@@ -3088,6 +3142,14 @@ export interface components {
             cv: number;
             /** Format: double */
             swathFt: number;
+        };
+        TopsoilRange: {
+            /** Format: int32 */
+            high: number;
+            /** Format: int32 */
+            low: number;
+            /** Format: int32 */
+            middle: number;
         };
         TroubleView: {
             field: string;
@@ -5679,6 +5741,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FieldAnswer"];
+                };
+            };
+        };
+    };
+    day: {
+        parameters: {
+            query: {
+                on: string;
+                zone?: string;
+            };
+            header?: never;
+            path: {
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayAnswer"];
                 };
             };
         };

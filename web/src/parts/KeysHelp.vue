@@ -6,6 +6,7 @@ const keys = [
   ['Enter', 'open or close a lane'],
   ['c', 'choose the cover of the lane'],
   ['+ −', 'zoom in and out'],
+  ['w', 'the whole season, and back'],
   ['.', 'jump to today'],
   ['/', 'find a field'],
   ['?', 'show or hide these keys'],

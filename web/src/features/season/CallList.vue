@@ -3,7 +3,7 @@ import type { Schemas } from '../../api/client'
 import { short } from '../../format/dates'
 
 type Call = Schemas['CallView']
-defineProps<{ calls: Call[] }>()
+defineProps<{ calls: Call[]; coming: Schemas['ComingView'][] }>()
 defineEmits<{ show: [call: Call] }>()
 
 function target(call: Call) {
@@ -19,7 +19,10 @@ function target(call: Call) {
 <template>
   <aside aria-label="Calls">
     <h2>Calls</h2>
-    <p v-if="calls.length === 0" class="quiet">Nothing needs you today.</p>
+    <p v-if="calls.length === 0 && coming[0]">
+      Nothing needs you until about {{ short(coming[0].opens) }}: {{ coming[0].says }}.
+    </p>
+    <p v-else-if="calls.length === 0" class="quiet">Nothing needs you today, and nothing is planned to come.</p>
     <ul>
       <li v-for="call in calls" :key="call.says" :class="{ pressing: call.kind === 'CHANGE_PLAN' }">
         <button type="button" class="says" :title="'Show these fields'" @click="$emit('show', call)">
@@ -33,6 +36,15 @@ function target(call: Call) {
         </div>
       </li>
     </ul>
+    <template v-if="coming.length">
+      <h3>Coming next</h3>
+      <ol class="coming">
+        <li v-for="c in coming" :key="c.fieldId + c.says">
+          <span>{{ c.says }}</span>
+          <span class="figures quiet">about {{ short(c.opens) }}</span>
+        </li>
+      </ol>
+    </template>
   </aside>
 </template>
 
@@ -56,6 +68,28 @@ li {
 }
 li.pressing {
   border-left-color: var(--madder);
+}
+h3 {
+  font-size: 0.95rem;
+  margin: 12px 0 2px;
+}
+.coming {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.coming li {
+  border: 0;
+  padding: 3px 0;
+  margin: 0;
+  display: flex;
+  justify-content: space-between;
+  gap: 10px;
+  font-size: 0.92rem;
+  border-top: 1px solid var(--hair);
+}
+.coming .figures {
+  white-space: nowrap;
 }
 .says {
   all: unset;

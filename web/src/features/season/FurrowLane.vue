@@ -1,15 +1,26 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { bandPath, crestPath, cut, ridgePath } from '../../draw/ridge'
+import { cropFill } from '../../draw/texture'
 import type { Timescale } from '../../draw/timescale'
 import { dayNumber, range, short } from '../../format/dates'
 import { matter, rateUnit } from '../../format/units'
 import type { Lane } from './lanes'
 
-const props = defineProps<{ lane: Lane; scale: Timescale; today: number; height: number }>()
+/**
+ * One field's season, drawn: its height stands for `top` lb/ac dry; `mark` is the one height that is ruled across.
+ */
+const props = defineProps<{
+  lane: Lane
+  scale: Timescale
+  today: number
+  height: number
+  top: number
+  mark: number
+  markWords?: string
+}>()
 const GROUND = computed(() => props.height - 15)
-const PER_POUND = computed(() => (props.height - 27) / 9_000)
-const colour: Record<string, string> = { CORN_GRAIN: 'corn', CORN_SILAGE: 'corn', SOYBEANS: 'bean' }
+const PER_POUND = computed(() => (GROUND.value - 3) / Math.max(1, props.top))
 
 const bands = computed(() =>
   props.lane.bands.map((band) => {
@@ -24,7 +35,7 @@ const bands = computed(() =>
       w: Math.max(0, early - from),
       soft: Math.max(0, late - early),
       open,
-      tint: colour[band.kind] ?? 'grain',
+      fill: cropFill(band.kind),
       textX: Math.max(4, from + 4),
       textW: Math.min(to, props.scale.width) - Math.max(0, from),
     }
@@ -103,6 +114,7 @@ const stakes = computed(() =>
     }))
     .filter((s) => s.x > -5 && s.x < props.scale.width + 5),
 )
+const markY = computed(() => GROUND.value - props.mark * PER_POUND.value)
 const todayX = computed(() => props.scale.x(props.today))
 </script>
 
@@ -114,14 +126,20 @@ const todayX = computed(() => props.scale.x(props.today))
         :y="GROUND"
         :width="band.w"
         height="13"
-        :class="['crop', band.tint, { planned: band.planned }]"
+        :fill="band.fill"
+        :class="{ planned: band.planned }"
       />
-      <rect :x="band.x + band.w" :y="GROUND" :width="band.soft" height="13" :class="['crop soft', band.tint]" />
-      <text v-if="band.textW > 70" :x="band.textX" :y="GROUND + 10.5" class="crop-name">{{ band.words }}</text>
+      <rect :x="band.x + band.w" :y="GROUND" :width="band.soft" height="13" :fill="band.fill" class="soft" />
+      <g v-if="band.textW > 70">
+        <rect :x="band.textX - 3" :y="GROUND" :width="band.words.length * 5.6 + 8" height="13" class="plate" />
+        <text :x="band.textX" :y="GROUND + 10.5" class="crop-name">{{ band.words }}</text>
+      </g>
     </g>
     <line v-for="m in marks" :key="m.key" :x1="m.x" :x2="m.x" :y1="GROUND + 1" :y2="GROUND + 12" class="mark">
       <title>{{ m.title }}</title>
     </line>
+    <line :x1="0" :x2="scale.width" :y1="markY" :y2="markY" class="scale-mark" />
+    <text v-if="markWords" :x="scale.width - 6" :y="markY - 3" class="scale-words">{{ markWords }}</text>
     <g v-for="ridge in ridges" :key="ridge.key">
       <path :d="ridge.dead" class="dead" />
       <path :d="ridge.ahead" class="ahead" />
@@ -174,20 +192,25 @@ const todayX = computed(() => props.scale.x(props.today))
 .lane {
   display: block;
 }
-.crop.corn {
-  fill: var(--corn);
-}
-.crop.bean {
-  fill: var(--bean);
-}
-.crop.grain {
-  fill: var(--grain);
-}
-.crop.soft {
-  opacity: 0.45;
-}
-.crop.planned {
+.soft {
   opacity: 0.5;
+}
+.planned {
+  opacity: 0.6;
+}
+.plate {
+  fill: var(--stubble);
+}
+.scale-mark {
+  stroke: var(--quiet);
+  stroke-dasharray: 1 5;
+  opacity: 0.55;
+}
+.scale-words {
+  font-family: var(--figures);
+  font-size: 12px;
+  fill: var(--quiet);
+  text-anchor: end;
 }
 .crop-name {
   font-family: var(--figures);

@@ -3,8 +3,10 @@ import { useFieldAnswer } from '../../api/resources'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { range, short } from '../../format/dates'
 import { matter, rateUnit } from '../../format/units'
+import LaneDrawing from './LaneDrawing.vue'
+import type { Lane } from './lanes'
 
-const props = defineProps<{ fieldId: string; zoneId?: string }>()
+const props = defineProps<{ lane: Lane; today: string }>()
 const emit = defineEmits<{ sized: [height: number] }>()
 const root = ref<HTMLElement>()
 // The sheet leaves as much room as the answer takes: nothing of it is cut off.
@@ -12,9 +14,14 @@ const observer = new ResizeObserver(() => root.value && emit('sized', root.value
 onMounted(() => observer.observe(root.value!))
 onBeforeUnmount(() => observer.disconnect())
 const { data: answer, error } = useFieldAnswer(
-  () => props.fieldId,
-  () => props.zoneId,
+  () => props.lane.fieldId,
+  () => props.lane.zoneId,
 )
+const more = ref(false)
+const sentence = computed(() => {
+  const said = answer.value?.headline.join('; ') ?? ''
+  return said.charAt(0).toUpperCase() + said.slice(1) + '.'
+})
 const keyStages = computed(
   () =>
     answer.value?.cropStages.filter(
@@ -28,109 +35,122 @@ const keyStages = computed(
     <p v-if="error" class="trouble">{{ error.message }}</p>
     <p v-else-if="!answer" class="quiet">Working it out …</p>
     <template v-else>
+      <p class="headline wide">{{ sentence }}</p>
       <p v-if="answer.trouble" class="trouble wide" role="alert">
         The cover that is kept cannot be worked out: {{ answer.trouble }}.
       </p>
       <p v-if="answer.heldBackBy" class="wide">
         Held back by <b>{{ answer.heldBackBy }}</b>: the whole field waits for this zone.
       </p>
-      <div class="part">
-        <h3>{{ answer.crop }}</h3>
-        <table>
-          <tbody>
-            <tr v-for="s in keyStages" :key="s.code">
-              <td>{{ s.words }}</td>
-              <td class="figures">{{ short(s.when.middle) }}</td>
-              <td class="figures quiet">{{ range(s.when.early, s.when.late) }}</td>
-            </tr>
-          </tbody>
-        </table>
-        <p v-if="answer.frostBeforeMaturity > 5" class="trouble">
-          Frost before maturity: {{ answer.frostBeforeMaturity }} % chance
-        </p>
-        <p class="quiet">Then {{ answer.next.toLowerCase() }}, planned {{ short(answer.nextPlanned) }}.</p>
-      </div>
-      <div v-if="answer.window" class="part">
-        <h3>{{ answer.cover }}</h3>
-        <p v-if="answer.seeded">
-          Sown <b class="figures">{{ short(answer.seeded) }}</b><template v-if="answer.matToday"
-            >; now about <b class="figures">{{ matter(answer.matToday.middle) }}</b> {{ rateUnit }} dry
-            <span class="quiet figures"
-              >({{ matter(answer.matToday.low) }}–{{ matter(answer.matToday.high) }})</span
-            ></template
-          ><template v-if="answer.makesRoom && !answer.ended">; {{ answer.makesRoom }}</template
-          >.
-        </p>
-        <template v-else-if="answer.window.impossible">
-          <p class="trouble">{{ answer.window.impossible }}.</p>
-          <p v-if="answer.window.remedy">{{ answer.window.remedy }}.</p>
-        </template>
-        <template v-else>
-          <p>
-            {{ answer.window.words }}: opens
-            <b class="figures">{{ range(answer.window.opens.early, answer.window.opens.late) }}</b>, last useful
-            <b class="figures">{{ short(answer.window.lastUseful) }}</b>, possible to
-            <span class="figures">{{ short(answer.window.possible) }}</span>.
-          </p>
-          <p :class="{ trouble: answer.window.verdict === 'SHUT' }">{{ answer.window.says }}</p>
-          <p>
-            Chance that it is still in time: <b class="figures">{{ answer.window.chance }} %</b>
-          </p>
-        </template>
-        <table v-if="answer.stages.length">
-          <tbody>
-            <tr v-for="s in answer.stages" :key="s.code">
-              <td>{{ s.words }}</td>
-              <td class="figures">{{ range(s.when.early, s.when.late) }}</td>
-              <td class="figures quiet">
-                <template v-if="s.mat">{{ matter(s.mat.middle) }} {{ rateUnit }}</template>
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
-      <div v-if="answer.route" class="part">
-        <h3>{{ answer.route.words }}</h3>
-        <template v-if="answer.route.impossible"
-          ><p class="trouble">{{ answer.route.impossible }}.</p>
-          <p>{{ answer.route.remedy }}.</p></template
-        >
-        <template v-else>
-          <p>
-            Aim for <b class="figures">{{ short(answer.route.aim) }}</b>; open
-            {{ range(answer.route.opens.middle, answer.route.closes.middle) }}.<template
-              v-if="answer.route.killLow !== undefined"
-            >
-              Kill <b class="figures">{{ answer.route.killLow }}–{{ answer.route.killHigh }} %</b>.</template
-            ><template v-if="answer.route.members.length > 1">
-              <template v-for="(m, i) in answer.route.members" :key="m.species"
-                >{{ i ? ', ' : 'By member: ' }}{{ m.species }}
-                {{ m.kill === undefined ? 'no figure' : `${m.kill} %` }}</template
-              >.</template
-            >
-          </p>
-          <ul>
-            <li v-for="r in answer.route.reasons" :key="r">{{ r }}</li>
-            <li v-for="r in answer.route.against" :key="r" class="against">{{ r }}</li>
-          </ul>
-        </template>
-      </div>
-      <div v-for="a in answer.after" :key="a.ground" class="part">
-        <h3>After the {{ a.ground }}: {{ a.cover }}</h3>
-        <p v-if="a.window.impossible" class="trouble">{{ a.window.impossible }}.</p>
-        <p v-else>
-          {{ a.window.words }}: opens <b class="figures">{{ range(a.window.opens.early, a.window.opens.late) }}</b>,
-          last useful <b class="figures">{{ short(a.window.lastUseful) }}</b>; in time
-          <span class="figures">{{ a.window.chance }} %</span>.
-        </p>
-      </div>
+      <LaneDrawing
+        v-if="lane.drawn && !lane.trouble"
+        class="wide"
+        :lane="lane"
+        :from="answer.openFrom"
+        :to="answer.openTo"
+        :today="today"
+      />
       <div class="links">
-        <router-link :to="{ name: 'cover', params: { fieldId }, query: { zone: zoneId } }">{{
+        <router-link :to="{ name: 'cover', params: { fieldId: lane.fieldId }, query: { zone: lane.zoneId } }">{{
           answer.cover ? 'Change the cover' : 'Choose a cover'
-        }}</router-link><router-link :to="{ name: 'logbook', query: { field: fieldId } }"
-          >Log work or a count</router-link
-        >
+        }}</router-link>
+        <router-link :to="{ name: 'logbook', query: { field: lane.fieldId } }">Log work or a count</router-link>
+        <button type="button" class="more" :aria-expanded="more" @click="more = !more">
+          {{ more ? 'Hide the dates and reasons' : 'All dates and reasons' }}
+        </button>
       </div>
+      <template v-if="more">
+        <div class="part">
+          <h3>{{ answer.crop }}</h3>
+          <table>
+            <tbody>
+              <tr v-for="s in keyStages" :key="s.code">
+                <td>{{ s.words }}</td>
+                <td class="figures">{{ short(s.when.middle) }}</td>
+                <td class="figures quiet">{{ range(s.when.early, s.when.late) }}</td>
+              </tr>
+            </tbody>
+          </table>
+          <p v-if="answer.frostBeforeMaturity > 5" class="trouble">
+            Frost before maturity: {{ answer.frostBeforeMaturity }} % chance
+          </p>
+          <p class="quiet">Then {{ answer.next.toLowerCase() }}, planned {{ short(answer.nextPlanned) }}.</p>
+        </div>
+        <div v-if="answer.window" class="part">
+          <h3>{{ answer.cover }}</h3>
+          <p v-if="answer.seeded">
+            Sown <b class="figures">{{ short(answer.seeded) }}</b><template v-if="answer.matToday"
+              >; now about <b class="figures">{{ matter(answer.matToday.middle) }}</b> {{ rateUnit }} dry
+              <span class="quiet figures"
+                >({{ matter(answer.matToday.low) }}–{{ matter(answer.matToday.high) }})</span
+              ></template
+            ><template v-if="answer.makesRoom && !answer.ended">; {{ answer.makesRoom }}</template
+            >.
+          </p>
+          <template v-else-if="answer.window.impossible">
+            <p class="trouble">{{ answer.window.impossible }}.</p>
+            <p v-if="answer.window.remedy">{{ answer.window.remedy }}.</p>
+          </template>
+          <template v-else>
+            <p>
+              {{ answer.window.words }}: opens
+              <b class="figures">{{ range(answer.window.opens.early, answer.window.opens.late) }}</b>, last useful
+              <b class="figures">{{ short(answer.window.lastUseful) }}</b>, possible to
+              <span class="figures">{{ short(answer.window.possible) }}</span>.
+            </p>
+            <p :class="{ trouble: answer.window.verdict === 'SHUT' }">{{ answer.window.says }}</p>
+            <p>
+              Chance that it is still in time: <b class="figures">{{ answer.window.chance }} %</b>
+            </p>
+          </template>
+          <table v-if="answer.stages.length">
+            <tbody>
+              <tr v-for="s in answer.stages" :key="s.code">
+                <td>{{ s.words }}</td>
+                <td class="figures">{{ range(s.when.early, s.when.late) }}</td>
+                <td class="figures quiet">
+                  <template v-if="s.mat">{{ matter(s.mat.middle) }} {{ rateUnit }}</template>
+                </td>
+              </tr>
+            </tbody>
+          </table>
+        </div>
+        <div v-if="answer.route" class="part">
+          <h3>{{ answer.route.words }}</h3>
+          <template v-if="answer.route.impossible"
+            ><p class="trouble">{{ answer.route.impossible }}.</p>
+            <p>{{ answer.route.remedy }}.</p></template
+          >
+          <template v-else>
+            <p>
+              Aim for <b class="figures">{{ short(answer.route.aim) }}</b>; open
+              {{ range(answer.route.opens.middle, answer.route.closes.middle) }}.<template
+                v-if="answer.route.killLow !== undefined"
+              >
+                Kill <b class="figures">{{ answer.route.killLow }}–{{ answer.route.killHigh }} %</b>.</template
+              ><template v-if="answer.route.members.length > 1">
+                <template v-for="(m, i) in answer.route.members" :key="m.species"
+                  >{{ i ? ', ' : 'By member: ' }}{{ m.species }}
+                  {{ m.kill === undefined ? 'no figure' : `${m.kill} %` }}</template
+                >.</template
+              >
+            </p>
+            <ul>
+              <li v-for="r in answer.route.reasons" :key="r">{{ r }}</li>
+              <li v-for="r in answer.route.against" :key="r" class="against">{{ r }}</li>
+            </ul>
+          </template>
+        </div>
+        <div v-for="a in answer.after" :key="a.ground" class="part">
+          <h3>After the {{ a.ground }}: {{ a.cover }}</h3>
+          <p v-if="a.window.impossible" class="trouble">{{ a.window.impossible }}.</p>
+          <p v-else>
+            {{ a.window.words }}: opens <b class="figures">{{ range(a.window.opens.early, a.window.opens.late) }}</b>,
+            last useful <b class="figures">{{ short(a.window.lastUseful) }}</b>; in time
+            <span class="figures">{{ a.window.chance }} %</span>.
+          </p>
+        </div>
+      </template>
     </template>
   </section>
 </template>
@@ -186,5 +206,19 @@ li.against {
 }
 .wide {
   grid-column: 1 / -1;
+}
+.headline {
+  font-size: 1.12rem;
+  font-weight: 700;
+  line-height: 1.35;
+}
+.more {
+  all: unset;
+  cursor: pointer;
+  color: rgb(var(--v-theme-primary));
+  text-decoration: underline;
+}
+.more:focus-visible {
+  outline: 3px solid rgb(var(--v-theme-primary));
 }
 </style>

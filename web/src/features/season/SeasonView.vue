@@ -7,20 +7,26 @@ import { type Schemas } from '../../api/client'
 import { timescale } from '../../draw/timescale'
 import { visibleRows } from '../../draw/visible'
 import { dayNumber, short } from '../../format/dates'
-import { area, areaUnit } from '../../format/units'
+import { area, areaUnit, matter, rateUnit, temperature } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
+import { scaleMark } from '../../draw/reading'
 import CallList from './CallList.vue'
+import DayReading from './DayReading.vue'
 import { useDrawnLanes } from './drawnLanes'
 import FurrowLane from './FurrowLane.vue'
 import LaneAnswer from './LaneAnswer.vue'
 import { arrange, laneId, type GroupBy, type Lane, type SortBy } from './lanes'
+import { RAIN, STRIP, temperatureY } from './strip'
 import TimeAxis from './TimeAxis.vue'
 import WeatherStrip from './WeatherStrip.vue'
 
-const LANE = 58
+const LANE = 64
 const GROUP = 26
 const GUTTER = 216
-const ZOOMS = [61, 122, 245, 425, 730]
+const SHORTEST = 30
+const LONGEST = 730
+const WHOLE = 425
+const STEP = 1.6
 
 const router = useRouter()
 const { data: season, error, isLoading } = useSeason()
@@ -29,7 +35,8 @@ const group = ref<GroupBy>((localStorage.getItem('furrow-group') as GroupBy) ?? 
 const sort = ref<SortBy>((localStorage.getItem('furrow-sort') as SortBy) ?? 'closes')
 const find = ref('')
 const only = ref<string[] | null>(null)
-const zoom = ref(3)
+/** How many days are in sight; none: as many as the server opens with. */
+const days = ref<number | null>(null)
 const centre = ref<number | null>(null)
 const opened = ref<string | null>(null)
 const openedHeight = ref(236)
@@ -44,8 +51,16 @@ watch(group, (v) => localStorage.setItem('furrow-group', v))
 watch(sort, (v) => localStorage.setItem('furrow-sort', v))
 
 const today = computed(() => dayNumber(season.value?.today ?? '2026-01-01'))
-const span = computed(() => ZOOMS[zoom.value]!)
-const middle = computed(() => centre.value ?? today.value + span.value * 0.18)
+const opening = computed(() => [
+  dayNumber(season.value?.openFrom ?? '2026-01-01'),
+  dayNumber(season.value?.openTo ?? '2026-12-31'),
+])
+const span = computed(() => days.value ?? opening.value[1]! - opening.value[0]!)
+const middle = computed(
+  () => centre.value ?? (days.value === null ? opening.value[0]! + span.value / 2 : today.value + span.value * 0.18),
+)
+const top = computed(() => Math.max(2_000, season.value?.heaviest ?? 0))
+const mark = computed(() => scaleMark(top.value))
 const scale = computed(() => timescale(middle.value - span.value / 2, middle.value + span.value / 2, width.value))
 const rows = computed(() => {
   const lanes = season.value?.lanes ?? []
@@ -109,8 +124,50 @@ function move(by: number) {
 
 function zoomBy(by: number) {
   centre.value = middle.value
-  zoom.value = Math.max(0, Math.min(ZOOMS.length - 1, zoom.value + by))
+  days.value = Math.round(Math.max(SHORTEST, Math.min(LONGEST, span.value * STEP ** by)))
 }
+
+/** The whole season, from this crop to the next one's, and back to what is open. */
+function wholeSeason() {
+  centre.value = null
+  days.value = days.value === WHOLE ? null : WHOLE
+}
+
+function openingDays() {
+  centre.value = null
+  days.value = null
+}
+
+const spanWords = computed(() => {
+  const months = Math.round(span.value / 30.4)
+  return months < 2 ? `${Math.round(span.value / 7)} weeks` : `${months} months`
+})
+
+/** The day under the pointer in a lane, and where to say what it holds. */
+const reading = ref<{ lane: Lane; day: number; x: number; y: number } | null>(null)
+let settle: ReturnType<typeof setTimeout> | undefined
+function read(event: PointerEvent, lane: Lane) {
+  const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
+  const day = Math.round(scale.value.day(event.clientX - box.left))
+  const next = { lane, day, x: event.clientX, y: box.bottom }
+  clearTimeout(settle)
+  if (reading.value) reading.value = next
+  else settle = setTimeout(() => (reading.value = next), 120)
+}
+function stopReading() {
+  clearTimeout(settle)
+  reading.value = null
+}
+onBeforeUnmount(() => clearTimeout(settle))
+const readingPlace = computed(() => {
+  const at = reading.value
+  if (!at) return {}
+  const left = at.x > window.innerWidth - 560 ? at.x - 276 : at.x + 16
+  const above = at.y > window.innerHeight - 190
+  return above
+    ? { left: left + 'px', bottom: window.innerHeight - at.y + LANE + 4 + 'px' }
+    : { left: left + 'px', top: at.y + 4 + 'px' }
+})
 
 const found = computed(() => rows.value.filter((r) => r.kind === 'lane').length)
 
@@ -128,7 +185,8 @@ function onKey(event: KeyboardEvent) {
   const inLane = target.closest('.lane-row') !== null || target === document.body || target === sheetEl.value
   const row = rows.value[focused.value]
   const keys: Record<string, () => void> = {
-    '.': () => (centre.value = null),
+    '.': openingDays,
+    w: wholeSeason,
     '/': () => findEl.value?.focus(),
     '+': () => zoomBy(-1),
     '=': () => zoomBy(-1),
@@ -199,22 +257,15 @@ function showCall(call: Schemas['CallView']) {
         ]"
       />
       <v-spacer />
-      <v-btn variant="text" size="small" @click="centre = null">Today</v-btn>
-      <v-btn
-        icon
-        variant="text"
-        size="small"
-        aria-label="Zoom out"
-        :disabled="zoom === ZOOMS.length - 1"
-        @click="zoomBy(1)"
-        ><v-icon :icon="mdiMinus"
-      /></v-btn>
-      <span class="figures quiet" aria-live="polite">{{
-        ['2 months', '4 months', '8 months', '14 months', '2 years'][zoom]
-      }}</span>
-      <v-btn icon variant="text" size="small" aria-label="Zoom in" :disabled="zoom === 0" @click="zoomBy(-1)"
-        ><v-icon :icon="mdiPlus"
-      /></v-btn>
+      <v-btn variant="text" size="small" @click="openingDays">Today</v-btn>
+      <v-btn variant="text" size="small" :aria-pressed="days === WHOLE" @click="wholeSeason">Whole season</v-btn>
+      <v-btn icon variant="text" size="small" aria-label="Zoom out" :disabled="span >= LONGEST" @click="zoomBy(1)">
+        <v-icon :icon="mdiMinus" />
+      </v-btn>
+      <span class="figures quiet" aria-live="polite">{{ spanWords }}</span>
+      <v-btn icon variant="text" size="small" aria-label="Zoom in" :disabled="span <= SHORTEST" @click="zoomBy(-1)">
+        <v-icon :icon="mdiPlus" />
+      </v-btn>
     </div>
     <Refusal :says="error" />
     <p v-if="isLoading" class="quiet pa-4">Reading the season …</p>
@@ -247,6 +298,9 @@ function showCall(call: Schemas['CallView']) {
               }}<template v-if="only"> of {{ season.lanes.length }}</template></span
             >
             <button v-if="only" type="button" class="all" @click="only = null">show all</button>
+            <span class="row-name" :style="{ top: RAIN - 13 + 'px' }">rain</span>
+            <span class="row-name" :style="{ top: temperatureY(32) - 8 + 'px' }">{{ temperature(32) }}</span>
+            <span class="row-name" :style="{ top: STRIP - 14 + 'px' }">frost</span>
           </div>
           <div><WeatherStrip :strip="season.strip" :scale="scale" /><TimeAxis :scale="scale" /></div>
         </div>
@@ -283,18 +337,33 @@ function showCall(call: Schemas['CallView']) {
                         }}<template v-if="row.lane.heldBackBy"> · {{ row.lane.heldBackBy }} last</template></span
                       >
                     </button>
-                    <FurrowLane
-                      :lane="whole(row.lane)"
-                      :scale="scale"
-                      :today="today"
-                      :height="LANE"
-                      @click="toggle(row.lane)"
-                    />
+                    <div
+                      class="strip-of"
+                      @pointermove="read($event, whole(row.lane))"
+                      @pointerdown="read($event, whole(row.lane))"
+                      @pointerleave="stopReading"
+                    >
+                      <FurrowLane
+                        :lane="whole(row.lane)"
+                        :scale="scale"
+                        :today="today"
+                        :height="LANE"
+                        :top="top"
+                        :mark="mark"
+                        :mark-words="index === 0 ? `${matter(mark)} ${rateUnit} dry` : undefined"
+                        @click="toggle(row.lane)"
+                      />
+                      <div
+                        v-if="reading && laneId(reading.lane) === laneId(row.lane)"
+                        class="read-line"
+                        :style="{ left: scale.x(reading.day) + 'px' }"
+                      />
+                    </div>
                   </div>
                   <LaneAnswer
                     v-if="opened === laneId(row.lane)"
-                    :field-id="row.lane.fieldId"
-                    :zone-id="row.lane.zoneId"
+                    :lane="whole(row.lane)"
+                    :today="season.today"
                     @sized="openedHeight = $event"
                   />
                 </div>
@@ -310,7 +379,11 @@ function showCall(call: Schemas['CallView']) {
           <span class="quiet">Today {{ short(season.today) }} · drag the dates to move</span>
         </div>
       </div>
-      <CallList class="calls" :calls="season.calls" @show="showCall" />
+      <CallList class="calls" :calls="season.calls" :coming="season.coming" @show="showCall" />
+    </div>
+    <div v-if="reading" class="read-box" :style="readingPlace" aria-hidden="true">
+      <b>{{ reading.lane.field }}</b>
+      <DayReading :lane="reading.lane" :day="reading.day" :today="today" />
     </div>
   </div>
 </template>
@@ -375,6 +448,39 @@ function showCall(call: Schemas['CallView']) {
   display: flex;
   flex-direction: column;
   align-items: start;
+}
+.gutter {
+  position: relative;
+}
+.row-name {
+  position: absolute;
+  right: 8px;
+  font-family: var(--figures);
+  font-size: 0.82rem;
+  line-height: 1;
+  color: var(--quiet);
+}
+.strip-of {
+  position: relative;
+  overflow: hidden;
+}
+.read-line {
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  border-left: 2px dotted var(--loam);
+  pointer-events: none;
+}
+.read-box {
+  position: fixed;
+  z-index: 20;
+  width: 260px;
+  padding: 8px 12px;
+  font-size: 0.9rem;
+  background: rgb(var(--v-theme-surface));
+  border: 1px solid var(--quiet);
+  border-radius: 3px;
+  pointer-events: none;
 }
 .all {
   all: unset;

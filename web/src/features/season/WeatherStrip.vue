@@ -3,13 +3,9 @@ import { computed } from 'vue'
 import type { Schemas } from '../../api/client'
 import type { Timescale } from '../../draw/timescale'
 import { dayNumber } from '../../format/dates'
-import { temperature } from '../../format/units'
+import { RAIN, STRIP, TEMPERATURE, temperatureY } from './strip'
 
 const props = defineProps<{ strip: Schemas['Strip']; scale: Timescale }>()
-const HEIGHT = 58
-const LOW = -10
-const HIGH = 105
-const y = (f: number) => HEIGHT - 12 - ((f - LOW) / (HIGH - LOW)) * (HEIGHT - 14)
 
 /** The days in sight, no more than one for every other pixel. */
 const days = computed(() => {
@@ -26,12 +22,13 @@ const days = computed(() => {
   }
 })
 const x = (i: number) => Math.round(props.scale.x(days.value.first + i) * 10) / 10
+const rain = (i: number) => Math.min(RAIN, props.strip.rainIn[i]! * (i < props.strip.measured ? 14 : 52))
 const line = computed(() =>
-  days.value.picked.map((i) => `${x(i)},${y(props.strip.middleF[i]!).toFixed(1)}`).join(' '),
+  days.value.picked.map((i) => `${x(i)},${temperatureY(props.strip.middleF[i]!).toFixed(1)}`).join(' '),
 )
 const band = computed(() => {
-  const up = days.value.picked.map((i) => `${x(i)},${y(props.strip.highF[i]!).toFixed(1)}`)
-  const down = [...days.value.picked].reverse().map((i) => `${x(i)},${y(props.strip.lowF[i]!).toFixed(1)}`)
+  const up = days.value.picked.map((i) => `${x(i)},${temperatureY(props.strip.highF[i]!).toFixed(1)}`)
+  const down = [...days.value.picked].reverse().map((i) => `${x(i)},${temperatureY(props.strip.lowF[i]!).toFixed(1)}`)
   return [...up, ...down].join(' ')
 })
 </script>
@@ -39,30 +36,30 @@ const band = computed(() => {
 <template>
   <svg
     :width="scale.width"
-    :height="HEIGHT"
+    :height="STRIP"
     role="img"
-    aria-label="Temperature range, rain and chance of frost by day"
+    aria-label="Rain, temperature range and chance of frost by day"
   >
+    <line x1="0" :x2="scale.width" :y1="RAIN + 1.5" :y2="RAIN + 1.5" class="floor" />
     <polygon :points="band" class="band" />
     <polyline :points="line" class="mean" />
-    <line x1="0" :x2="scale.width" :y1="y(32)" :y2="y(32)" class="freeze" />
-    <text x="3" :y="y(32) - 2" class="label">{{ temperature(32) }}</text>
+    <line x1="0" :x2="scale.width" :y1="temperatureY(32)" :y2="temperatureY(32)" class="freeze" />
     <g v-for="i in days.picked" :key="i">
       <rect
-        v-if="strip.rainIn[i]! > 0.03"
+        v-if="rain(i) > 0.4"
         :x="x(i)"
-        :y="0"
+        :y="RAIN + 1 - rain(i)"
         :width="days.width"
-        :height="Math.min(26, strip.rainIn[i]! * (i < strip.measured ? 16 : 60))"
+        :height="rain(i)"
         class="rain"
         :class="{ ahead: i >= strip.measured }"
       />
       <rect
-        v-if="strip.frost[i]! > 4"
+        v-if="strip.frost[i]!"
         :x="x(i)"
-        :y="HEIGHT - 8"
+        :y="TEMPERATURE + 1"
         :width="Math.max(1, days.width * 1.4)"
-        height="7"
+        :height="STRIP - TEMPERATURE - 2"
         class="frost"
         :style="{ opacity: strip.frost[i]! / 100 }"
       />
@@ -71,9 +68,15 @@ const band = computed(() => {
 </template>
 
 <style scoped>
+svg {
+  display: block;
+}
+.floor {
+  stroke: var(--hair);
+}
 .band {
   fill: var(--straw);
-  opacity: 0.35;
+  opacity: 0.45;
 }
 .mean {
   fill: none;
@@ -84,11 +87,6 @@ const band = computed(() => {
   stroke: var(--flax);
   stroke-dasharray: 3 3;
   opacity: 0.6;
-}
-.label {
-  font-size: 10px;
-  fill: var(--quiet);
-  font-family: var(--figures);
 }
 .rain {
   fill: var(--flax);

@@ -24,8 +24,11 @@ import nimblefurrow.core.seeding.SeedingWindow;
  * @param inTime chance that there is still a day on which it becomes a useful cover
  */
 public record Verdict(Kind kind, Optional<LocalDate> by, Share inTime, Reason says) {
-  private static final FigureKey SURE = FigureKey.of("season", "sow_by_sure");
-  private static final FigureKey HALF = FigureKey.of("season", "sow_by_half");
+  /** Chance with which a last sowing day must work. */
+  public static final FigureKey SURE = FigureKey.of("season", "sow_by_sure");
+
+  /** Chance with which it must work where it is not sure. */
+  public static final FigureKey HALF = FigureKey.of("season", "sow_by_half");
 
   /** How a sowing stands. */
   public enum Kind {

@@ -59,6 +59,17 @@ public enum Route implements Coded {
     return words;
   }
 
+  /** What is done, as in "roll about 20 May". */
+  public String act() {
+    return switch (this) {
+      case EARLY_SPRAY -> "spray";
+      case PLANT_GREEN -> "plant green";
+      case ROLL -> "roll";
+      case WINTER_KILL -> "dead";
+      default -> words;
+    };
+  }
+
   /** Whether it can be chosen; the others have their place only. */
   public boolean offered() {
     return offered;

@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
+import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.figures.Row;
@@ -210,6 +211,12 @@ public final class FitDays {
         .filter(e -> e.getValue() < best)
         .min(Map.Entry.comparingByValue())
         .map(Map.Entry::getKey);
+  }
+
+  /** Water of a ground's topsoil on a day in each climate year, share of field capacity. */
+  public Ensemble<Double> topsoil(Footing ground, LocalDate date) {
+    List<TopsoilWater> wet = water.computeIfAbsent(ground, this::buckets);
+    return Ensemble.of(wet.size(), i -> wet.get(i).shareOfCapacity(date));
   }
 
   private boolean[] counted(List<Footing> grounds, MachineKind kind, LocalDate date) {

@@ -10,10 +10,18 @@ import nimblefurrow.server.season.Answers.RouteAnswer;
 import nimblefurrow.server.season.Answers.StageAnswer;
 import nimblefurrow.server.season.Answers.WindowAnswer;
 
-/** A field's answer, opened beneath its lane. */
+/**
+ * A field's answer, opened beneath its lane.
+ *
+ * @param headline the answer in a sentence, part by part
+ * @param openFrom first of the days with which its own drawing opens
+ */
 record FieldAnswer(
     UUID fieldId,
     String field,
+    List<String> headline,
+    LocalDate openFrom,
+    LocalDate openTo,
     String crop,
     String next,
     LocalDate nextPlanned,

@@ -154,10 +154,7 @@ final class LaneBuilder {
       if (route.impossible().isPresent()) {
         return "needs another end";
       }
-      return route
-          .aim()
-          .map(d -> endVerb(route.route()) + " about " + units.say(d))
-          .orElse("growing");
+      return route.aim().map(d -> route.route().act() + " about " + units.say(d)).orElse("growing");
     }
     return now.verdict().orElseThrow().says().in(units);
   }
@@ -174,16 +171,6 @@ final class LaneBuilder {
 
   private static String endWords(CoverPlan plan) {
     return plan.clearing() == null ? plan.route().words() : plan.clearing().how().words();
-  }
-
-  static String endVerb(Route route) {
-    return switch (route) {
-      case EARLY_SPRAY -> "spray";
-      case PLANT_GREEN -> "plant green";
-      case ROLL -> "roll";
-      case WINTER_KILL -> "dead";
-      default -> route.words();
-    };
   }
 
   /** The crop's band; none for ground that a cut has freed. */

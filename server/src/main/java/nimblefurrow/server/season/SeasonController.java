@@ -19,6 +19,8 @@ import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.Call;
 import nimblefurrow.core.season.CallBoard;
+import nimblefurrow.core.season.Headline;
+import nimblefurrow.core.season.SheetSpan;
 import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.weather.WeatherTrace;
 import nimblefurrow.core.work.Job;
@@ -83,12 +85,14 @@ class SeasonController {
       SeasonView.Strip none =
           new SeasonView.Strip(
               today, 0, new int[0], new int[0], new int[0], new double[0], new int[0]);
-      return new SeasonView(today, today, today, false, 0, none, List.of(), List.of());
+      return new SeasonView(
+          today, today, today, false, 0, none, today, today, 0, List.of(), List.of(), List.of());
     }
     FarmSeason farm = found.get();
     List<LaneView> lanes = new ArrayList<>();
     List<CallBoard.Lane> board = new ArrayList<>();
-    lay(farm, first(farm.fields()), lanes, board);
+    List<Job> jobs = new ArrayList<>();
+    lay(farm, first(farm.fields()), lanes, board, jobs);
     Map<UUID, UUID> fieldOf =
         farm.covers().stream().collect(Collectors.toMap(FieldSeasons::key, f -> f.field().id()));
     UnitSystem units = farm.day().units();
@@ -96,6 +100,7 @@ class SeasonController {
         new CallBoard(farm.day().outlook())
             .calls(board).stream().map(c -> call(c, units, fieldOf)).toList();
     WeatherTrace trace = farm.day().outlook().traces().get(0);
+    SheetSpan span = SheetFrame.span(farm.day(), farm.covers());
     return new SeasonView(
         farm.day().today(),
         trace.first(),
@@ -103,8 +108,12 @@ class SeasonController {
         true,
         farm.withoutCrop(),
         strips.of(farm.day().outlook()),
+        span.from(),
+        span.to(),
+        SheetFrame.heaviest(farm.covers()),
         lanes,
-        calls);
+        calls,
+        SheetFrame.coming(farm.day(), jobs, fieldOf, board));
   }
 
   record Wanted(@NotNull @Size(max = MOST_WANTED) List<UUID> lanes) {}
@@ -118,7 +127,7 @@ class SeasonController {
     seasons
         .of(current.id())
         .map(farm -> farm.only(farm.fields().stream().filter(f -> ids.contains(id(f))).toList()))
-        .ifPresent(farm -> lay(farm, ids::contains, lanes, new ArrayList<>()));
+        .ifPresent(farm -> lay(farm, ids::contains, lanes, new ArrayList<>(), new ArrayList<>()));
     return lanes.stream().filter(LaneView::drawn).filter(l -> ids.contains(l.id())).toList();
   }
 
@@ -140,7 +149,11 @@ class SeasonController {
   }
 
   private void lay(
-      FarmSeason farm, Predicate<UUID> drawn, List<LaneView> lanes, List<CallBoard.Lane> board) {
+      FarmSeason farm,
+      Predicate<UUID> drawn,
+      List<LaneView> lanes,
+      List<CallBoard.Lane> board,
+      List<Job> jobs) {
     Map<JobId, Pin> pins =
         placements.all(current.id()).stream().collect(Collectors.toMap(Pin::jobId, p -> p));
     Map<String, String> machineNames =
@@ -158,13 +171,14 @@ class SeasonController {
               lane -> {
                 lanes.add(lane.view());
                 board.addAll(lane.board());
+                jobs.addAll(lane.jobs());
               });
     }
     troubles.forEach(t -> lanes.add(builder.trouble(t)));
   }
 
-  /** A lane as it is shown, and as the calls see it. */
-  private record Lane(LaneView view, List<CallBoard.Lane> board) {}
+  /** A lane as it is shown, as the calls see it, and its open jobs. */
+  private record Lane(LaneView view, List<CallBoard.Lane> board, List<Job> jobs) {}
 
   private static Lane lane(
       LaneBuilder builder,
@@ -174,12 +188,14 @@ class SeasonController {
       Map<JobId, Pin> pins,
       Map<String, String> machineNames) {
     List<CallBoard.Lane> board = new ArrayList<>();
+    List<Job> jobs = new ArrayList<>();
     List<LaneView.Stake> stakes = new ArrayList<>();
     Optional<String> heldBackBy = field.heldBackBy();
     for (FieldSeasons one : field.andAfter()) {
       Map<Operation, LocalDate> placed = new HashMap<>();
       for (Job job : FarmSeason.jobs(farm, one)) {
         heldBackBy = heldBackBy.or(() -> FarmSeason.heldBack(farm, one, job));
+        jobs.add(job);
         Pin pin = pins.get(job.id());
         if (pin != null) {
           placed.put(job.id().operation(), pin.start());
@@ -198,7 +214,7 @@ class SeasonController {
           new CallBoard.Lane(
               one.key(), one.field().name(), one.now(), placed, one.lastStemCount()));
     }
-    return new Lane(builder.lane(field, stakes, heldBackBy, drawn), board);
+    return new Lane(builder.lane(field, stakes, heldBackBy, drawn), board, jobs);
   }
 
   @GetMapping("/{fieldId}")
@@ -211,9 +227,15 @@ class SeasonController {
     Optional<MatForecast> mat = now.stand().map(s -> new MatForecast(s, farm.outlook()));
     var cover = now.field().cover();
     boolean growing = cover.filter(c -> c.seeded() != null && c.ended() == null).isPresent();
+    SheetSpan span = SheetFrame.span(farm, List.of(f));
     return new FieldAnswer(
         fieldId,
         f.field().name(),
+        Headline.of(now, farm.outlook(), Optional.empty()).stream()
+            .map(part -> part.in(units))
+            .toList(),
+        span.from(),
+        span.to(),
         Words.ground(f.crop()),
         f.next(),
         now.field().next().planned(),

@@ -6,7 +6,13 @@ import java.util.UUID;
 import nimblefurrow.core.season.Call;
 import nimblefurrow.server.platform.Maybe;
 
-/** The season sheet: today, the strip of weather above, the lanes, and what needs a person. */
+/**
+ * The season sheet: today, the strip of weather above, the lanes, and what needs a person.
+ *
+ * @param openFrom first of the days with which it opens
+ * @param heaviest the most that any cover may weigh, lb/ac dry: one height for all lanes
+ * @param coming the next decisions, on which nothing is to be done yet
+ */
 record SeasonView(
     LocalDate today,
     LocalDate first,
@@ -14,8 +20,12 @@ record SeasonView(
     boolean hasWeather,
     int withoutCrop,
     Strip strip,
+    LocalDate openFrom,
+    LocalDate openTo,
+    int heaviest,
     List<LaneView> lanes,
-    List<CallView> calls) {
+    List<CallView> calls,
+    List<ComingView> coming) {
 
   /**
    * Weather by day from a first day: measured up to today (as many days as {@code measured}), after
@@ -30,6 +40,9 @@ record SeasonView(
       int[] highF,
       double[] rainIn,
       int[] frost) {}
+
+  /** A job whose window is still to open. */
+  record ComingView(UUID fieldId, String says, LocalDate opens) {}
 
   record CallView(
       Call.Kind kind,

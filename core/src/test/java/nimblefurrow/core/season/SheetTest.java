@@ -1,0 +1,176 @@
+package nimblefurrow.core.season;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import nimblefurrow.core.TestWeather;
+import nimblefurrow.core.cashcrop.CropKind;
+import nimblefurrow.core.cashcrop.CropPlanting;
+import nimblefurrow.core.cover.Catalogue;
+import nimblefurrow.core.cover.CoverStage;
+import nimblefurrow.core.cover.MatForecast;
+import nimblefurrow.core.cover.Mix;
+import nimblefurrow.core.cover.StageForecast;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.houserules.HouseRules;
+import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.seeding.Goal;
+import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.termination.NextCrop;
+import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.weather.SoilTexture;
+import nimblefurrow.core.work.FitDays;
+import nimblefurrow.core.work.Job;
+import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.work.Operation;
+import org.junit.jupiter.api.Test;
+
+/** With which days the sheet opens, what comes next, one day of a field, and its one sentence. */
+class SheetTest {
+  private static final LocalDate TODAY = LocalDate.of(2026, 9, 10);
+  private static final Figures FIGURES = Figures.shipped();
+  private static final Mix RYE = Mix.of(Catalogue.shipped().species("cereal-rye"));
+  private static final CoverPlan ROLLED =
+      CoverPlan.of(RYE, Goal.SMOTHER_WEEDS, WayIn.DRILL, Route.ROLL);
+
+  private static FieldSeason season(CoverPlan plan, LocalDate today) {
+    return new SeasonComposer(TestWeather.outlook(today), HouseRules.usual(FIGURES))
+        .compose(
+            new FieldCase(
+                new FieldFacts(Area.ofAcres(80), SoilTexture.SILT_LOAM, false, false),
+                CropPlanting.soybeans(LocalDate.of(2026, 5, 10), 2.5),
+                Optional.ofNullable(plan),
+                new NextCrop(CropKind.SOYBEANS, LocalDate.of(2027, 5, 20))));
+  }
+
+  private static String said(CoverPlan plan, LocalDate today) {
+    List<String> parts = new ArrayList<>();
+    Headline.of(season(plan, today), TestWeather.outlook(today), Optional.empty())
+        .forEach(part -> parts.add(part.in(UnitSystem.US)));
+    return String.join("; ", parts);
+  }
+
+  @Test
+  void theSheetOpensWithFourToSevenMonths() {
+    SheetSpan bare = SheetSpan.of(TODAY, List.of(), FIGURES);
+    assertThat(bare.from()).isEqualTo(TODAY.minusDays(18));
+    assertThat(ChronoUnit.DAYS.between(bare.from(), bare.to())).isEqualTo(122);
+    List<LocalDate> nine = new ArrayList<>();
+    for (int i = 1; i <= 9; i++) {
+      nine.add(TODAY.plusDays(10L * i + 50));
+    }
+    nine.add(TODAY.plusDays(400));
+    assertThat(SheetSpan.of(TODAY, nine, FIGURES).to())
+        .as("nine of ten are seen")
+        .isEqualTo(TODAY.plusDays(140 + 21));
+    nine.replaceAll(day -> day.plusDays(200));
+    assertThat(ChronoUnit.DAYS.between(TODAY, SheetSpan.of(TODAY, nine, FIGURES).to()))
+        .isEqualTo(213 - 18);
+    assertThat(SheetSpan.of(TODAY, List.of(TODAY.minusDays(40)), FIGURES)).isEqualTo(bare);
+  }
+
+  @Test
+  void whatComesNextIsNotYetOpenNorPlaced() {
+    FieldSeason season = season(ROLLED, TODAY);
+    UUID cover = UUID.randomUUID();
+    List<Job> jobs = FieldJobs.of(cover, "Orchard", season, FIGURES);
+    List<Upcoming> all = Upcoming.of(jobs, Set.of(), TODAY, FIGURES);
+    assertThat(all)
+        .extracting(one -> one.job().id().operation())
+        .containsExactly(Operation.SEED, Operation.ROLL);
+    assertThat(all.get(0).opens()).isBefore(all.get(1).opens()).isAfter(TODAY);
+    assertThat(Upcoming.of(jobs, Set.of(new JobId(cover, Operation.SEED)), TODAY, FIGURES))
+        .extracting(one -> one.job().id().operation())
+        .containsExactly(Operation.ROLL);
+    assertThat(Upcoming.of(jobs, Set.of(), LocalDate.of(2027, 6, 30), FIGURES)).isEmpty();
+    List<Job> many = new ArrayList<>(jobs);
+    many.addAll(jobs);
+    many.addAll(jobs);
+    assertThat(Upcoming.of(many, Set.of(), TODAY, FIGURES)).as("three are told").hasSize(3);
+  }
+
+  @Test
+  void aDayTellsStemsMatSoilAndChances() {
+    LocalDate today = LocalDate.of(2027, 4, 20);
+    Outlook outlook = TestWeather.outlook(today);
+    FieldSeason season = season(ROLLED.sown(LocalDate.of(2026, 9, 25)), today);
+    FitDays fit = new FitDays(outlook);
+    List<Job> jobs = FieldJobs.of(UUID.randomUUID(), "Orchard", season, FIGURES);
+    StageForecast stems =
+        new StageForecast(RYE.members().get(0).species(), season.stand().orElseThrow(), outlook);
+    LocalDate aim = season.route().orElseThrow().aim().orElseThrow();
+    FieldDay at = FieldDay.of(season, jobs, aim.minusDays(1), outlook, fit);
+    CoverStage stage = at.stages().get(0).stage();
+    assertThat(at.stages().get(0).stems().fraction())
+        .isCloseTo(stems.sharesOn(aim.minusDays(1)).get(stage), within(1e-9))
+        .isGreaterThanOrEqualTo(0.05);
+    stems
+        .sharesOn(aim.minusDays(1))
+        .forEach(
+            (other, share) -> {
+              if (other.compareTo(stage) > 0) {
+                assertThat(share).as("no later stage is told").isLessThan(0.05);
+              }
+            });
+    assertThat(at.mat())
+        .contains(new MatForecast(season.stand().orElseThrow(), outlook).on(aim.minusDays(1)));
+    assertThat(at.topsoil().low()).isBetween(0.1, at.topsoil().high());
+    assertThat(at.jobs()).hasSize(1);
+    assertThat(at.jobs().get(0).open().fraction())
+        .isCloseTo(fit.chanceOpen(jobs.get(0), aim.minusDays(1)), within(1e-12));
+    FieldDay winter = FieldDay.of(season, jobs, LocalDate.of(2026, 12, 20), outlook, fit);
+    assertThat(winter.stages()).isEmpty();
+    assertThat(winter.mat()).isPresent();
+    assertThat(winter.jobs()).as("no window is open").isEmpty();
+    FieldDay before = FieldDay.of(season, jobs, LocalDate.of(2026, 9, 1), outlook, fit);
+    assertThat(before.mat()).isEmpty();
+    FieldDay dead = FieldDay.of(season, jobs, aim.plusDays(40), outlook, fit);
+    assertThat(dead.mat()).as("it has been ended").isEmpty();
+    assertThat(dead.stages()).isEmpty();
+  }
+
+  @Test
+  void theSentenceSaysWhatGoesInWhatEndsItAndWhatThatLeaves() {
+    assertThat(said(null, TODAY))
+        .matches("No cover is chosen; the ground comes free about \\d+ \\w+");
+    assertThat(said(ROLLED, TODAY))
+        .matches(
+            "drill cereal rye \\d+ Sep to \\d+ Oct; roll \\d+ May to \\d+ \\w+;"
+                + " \\d+ % that the mat reaches 8,000 lb/ac");
+    CoverPlan sprayed = CoverPlan.of(RYE, Goal.KEEP_NITROGEN, WayIn.DRILL, Route.EARLY_SPRAY);
+    assertThat(said(sprayed.sown(LocalDate.of(2026, 9, 25)), LocalDate.of(2026, 11, 1)))
+        .matches(
+            "cereal rye was sown 25 Sep; spray \\d+ \\w+ to \\d+ \\w+;"
+                + " it leaves about [\\d,]+ lb/ac, [\\d,]+ lb/ac to [\\d,]+ lb/ac");
+    assertThat(said(sprayed, LocalDate.of(2026, 12, 20))).startsWith("drill cereal rye: ");
+    assertThat(
+            Headline.of(
+                    season(ROLLED, TODAY),
+                    TestWeather.outlook(TODAY),
+                    Optional.of(SeedRate.poundsPerAcre(120)))
+                .get(1)
+                .in(UnitSystem.US))
+        .startsWith("120.0 lb/ac");
+  }
+
+  @Test
+  void everyWayHasItsWords() {
+    int told = 0;
+    for (WayIn way : WayIn.values()) {
+      CoverPlan plan = CoverPlan.of(RYE, Goal.KEEP_NITROGEN, way, Route.EARLY_SPRAY);
+      assertThat(said(plan, TODAY)).doesNotContain("%s").isNotBlank();
+      told++;
+    }
+    assertThat(told).isEqualTo(WayIn.values().length);
+  }
+}

@@ -1,0 +1,80 @@
+package nimblefurrow.server.season;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.season.FieldDay;
+import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.season.Answers.MatRange;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Reads one day off a field's lane. */
+@RestController
+@RequestMapping("/api/season")
+class FieldDayController {
+  private final Seasons seasons;
+  private final CurrentFarm current;
+
+  FieldDayController(Seasons seasons, CurrentFarm current) {
+    this.seasons = seasons;
+    this.current = current;
+  }
+
+  /** What is read off one day of a field; chances and shares in %. */
+  record DayAnswer(
+      LocalDate day,
+      List<StageShare> stages,
+      @Maybe MatRange mat,
+      TopsoilRange topsoil,
+      List<JobChance> jobs) {
+    record StageShare(String species, String words, int stems) {}
+
+    record TopsoilRange(int low, int middle, int high) {}
+
+    record JobChance(String words, int chance) {}
+  }
+
+  @GetMapping("/{fieldId}/day")
+  DayAnswer day(
+      @PathVariable UUID fieldId,
+      @RequestParam LocalDate on,
+      @RequestParam(required = false) UUID zone) {
+    OneField one = seasons.one(current.id(), fieldId, zone);
+    FarmDay farm = one.day();
+    LocalDate first = farm.outlook().first();
+    if (on.isBefore(first) || on.isAfter(farm.outlook().last())) {
+      throw new OutOfRange(
+          "on", Reason.of("a day is read between {} and {}", first, farm.outlook().last()));
+    }
+    FieldSeasons f = one.running();
+    FieldDay day =
+        FieldDay.of(f.now(), FarmSeason.jobs(farm, f), on, farm.outlook(), farm.weather().fit());
+    return new DayAnswer(
+        on,
+        day.stages().stream()
+            .map(
+                s ->
+                    new DayAnswer.StageShare(
+                        s.species(), s.stage().words(), percent(s.stems().fraction())))
+            .toList(),
+        day.mat().map(MatRange::of).orElse(null),
+        new DayAnswer.TopsoilRange(
+            percent(day.topsoil().low()),
+            percent(day.topsoil().middle()),
+            percent(day.topsoil().high())),
+        day.jobs().stream()
+            .map(j -> new DayAnswer.JobChance(j.job().words(), percent(j.open().fraction())))
+            .toList());
+  }
+
+  private static int percent(double share) {
+    return (int) Math.round(100 * share);
+  }
+}

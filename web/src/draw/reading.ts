@@ -1,0 +1,25 @@
+import { dayNumber } from '../format/dates'
+import type { Schemas } from '../api/client'
+
+type Ridge = Schemas['Ridge']
+
+/** Dry matter between the points of a ridge on a day: low, middle and high; none where nothing stands. */
+export function readRidge(ridges: Ridge[], day: number): { low: number; middle: number; high: number } | null {
+  for (const ridge of [...ridges].reverse()) {
+    const at = day - dayNumber(ridge.first)
+    const after = ridge.days.findIndex((d) => d >= at)
+    if (at < ridge.days[0]! || after < 0) continue
+    const before = Math.max(0, after - 1)
+    const span = ridge.days[after]! - ridge.days[before]!
+    const share = span === 0 ? 0 : (at - ridge.days[before]!) / span
+    const between = (values: number[]) => values[before]! + (values[after]! - values[before]!) * share
+    return { low: between(ridge.low), middle: between(ridge.middle), high: between(ridge.high) }
+  }
+  return null
+}
+
+/** A round height near a third to two thirds of the tallest, for the one line that tells the scale. */
+export function scaleMark(top: number): number {
+  const step = 10 ** Math.floor(Math.log10(Math.max(1, top)))
+  return [5, 4, 2, 1, 0.5].map((n) => n * step).find((n) => n <= top * 0.7) ?? step / 2
+}

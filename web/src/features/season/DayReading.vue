@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useFieldDay } from '../../api/resources'
+import { readRidge } from '../../draw/reading'
+import { dayNumber, isoDay, long } from '../../format/dates'
+import { matter, rateUnit } from '../../format/units'
+import type { Lane } from './lanes'
+
+/** What one day of a lane says: at once what is drawn, then what the server reads off the day. */
+const props = defineProps<{ lane: Lane; day: number; today: number }>()
+const iso = computed(() => isoDay(props.day))
+const stands = computed(() => readRidge(props.lane.ridges, props.day))
+const { data: read } = useFieldDay(
+  () => props.lane.fieldId,
+  () => props.lane.zoneId,
+  iso,
+)
+// What was read is shown for its own day only: never the day before's under this day's date.
+const known = computed(() => (read.value && dayNumber(read.value.day) === props.day ? read.value : null))
+</script>
+
+<template>
+  <div class="reading">
+    <p class="day">
+      <b>{{ long(iso) }}</b>
+    </p>
+    <p v-if="stands">
+      <span class="figures">{{ matter(stands.middle) }}</span> {{ rateUnit }} dry<template v-if="day > today">
+        <span class="quiet figures">({{ matter(stands.low) }}–{{ matter(stands.high) }})</span></template
+      >
+    </p>
+    <p v-else class="quiet">nothing stands</p>
+    <template v-if="known">
+      <p v-for="s in known.stages" :key="s.species">
+        {{ s.species }}: <span class="figures">{{ s.stems }} %</span> {{ s.words }}
+      </p>
+      <p v-for="j in known.jobs" :key="j.words">
+        {{ j.words }}: open and fit <span class="figures">{{ j.chance }} %</span>
+      </p>
+      <p class="quiet">
+        topsoil <span class="figures">{{ known.topsoil.middle }} %</span> of full<template v-if="day > today">
+          <span class="figures">({{ known.topsoil.low }}–{{ known.topsoil.high }})</span></template
+        >
+      </p>
+    </template>
+    <p v-else class="quiet">reading the day …</p>
+  </div>
+</template>
+
+<style scoped>
+.reading p {
+  margin: 0;
+  line-height: 1.35;
+}
+.day {
+  white-space: nowrap;
+}
+</style>

@@ -1,0 +1,133 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { scaleMark } from '../../draw/reading'
+import { timescale } from '../../draw/timescale'
+import { dayNumber, isoDay, long } from '../../format/dates'
+import { matter, rateUnit } from '../../format/units'
+import DayReading from './DayReading.vue'
+import FurrowLane from './FurrowLane.vue'
+import type { Lane } from './lanes'
+import TimeAxis from './TimeAxis.vue'
+
+/** One lane drawn large around its next decision, with a day that can be read off. */
+const props = defineProps<{ lane: Lane; from: string; to: string; today: string }>()
+const HEIGHT = 172
+const AXIS = 56
+const box = ref<HTMLElement>()
+const width = ref(600)
+const observer = new ResizeObserver(() => box.value && (width.value = Math.max(200, box.value.clientWidth - AXIS)))
+onMounted(() => observer.observe(box.value!))
+onBeforeUnmount(() => observer.disconnect())
+
+const scale = computed(() => timescale(dayNumber(props.from), dayNumber(props.to), width.value))
+const inSight = computed(() => {
+  const [from, to] = [dayNumber(props.from), dayNumber(props.to)]
+  return props.lane.ridges.flatMap((r) =>
+    r.high.filter((_, i) => {
+      const day = dayNumber(r.first) + r.days[i]!
+      return day >= from && day <= to
+    }),
+  )
+})
+const top = computed(() => Math.max(1_000, ...inSight.value) * 1.05)
+const mark = computed(() => scaleMark(top.value))
+const day = ref(dayNumber(props.today))
+watch(
+  () => props.today,
+  (now) => (day.value = dayNumber(now)),
+)
+
+function point(event: PointerEvent) {
+  const at = event.clientX - (event.currentTarget as HTMLElement).getBoundingClientRect().left
+  day.value = Math.round(Math.max(scale.value.first, Math.min(scale.value.last, scale.value.day(at))))
+}
+</script>
+
+<template>
+  <div class="drawing">
+    <div ref="box" class="box">
+      <div class="axis quiet figures" :style="{ height: HEIGHT + 'px' }" aria-hidden="true">
+        <span :style="{ top: HEIGHT - 15 - (mark / top) * (HEIGHT - 18) - 8 + 'px' }">{{ matter(mark) }}</span><span
+          :style="{ top: HEIGHT - 24 + 'px' }"
+          >0</span
+        >
+      </div>
+      <div class="field" @pointermove="point" @pointerdown="point">
+        <FurrowLane
+          :lane="lane"
+          :scale="scale"
+          :today="dayNumber(today)"
+          :height="HEIGHT"
+          :top="top"
+          :mark="mark"
+          :mark-words="rateUnit + ' dry'"
+        />
+        <div class="line" :style="{ left: scale.x(day) + 'px', height: HEIGHT + 'px' }" />
+        <TimeAxis :scale="scale" />
+      </div>
+      <input
+        v-model.number="day"
+        class="slide"
+        type="range"
+        :min="Math.ceil(scale.first)"
+        :max="Math.floor(scale.last)"
+        :aria-label="`Read a day of ${lane.field}`"
+        :aria-valuetext="long(isoDay(day))"
+      />
+    </div>
+    <DayReading class="says" :lane="lane" :day="day" :today="dayNumber(today)" />
+  </div>
+</template>
+
+<style scoped>
+.drawing {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 250px;
+  gap: 6px 18px;
+  align-items: start;
+}
+.box {
+  position: relative;
+  min-width: 0;
+  padding-left: 56px;
+}
+.axis {
+  position: absolute;
+  left: 0;
+  top: 0;
+  width: 50px;
+}
+.axis span {
+  position: absolute;
+  right: 0;
+  font-size: 0.85rem;
+}
+.field {
+  position: relative;
+  touch-action: pan-y;
+  cursor: crosshair;
+  background: var(--furrow);
+  overflow: hidden;
+}
+.line {
+  position: absolute;
+  top: 0;
+  width: 0;
+  border-left: 2px dotted var(--loam);
+  pointer-events: none;
+}
+.slide {
+  width: 100%;
+  height: 18px;
+  margin: 0;
+  accent-color: var(--flax);
+}
+@media (max-width: 760px) {
+  .drawing {
+    grid-template-columns: 1fr;
+  }
+  .slide {
+    height: 44px;
+  }
+}
+</style>
