@@ -51,6 +51,26 @@ export const useLand = () => useQuery({ queryKey: ['land'], queryFn: () => got(a
 
 export const useMachines = () => useQuery({ queryKey: ['machines'], queryFn: () => got(api.GET('/api/machines')) })
 
+/** Crops of all fields by harvest years. */
+export const useCropTable = (from: At<number>, years: number) =>
+  useQuery({
+    queryKey: computed(() => ['crops', toValue(from), years]),
+    queryFn: () => got(api.GET('/api/crops', { params: { query: { from: toValue(from), years } } })),
+    placeholderData: keepPreviousData,
+  })
+
+/** What a new farm still lacks. */
+export const useFirstSteps = () =>
+  useQuery({ queryKey: ['first-steps'], queryFn: () => got(api.GET('/api/first-steps')) })
+
+/** Machines that a yard can be filled with. */
+export const useYard = (wanted: At<boolean>) =>
+  useQuery({
+    queryKey: ['yard'],
+    queryFn: () => got(api.GET('/api/machines/yard')),
+    enabled: computed(() => toValue(wanted)),
+  })
+
 /** What a kind of machine is asked for. */
 export const useSetUpSheet = (machine: At<Pick<Schemas['MachineView'], 'kind' | 'hired'> | undefined>) => {
   const asked = computed(() => ({ kind: toValue(machine)?.kind, hired: toValue(machine)?.hired ?? false }))

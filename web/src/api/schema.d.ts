@@ -29,7 +29,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_2"];
+        post: operations["keep_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -159,6 +159,70 @@ export interface paths {
         put: operations["keep"];
         post?: never;
         delete: operations["drop"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crops": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rows"];
+        put?: never;
+        post: operations["keep_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crops/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crops/rotation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rotation"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crops/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -574,6 +638,22 @@ export interface paths {
         get: operations["file"];
         put?: never;
         post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/first-steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["steps"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1022,6 +1102,22 @@ export interface paths {
         get: operations["sheet"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/yard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["yard"];
+        put?: never;
+        post: operations["fromTheYard"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1628,10 +1724,11 @@ export interface components {
             };
         };
         ComingView: {
+            /** Format: date */
+            day: string;
             /** Format: uuid */
             fieldId: string;
-            /** Format: date */
-            opens: string;
+            placed: boolean;
             says: string;
         };
         Correction: {
@@ -1687,6 +1784,32 @@ export interface components {
             /** @enum {string} */
             way: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING";
         };
+        CropCell: {
+            field: string;
+            /** Format: uuid */
+            fieldId?: string;
+            /** @enum {string} */
+            kind?: "CORN_GRAIN" | "CORN_SILAGE" | "SOYBEANS" | "WINTER_WHEAT" | "OATS" | "OTHER" | "FREE_GROUND";
+            /** Format: double */
+            maturity?: number;
+            /** Format: date */
+            planted?: string;
+            trouble?: string;
+            words: string;
+            /** Format: int32 */
+            year: number;
+        };
+        CropCellForm: {
+            field?: string;
+            /** Format: uuid */
+            fieldId?: string;
+            text: string;
+            /** Format: int32 */
+            year: number;
+        };
+        CropCellsForm: {
+            cells: components["schemas"]["CropCellForm"][];
+        };
         CropDetails: {
             dates?: {
                 [key: string]: string;
@@ -1720,10 +1843,35 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
+        CropInYear: {
+            /** Format: uuid */
+            linkId: string;
+            words: string;
+            /** Format: int32 */
+            year: number;
+        };
+        CropLinksForm: {
+            links: string[];
+        };
+        CropRow: {
+            /** Format: double */
+            acres: number;
+            cells: components["schemas"]["CropInYear"][];
+            farmstead: string;
+            field: string;
+            /** Format: uuid */
+            fieldId: string;
+        };
         CropStageAnswer: {
             code: string;
             when: components["schemas"]["DateRange"];
             words: string;
+        };
+        CropsForm: {
+            cells: components["schemas"]["CropCell"][];
+        };
+        CropsKept: {
+            links: string[];
         };
         CutDetails: {
             /** @enum {string} */
@@ -1985,6 +2133,13 @@ export interface components {
             unit: "NONE" | "ACRE" | "POUND" | "POUND_PER_ACRE" | "POUND_PER_MINUTE" | "FOOT" | "INCH" | "INCH_OF_RAIN" | "MILE" | "SQUARE_FOOT" | "CUBIC_FOOT" | "GALLON" | "GALLON_PER_ACRE" | "BUSHEL" | "BUSHEL_PER_ACRE" | "CORN_BUSHEL_PER_ACRE" | "WHEAT_BUSHEL_PER_ACRE" | "OAT_BUSHEL_PER_ACRE" | "TON_PER_ACRE" | "MILE_PER_HOUR" | "FOOT_PER_SECOND" | "ACRE_PER_HOUR" | "SECOND_PER_ACRE" | "SEED_PER_POUND" | "SEED_PER_SQUARE_FOOT" | "PLANT_PER_SQUARE_FOOT" | "POUND_PER_CUBIC_FOOT" | "PER_ACRE" | "PER_SQUARE_FOOT" | "DOLLAR" | "DOLLAR_PER_ACRE" | "DOLLAR_PER_POUND" | "DOLLAR_PER_HOUR" | "DOLLAR_PER_DAY" | "DOLLAR_PER_YEAR" | "FAHRENHEIT" | "FAHRENHEIT_STEP" | "FAHRENHEIT_DAY" | "SUNSHINE" | "GRAM" | "SHARE" | "TIMES_DRILLED" | "PERCENT" | "DEGREE" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "WEEK";
             /** Format: double */
             value?: number;
+            words: string;
+        };
+        FirstStepView: {
+            done: boolean;
+            says: string;
+            /** @enum {string} */
+            step: "WEATHER" | "FIELDS" | "CROPS" | "MACHINES" | "SEED" | "COVER";
             words: string;
         };
         FitRow: {
@@ -2603,6 +2758,16 @@ export interface components {
             on: string;
             starterWanted: boolean;
         };
+        Offered: {
+            /** Format: double */
+            acresPerHour: number;
+            code: string;
+            costPerAcre: number;
+            hired: boolean;
+            /** @enum {string} */
+            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER";
+            words: string;
+        };
         OpeningView: {
             /** @enum {string} */
             crop: "CORN_GRAIN" | "CORN_SILAGE" | "SOYBEANS" | "WINTER_WHEAT" | "OATS" | "OTHER" | "FREE_GROUND";
@@ -2813,6 +2978,14 @@ export interface components {
             sown: boolean;
             words: string;
         };
+        RotationForm: {
+            crops: ("CORN_GRAIN" | "CORN_SILAGE" | "SOYBEANS" | "WINTER_WHEAT" | "OATS" | "OTHER" | "FREE_GROUND")[];
+            fields: string[];
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            to: number;
+        };
         RouteAnswer: {
             against: string[];
             /** Format: date */
@@ -2888,8 +3061,6 @@ export interface components {
             /** Format: date */
             first: string;
             hasWeather: boolean;
-            /** Format: int32 */
-            heaviest: number;
             lanes: components["schemas"]["LaneView"][];
             /** Format: date */
             last: string;
@@ -3297,6 +3468,9 @@ export interface components {
             way: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING";
             words: string;
         };
+        YardForm: {
+            codes: string[];
+        };
         ZoneForm: {
             boundary?: string;
             name: string;
@@ -3356,7 +3530,7 @@ export interface operations {
             };
         };
     };
-    keep_2: {
+    keep_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3614,6 +3788,125 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    rows: {
+        parameters: {
+            query: {
+                from: number;
+                years?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CropRow"][];
+                };
+            };
+        };
+    };
+    keep_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CropsForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CropsKept"];
+                };
+            };
+        };
+    };
+    read_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CropCellsForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CropCell"][];
+                };
+            };
+        };
+    };
+    rotation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RotationForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CropCell"][];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CropLinksForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CropsKept"];
+                };
             };
         };
     };
@@ -4403,6 +4696,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ImportView"];
+                };
+            };
+        };
+    };
+    steps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstStepView"][];
                 };
             };
         };
@@ -5311,6 +5624,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SheetGroup"][];
+                };
+            };
+        };
+    };
+    yard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Offered"][];
+                };
+            };
+        };
+    };
+    fromTheYard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["YardForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MachineView"][];
                 };
             };
         };

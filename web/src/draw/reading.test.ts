@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { dayNumber } from '../format/dates'
-import { readRidge, scaleMark } from './reading'
+import { heaviest, readRidge, scaleMark } from './reading'
 
 const ridge = {
   words: 'rye',
@@ -16,14 +16,20 @@ const ridge = {
 
 describe('reading a ridge', () => {
   it('reads between its points', () => {
-    expect(readRidge([ridge], dayNumber('2027-04-06'))).toEqual({ low: 150, middle: 300, high: 600 })
-    expect(readRidge([ridge], dayNumber('2027-04-01'))).toEqual({ low: 100, middle: 200, high: 400 })
+    expect(readRidge([ridge], dayNumber('2027-04-06'))).toEqual({ low: 150, middle: 300, high: 600, alive: true })
+    expect(readRidge([ridge], dayNumber('2027-04-01'))).toEqual({ low: 100, middle: 200, high: 400, alive: true })
     expect(readRidge([ridge], dayNumber('2027-04-21'))?.middle).toBe(800)
+    expect(readRidge([{ ...ridge, deadFrom: 2 }], dayNumber('2027-04-16'))?.alive).toBe(false)
   })
 
   it('says nothing where nothing stands', () => {
     expect(readRidge([ridge], dayNumber('2027-03-31'))).toBeNull()
     expect(readRidge([ridge], dayNumber('2027-04-22'))).toBeNull()
+  })
+
+  it('finds the heaviest between two days', () => {
+    expect(heaviest([ridge], dayNumber('2027-04-01'), dayNumber('2027-04-12'))).toBe(800)
+    expect(heaviest([ridge], dayNumber('2027-05-01'), dayNumber('2027-06-01'))).toBe(0)
   })
 
   it('marks the scale with a round number well inside', () => {

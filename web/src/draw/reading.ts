@@ -4,7 +4,10 @@ import type { Schemas } from '../api/client'
 type Ridge = Schemas['Ridge']
 
 /** Dry matter between the points of a ridge on a day: low, middle and high; none where nothing stands. */
-export function readRidge(ridges: Ridge[], day: number): { low: number; middle: number; high: number } | null {
+export function readRidge(
+  ridges: Ridge[],
+  day: number,
+): { low: number; middle: number; high: number; alive: boolean } | null {
   for (const ridge of [...ridges].reverse()) {
     const at = day - dayNumber(ridge.first)
     const after = ridge.days.findIndex((d) => d >= at)
@@ -13,9 +16,26 @@ export function readRidge(ridges: Ridge[], day: number): { low: number; middle: 
     const span = ridge.days[after]! - ridge.days[before]!
     const share = span === 0 ? 0 : (at - ridge.days[before]!) / span
     const between = (values: number[]) => values[before]! + (values[after]! - values[before]!) * share
-    return { low: between(ridge.low), middle: between(ridge.middle), high: between(ridge.high) }
+    return {
+      low: between(ridge.low),
+      middle: between(ridge.middle),
+      high: between(ridge.high),
+      alive: after < ridge.deadFrom,
+    }
   }
   return null
+}
+
+/** The most that a lane may weigh between two days. */
+export function heaviest(ridges: Ridge[], from: number, to: number): number {
+  let most = 0
+  for (const ridge of ridges) {
+    const first = dayNumber(ridge.first)
+    ridge.days.forEach((d, i) => {
+      if (first + d >= from && first + d <= to) most = Math.max(most, ridge.high[i]!)
+    })
+  }
+  return most
 }
 
 /** A round height near a third to two thirds of the tallest, for the one line that tells the scale. */

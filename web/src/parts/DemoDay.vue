@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import DayField from './DayField.vue'
 import { useFarm, useRefresh } from '../api/resources'
 import { mdiCalendarToday } from '@mdi/js'
 import { ref } from 'vue'
@@ -50,14 +51,13 @@ async function goTo(day: string) {
           @click="goTo(marked.day)"
         />
       </v-list>
-      <v-text-field
+      <DayField
         class="mt-2"
-        type="date"
         label="Another day"
         :model-value="session.today"
         min="2026-01-01"
         max="2027-12-01"
-        @change="goTo(($event.target as HTMLInputElement).value)"
+        @settled="goTo"
       />
       <div v-if="problem" role="alert" class="trouble mt-2">{{ problem }}</div>
     </v-card>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
+import { parseNumber } from '../format/day'
 import { kept, read, units, word, type Unit } from '../format/units'
+import NumberField from './NumberField.vue'
 
 /** A figure to type in the farm's units. What it is bound to stays in the unit in which it is kept. */
 const props = defineProps<{ modelValue: unknown; unit: Unit; label: string }>()
@@ -21,21 +23,18 @@ watch([() => props.modelValue, units, () => props.unit], ([now], [, before]) => 
   sent = now
 })
 
-function typed(value: unknown) {
-  text.value = String(value ?? '')
-  sent =
-    text.value.trim() === '' ? '' : units.value === 'US' ? text.value : String(kept(Number(text.value), props.unit))
+function typed(value: string) {
+  text.value = value
+  const number = parseNumber(value)
+  sent = number === null || units.value === 'US' ? value : String(kept(number, props.unit))
   emit('update:modelValue', sent as string)
 }
 </script>
 
 <template>
-  <v-text-field
+  <NumberField
     :model-value="text"
     :label="[label, word(unit)].filter(Boolean).join(', ')"
-    type="number"
-    inputmode="decimal"
-    step="any"
     @update:model-value="typed"
   />
 </template>

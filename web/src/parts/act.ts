@@ -28,7 +28,12 @@ export function useAct() {
   return { problem, said, busy, act }
 }
 
-/** A typed figure for the server; nothing typed is absent, not 0. */
+/**
+ * A typed figure for the server; nothing typed is absent, not 0. What is no number goes as it stands: the server
+ * refuses it by its name, and nothing typed is lost.
+ */
 export function figure(typed: unknown): number | undefined {
-  return typed === '' || typed === null || typed === undefined ? undefined : Number(typed)
+  if (typed === '' || typed === null || typed === undefined) return undefined
+  const number = Number(typed)
+  return Number.isFinite(number) ? number : (typed as number)
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import NumberField from '../../parts/NumberField.vue'
 import { useRefresh } from '../../api/resources'
 import { reactive, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
@@ -63,12 +64,10 @@ async function enter() {
         <template v-if="starting">
           <v-text-field v-model="typed.farm" class="mb-3" label="Farm name" required />
           <div class="d-flex ga-3 mb-3">
-            <v-text-field v-model="typed.latitude" label="Latitude, ° north" type="number" step="any" required />
-            <v-text-field
+            <NumberField v-model="typed.latitude" label="Latitude, ° north" required />
+            <NumberField
               v-model="typed.longitude"
               label="Longitude, ° east"
-              type="number"
-              step="any"
               required
               hint="west is negative"
               persistent-hint

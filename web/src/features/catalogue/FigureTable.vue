@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { parseNumber } from '../../format/day'
 import { kept, read, word, type Unit } from '../../format/units'
 import { planner } from '../../session'
 import type { Figure } from './figures'
@@ -16,8 +17,11 @@ const grouped = (value: number | undefined, unit: Unit) =>
 const range = (f: Figure) => `${grouped(f.low, f.unit)}${f.low < 0 ? ' to ' : '–'}${grouped(f.high, f.unit)}`
 
 function typed(figure: Figure, event: Event) {
-  const text = (event.target as HTMLInputElement).value
-  if (text !== '') emit('set', figure, kept(Number(text), figure.unit))
+  const input = event.target as HTMLInputElement
+  const number = parseNumber(input.value)
+  input.setCustomValidity(number === null && input.value !== '' ? 'A number, such as 1,200, 2.5 or 1/2' : '')
+  if (number === null) input.reportValidity()
+  else emit('set', figure, kept(number, figure.unit))
 }
 </script>
 
@@ -54,8 +58,7 @@ function typed(figure: Figure, event: Event) {
         <td class="n">
           <input
             class="figures"
-            type="number"
-            step="any"
+            inputmode="decimal"
             :value="said(f.value, f.unit)"
             placeholder="–"
             :disabled="!planner"

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import NumberField from '../../parts/NumberField.vue'
+import DayField from '../../parts/DayField.vue'
 import { mdiClose, mdiPlus } from '@mdi/js'
 import { computed } from 'vue'
 import type { Schemas } from '../../api/client'
@@ -53,9 +55,8 @@ const options = (id: string) =>
       :disabled="sown"
       @update:model-value="set({ way: $event })"
     />
-    <v-text-field
+    <DayField
       label="Sow on (empty: when best)"
-      type="date"
       :model-value="cover.planned ?? ''"
       :disabled="sown"
       @update:model-value="set({ planned: $event || undefined })"
@@ -81,26 +82,19 @@ const options = (id: string) =>
           :aria-label="`Share of ${member.species}'s full rate`"
           @input="setMember(i, { share: Number(($event.target as HTMLInputElement).value) })"
       /></label>
-      <v-text-field
+      <NumberField
         class="share"
         label="Share"
-        type="number"
-        min="0.05"
-        max="3"
-        step="0.05"
         :model-value="member.share"
         :disabled="sown"
         @update:model-value="setMember(i, { share: Number($event) })"
       />
-      <v-text-field
+      <NumberField
         class="typed"
         label="Own rate"
-        type="number"
-        min="0"
-        step="any"
         :model-value="member.typedRate ?? ''"
         :disabled="sown"
-        @change="typed(i, ($event.target as HTMLInputElement).value)"
+        @settled="typed(i, $event)"
       />
       <v-select
         class="unit"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import DayField from '../../parts/DayField.vue'
 import { computed, ref, watch } from 'vue'
 import { api, got, type Refused, type Schemas } from '../../api/client'
 import { long, short } from '../../format/dates'
@@ -107,7 +108,7 @@ const takeOff = () =>
             label="Machine"
             :items="able.map((m) => ({ value: m.id, title: m.name }))"
           />
-          <v-text-field v-model="day" class="flex-1-1" label="Starts on" type="date" :min="today" />
+          <DayField v-model="day" class="flex-1-1" label="Starts on" :min="today" />
         </div>
         <p v-if="able.length === 0" class="trouble mt-2">
           No machine on the farm can do this. <router-link to="/farm">Add one</router-link>.

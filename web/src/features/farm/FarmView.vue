@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import NumberField from '../../parts/NumberField.vue'
 import { useFarm, useRefresh } from '../../api/resources'
 import { ref } from 'vue'
 import { api, got, type Refused, type Schemas } from '../../api/client'
@@ -112,27 +113,23 @@ function rule(change: Partial<Schemas['Rules']>) {
               persistent-hint
               @update:model-value="rule({ rows: $event })"
             />
-            <v-text-field
+            <NumberField
               label="Spare seed"
               suffix="%"
-              type="number"
-              step="any"
               :disabled="!planner"
               :model-value="farm.spare * 100"
               hint="Ordered beyond the need"
               persistent-hint
-              @change="rule({ spare: Number(($event.target as HTMLInputElement).value) / 100 })"
+              @settled="rule({ spare: Number($event) / 100 })"
             />
-            <v-text-field
+            <NumberField
               label="Unevenness borne in a pan test"
               suffix="%"
-              type="number"
-              step="any"
               :disabled="!planner"
               :model-value="farm.mostCv * 100"
               hint="15 for an even spread, 20 for cover crops"
               persistent-hint
-              @change="rule({ mostCv: Number(($event.target as HTMLInputElement).value) / 100 })"
+              @settled="rule({ mostCv: Number($event) / 100 })"
             />
           </div>
           <v-text-field

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import NumberField from '../../parts/NumberField.vue'
+import DayField from '../../parts/DayField.vue'
 import { computed, reactive, ref, watch } from 'vue'
 import { api, got, type Schemas } from '../../api/client'
 import { short } from '../../format/dates'
@@ -156,7 +158,7 @@ function detail(l: Link): string {
     </table>
     <form v-if="planner" class="form mt-3" @submit.prevent="save">
       <v-select v-model="form.kind" label="What comes" :items="kinds" :disabled="!!changing" />
-      <v-text-field v-model="form.day" :label="cut ? 'On about' : 'Planted, or to be planted'" type="date" required />
+      <DayField v-model="form.day" :label="cut ? 'On about' : 'Planted, or to be planted'" />
       <template v-if="!cut">
         <v-text-field
           v-if="form.kind === 'OTHER'"
@@ -164,37 +166,22 @@ function detail(l: Link): string {
           label="Name of the crop"
           placeholder="peas, beets, hay …"
         />
-        <v-text-field
+        <NumberField
           v-if="corn || form.kind === 'SOYBEANS'"
           v-model="form.maturity"
           :label="form.kind === 'SOYBEANS' ? 'Maturity group' : 'Relative maturity, days'"
-          type="number"
-          step="any"
         />
-        <v-text-field
-          v-if="corn"
-          v-model="form.harvestMoisture"
-          label="Harvest at moisture, %"
-          type="number"
-          step="any"
-        />
-        <v-text-field
-          v-model="form.harvest"
-          :label="form.kind === 'OTHER' ? 'Harvest' : 'Harvest, if you know better'"
-          type="date"
-          :required="form.kind === 'OTHER'"
-        />
-        <v-text-field
+        <NumberField v-if="corn" v-model="form.harvestMoisture" label="Harvest at moisture, %" />
+        <DayField v-model="form.harvest" :label="form.kind === 'OTHER' ? 'Harvest' : 'Harvest, if you know better'" />
+        <DayField
           v-if="form.kind === 'SOYBEANS'"
           v-model="form.leafDrop"
           label="Leaf drop begins, if you know better"
-          type="date"
         />
         <template v-if="form.kind === 'OTHER'"
-          ><v-text-field v-model="form.canopyClosed" label="Canopy closes" type="date" /><v-text-field
+          ><DayField v-model="form.canopyClosed" label="Canopy closes" /><DayField
             v-model="form.canopyOpen"
             label="Canopy opens again"
-            type="date"
         /></template>
       </template>
       <p v-else class="quiet">The cover before it then has until that day to grow; the one after it opens on it.</p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import NumberField from '../../parts/NumberField.vue'
 import { useRefresh } from '../../api/resources'
 import { reactive, ref, watch } from 'vue'
 import { api, got, type Refused, type Schemas } from '../../api/client'
@@ -98,7 +99,7 @@ const saveLand = () =>
               { value: 'POOR', title: 'Poor' },
             ]"
           />
-          <v-text-field v-model="land.slopePercent" label="Slope, %" type="number" min="0" max="60" />
+          <NumberField v-model="land.slopePercent" label="Slope, %" />
           <div class="d-flex ga-4">
             <v-checkbox v-model="land.tiled" label="Tiled" /><v-checkbox v-model="land.organic" label="Organic" />
           </div>

@@ -14,11 +14,14 @@ import FieldDialog from './FieldDialog.vue'
 import ImportDialog from './ImportDialog.vue'
 
 const MapPane = defineAsyncComponent(() => import('./MapPane.vue'))
+const CropTable = defineAsyncComponent(() => import('./CropTable.vue'))
 
 type Entry = Schemas['FieldWithChain']
 const route = useRoute()
 const router = useRouter()
-const view = computed(() => (route.query.view === 'map' ? 'map' : 'list'))
+const views = { list: 'List', map: 'Map', crops: 'Crops' } as const
+type View = keyof typeof views
+const view = computed(() => (String(route.query.view) in views ? (route.query.view as View) : 'list'))
 const { data: fields, error } = useFields()
 const find = ref('')
 const bringing = ref(false)
@@ -68,9 +71,14 @@ function edit(entry: Entry) {
     <div class="head">
       <h1>Fields</h1>
       <div class="switch" role="group" aria-label="Show as">
-        <button type="button" :aria-pressed="view === 'list'" @click="router.replace({ query: {} })">List</button
-        ><button type="button" :aria-pressed="view === 'map'" @click="router.replace({ query: { view: 'map' } })">
-          Map
+        <button
+          v-for="(words, v) in views"
+          :key="v"
+          type="button"
+          :aria-pressed="view === v"
+          @click="router.replace({ query: v === 'list' ? {} : { view: v } })"
+        >
+          {{ words }}
         </button>
       </div>
       <v-text-field v-if="view === 'list'" v-model="find" class="find" label="Find a field" clearable />
@@ -81,6 +89,7 @@ function edit(entry: Entry) {
     </div>
     <Refusal :says="error" />
     <MapPane v-if="view === 'map'" @change="editById" />
+    <CropTable v-else-if="view === 'crops'" />
     <v-card v-else-if="fields && !fields.length" class="pa-8 text-center">
       <h2>Bring your boundaries</h2>
       <p>

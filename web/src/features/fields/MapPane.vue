@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import NumberField from '../../parts/NumberField.vue'
 import { useLand } from '../../api/resources'
 import { computed, onBeforeUnmount, onMounted, reactive, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
@@ -282,7 +283,7 @@ function choose(id: string | null) {
           >
         </div>
         <form v-if="planner" class="leave" @submit.prevent="leaveOut(true)">
-          <v-text-field v-model="left.season" label="Season" type="number" placeholder="2026" /><v-text-field
+          <NumberField v-model="left.season" label="Season" placeholder="2026" /><v-text-field
             v-model="left.reason"
             label="Why"
           />
@@ -311,11 +312,9 @@ function choose(id: string | null) {
           /><FigureField v-model="mark.keepAwayFt" label="Keep away" unit="FOOT" />
           <v-btn size="small" variant="tonal" color="primary" @click="use('mark')">Draw it on the map</v-btn>
           <form class="typed" @submit.prevent="typedMark">
-            <v-text-field v-model="mark.longitude" label="Longitude" type="number" step="any" required /><v-text-field
+            <NumberField v-model="mark.longitude" label="Longitude" required /><NumberField
               v-model="mark.latitude"
               label="Latitude"
-              type="number"
-              step="any"
               required
             /><v-btn size="small" variant="text" type="submit">Mark this point</v-btn>
           </form>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import NumberField from '../../parts/NumberField.vue'
+import DayField from '../../parts/DayField.vue'
 import { reactive } from 'vue'
 import { api, got, type Schemas } from '../../api/client'
 import { long } from '../../format/dates'
@@ -56,12 +58,10 @@ const remove = (id: string) => act(() => got(api.DELETE('/api/herbicides/{id}', 
       </li>
     </ul>
     <form v-if="planner" class="form" @submit.prevent="add">
-      <v-text-field v-model="form.active" label="Active ingredient" required /><v-text-field
+      <v-text-field v-model="form.active" label="Active ingredient" required /><DayField
         v-model="form.appliedOn"
         label="Applied on"
-        type="date"
-        required
-      /><v-text-field v-model="form.days" label="Days to sowing, from the label" type="number" required />
+      /><NumberField v-model="form.days" label="Days to sowing, from the label" required />
       <v-select v-model="form.families" label="Keeps out" :items="families" multiple /><v-autocomplete
         v-model="form.species"
         label="and these species"

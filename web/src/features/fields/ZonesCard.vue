@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import NumberField from '../../parts/NumberField.vue'
 import { computed, reactive, ref } from 'vue'
 import { api, got, type Schemas } from '../../api/client'
 import { area, areaUnit } from '../../format/units'
@@ -105,14 +106,7 @@ const remove = (zone: Zone) =>
     </table>
     <form v-if="open" class="form" @submit.prevent="save">
       <v-text-field v-model="form.name" label="Name of the zone" required />
-      <v-text-field
-        v-if="!changing?.boundary"
-        v-model="form.percent"
-        label="Share of the field, %"
-        type="number"
-        step="any"
-        required
-      />
+      <NumberField v-if="!changing?.boundary" v-model="form.percent" label="Share of the field, %" required />
       <v-select v-model="form.soil" label="Topsoil of the zone" :items="soils" />
       <v-select v-model="form.tiled" label="Drains under the zone" :items="drains" />
       <p class="acts">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import NumberField from '../../parts/NumberField.vue'
 import { computed, onBeforeUnmount, reactive, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, got, type Refused, type Schemas } from '../../api/client'
@@ -215,14 +216,12 @@ function placed(at: [number, number]) {
               label="Pass"
               :items="plan.passes.map((p, i) => ({ value: i + 1, title: `${i + 1}: ${p}` }))"
             />
-            <v-text-field
+            <NumberField
               v-model="ask.bearing"
               label="Direction"
               placeholder="fewest turns"
               persistent-placeholder
               suffix="°"
-              type="number"
-              step="any"
             />
             <FigureField v-model="ask.marginFt" label="Kept from the edge" unit="FOOT" />
             <v-btn variant="tonal" color="primary" :aria-pressed="placing" @click="placing = !placing">{{

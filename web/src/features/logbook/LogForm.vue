@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import NumberField from '../../parts/NumberField.vue'
+import DayField from '../../parts/DayField.vue'
 import { computed, reactive, ref, watch } from 'vue'
 import { api, got, type Refused, type Schemas } from '../../api/client'
 import { short } from '../../format/dates'
@@ -194,7 +196,7 @@ async function save() {
         label="Zone"
         :items="[{ value: '', title: 'Whole field' }, ...zones.map((z) => ({ value: z.id, title: z.name }))]"
       />
-      <v-text-field v-model="form.on" label="Day" type="date" :max="session?.today" required />
+      <DayField v-model="form.on" label="Day" :max="session?.today" />
       <template v-if="work">
         <v-select
           v-model="form.machineId"
@@ -228,9 +230,9 @@ async function save() {
       />
       <template v-if="form.kind === 'STEM_COUNT'">
         <v-select v-model="form.species" label="Species" :items="members" />
-        <v-text-field v-model="form.spots" label="Spots" type="number" min="1" />
-        <v-text-field v-model="form.stems" label="Stems looked at" type="number" min="1" />
-        <v-text-field v-model="form.past" label="Past flowering" type="number" min="0" />
+        <NumberField v-model="form.spots" label="Spots" />
+        <NumberField v-model="form.stems" label="Stems looked at" />
+        <NumberField v-model="form.past" label="Past flowering" />
       </template>
       <template v-if="form.kind === 'BIOMASS'">
         <FigureField v-model="form.frame" label="Frame" unit="SQUARE_FOOT" min="0" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import NumberField from '../../parts/NumberField.vue'
 import { computed, reactive, ref, watch } from 'vue'
 import { api, got, type Refused, type Schemas } from '../../api/client'
 import { figure, useAct } from '../../parts/act'
@@ -88,31 +89,21 @@ async function keep() {
   <v-card class="pa-4">
     <h2>Catch test</h2>
     <div class="form">
-      <v-text-field
-        v-model="typed.setting"
-        label="Setting"
-        type="number"
-        inputmode="decimal"
-        step="any"
-      /><v-text-field v-model="typed.sprocket" label="Sprocket or gear" />
-      <v-text-field
-        v-model="typed.grams"
-        label="Caught"
-        suffix="g"
-        type="number"
-        inputmode="decimal"
-        step="any"
-      /><v-text-field v-model="typed.outlets" label="Outlets caught" type="number" inputmode="numeric" />
+      <NumberField v-model="typed.setting" label="Setting" inputmode="decimal" /><v-text-field
+        v-model="typed.sprocket"
+        label="Sprocket or gear"
+      />
+      <NumberField v-model="typed.grams" label="Caught" suffix="g" inputmode="decimal" /><NumberField
+        v-model="typed.outlets"
+        label="Outlets caught"
+        inputmode="numeric"
+      />
       <FigureField v-if="!rowsInGaps" v-model="typed.rowSpacingIn" label="Row spacing" unit="INCH" />
       <template v-else
-        ><v-text-field
-          v-model="typed.outletsPerGap"
-          label="Outlets in a gap"
-          type="number"
-          inputmode="numeric" /><FigureField v-model="typed.gapIn" label="Gap" unit="INCH" /><FigureField
-          v-model="typed.rowSpacingIn"
-          label="Row spacing in the gap"
-          unit="INCH"
+        ><NumberField v-model="typed.outletsPerGap" label="Outlets in a gap" inputmode="numeric" /><FigureField
+          v-model="typed.gapIn"
+          label="Gap"
+          unit="INCH" /><FigureField v-model="typed.rowSpacingIn" label="Row spacing in the gap" unit="INCH"
       /></template>
       <v-select
         v-model="typed.by"
@@ -124,17 +115,10 @@ async function keep() {
       />
       <FigureField v-if="typed.by === 'distance'" v-model="typed.distanceFt" label="Distance" unit="FOOT" />
       <template v-else
-        ><v-text-field
-          v-model="typed.wheelTurns"
-          label="Wheel turns"
-          type="number"
-          inputmode="decimal"
-          step="any" /><FigureField v-model="typed.wheelFt" label="Rolling circumference" unit="FOOT" /><v-text-field
-          v-model="typed.slip"
-          label="Slip, 0–0.5"
-          type="number"
-          inputmode="decimal"
-          step="any"
+        ><NumberField v-model="typed.wheelTurns" label="Wheel turns" inputmode="decimal" /><FigureField
+          v-model="typed.wheelFt"
+          label="Rolling circumference"
+          unit="FOOT" /><NumberField v-model="typed.slip" label="Slip, 0–0.5" inputmode="decimal"
       /></template>
     </div>
     <div v-if="answer" class="answer" :class="answer.verdict?.toLowerCase()" role="status">

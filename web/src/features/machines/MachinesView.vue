@@ -9,6 +9,7 @@ import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
 import MachineTabs from './MachineTabs.vue'
 import SetupForm from './SetupForm.vue'
+import YardDialog from './YardDialog.vue'
 import FigureField from '../../parts/FigureField.vue'
 
 const route = useRoute()
@@ -19,6 +20,7 @@ const { problem, act } = useAct()
 const chosenId = ref(String(route.query.machine ?? ''))
 const chosen = computed(() => machines.value?.find((m) => m.id === chosenId.value))
 const adding = ref(false)
+const yard = ref(route.query.yard === '1')
 const keeps = ref('')
 const form = reactive({ name: '', kind: 'DRILL' as Schemas['MachineForm']['kind'], rate: '', hired: false, cost: '' })
 const kindWords = computed(() => Object.fromEntries((choices.value?.machines ?? []).map((m) => [m.value, m.title])))
@@ -72,6 +74,7 @@ const remove = (id: string) =>
           <v-btn v-if="planner" size="small" variant="tonal" color="primary" @click="adding = !adding"
             >Add a machine</v-btn
           >
+          <v-btn v-if="planner" size="small" variant="text" color="primary" @click="yard = true">Starter yard</v-btn>
         </div>
         <form v-if="adding" class="form" @submit.prevent="add">
           <v-text-field v-model="form.name" label="Machine" required /><v-select
@@ -103,7 +106,8 @@ const remove = (id: string) =>
           >
         </button>
         <p v-if="machines && !machines.length" class="quiet">
-          No machines yet. Add the drill, the spreader or the crew you hire; loads, hours and prices follow.
+          No machines yet. Take them from the starter yard, or add your own and the crews you hire; loads, hours and
+          prices follow.
         </p>
       </section>
       <v-card v-if="chosen" class="pa-4">
@@ -125,9 +129,10 @@ const remove = (id: string) =>
             >Take out</v-btn
           >
         </div>
-        <SetupForm :key="chosen.id" :machine="chosen" />
+        <SetupForm :key="chosen.id" :machine="chosen" :sows="sows(chosen.kind)" />
       </v-card>
     </div>
+    <YardDialog v-model="yard" @added="chosenId = $event" />
   </div>
 </template>
 

@@ -1,13 +1,14 @@
 <script setup lang="ts">
-import { reactive, watch } from 'vue'
+import { computed, reactive, watch } from 'vue'
 import { api, got, type Schemas } from '../../api/client'
 import { figure, useAct } from '../../parts/act'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
 import { useSetUpSheet } from '../../api/resources'
 import FigureField from '../../parts/FigureField.vue'
+import SetupMakes from './SetupMakes.vue'
 
-const props = defineProps<{ machine: Schemas['MachineView'] }>()
+const props = defineProps<{ machine: Schemas['MachineView']; sows: boolean }>()
 const typed = reactive<Record<string, unknown>>({})
 const { data: groups } = useSetUpSheet(() => props.machine)
 const { problem, said, busy, act } = useAct()
@@ -33,6 +34,14 @@ const list = (text: string) =>
     .map((t) => t.trim())
     .filter(Boolean)
 
+/** Two groups stand open; whoever wants the others opens them. */
+const OPEN = 2
+const asTyped = computed(() => {
+  const setup: Record<string, unknown> = { ...props.machine.setup }
+  for (const group of groups.value ?? []) for (const part of group.figures) setup[part.key] = figure(typed[part.key])
+  return setup
+})
+
 function save() {
   const setup: Record<string, unknown> = {}
   for (const group of groups.value ?? []) for (const part of group.figures) setup[part.key] = figure(typed[part.key])
@@ -54,27 +63,38 @@ function save() {
 
 <template>
   <form @submit.prevent="save">
-    <fieldset v-for="group in groups" :key="group.heading" :disabled="!planner">
-      <legend>{{ group.heading }}</legend>
-      <div class="grid">
-        <FigureField
-          v-for="part in group.figures"
-          :key="part.key"
-          :model-value="typed[part.key] ?? ''"
-          :label="part.words"
-          :unit="part.unit"
-          @update:model-value="typed[part.key] = $event"
-        />
+    <div class="both">
+      <div>
+        <details v-for="(group, i) in groups" :key="group.heading" class="group" :open="i < OPEN">
+          <summary>{{ group.heading }}</summary>
+          <fieldset :disabled="!planner">
+            <legend class="sr">{{ group.heading }}</legend>
+            <div class="grid">
+              <FigureField
+                v-for="part in group.figures"
+                :key="part.key"
+                :model-value="typed[part.key] ?? ''"
+                :label="part.words"
+                :unit="part.unit"
+                @update:model-value="typed[part.key] = $event"
+              />
+            </div>
+          </fieldset>
+        </details>
+        <details class="group">
+          <summary>Who and when</summary>
+          <fieldset :disabled="!planner">
+            <legend class="sr">Who and when</legend>
+            <div class="grid">
+              <v-text-field v-model="drivers.text" label="Who may drive, with commas" />
+              <v-text-field v-model="tractors.text" label="What may pull it, with commas" />
+              <v-text-field v-model="booked.text" label="Booked days (rented), 2026-09-14, …" />
+            </div>
+          </fieldset>
+        </details>
       </div>
-    </fieldset>
-    <fieldset :disabled="!planner">
-      <legend>Who and when</legend>
-      <div class="grid two">
-        <v-text-field v-model="drivers.text" label="Who may drive, with commas" />
-        <v-text-field v-model="tractors.text" label="What may pull it, with commas" />
-        <v-text-field v-model="booked.text" label="Booked days (rented), 2026-09-14, …" />
-      </div>
-    </fieldset>
+      <SetupMakes :machine="machine" :setup="asTyped" :sows="sows" />
+    </div>
     <Refusal :says="problem" />
     <p class="acts">
       <v-btn v-if="planner" type="submit" color="primary" :loading="busy">Save the set-up</v-btn
@@ -87,19 +107,36 @@ function save() {
 fieldset {
   border: 0;
   padding: 0;
-  margin: 0 0 14px;
+  margin: 0;
 }
-legend {
+.both {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 250px;
+  gap: 22px;
+  align-items: start;
+}
+.group {
+  border-bottom: 1px solid var(--hair);
+  padding: 4px 0 8px;
+}
+summary {
   font-weight: 700;
-  padding: 0 0 6px;
+  cursor: pointer;
+  min-height: 36px;
+  display: list-item;
+  align-content: center;
+}
+.sr {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  overflow: hidden;
+  clip-path: inset(50%);
 }
 .grid {
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 10px;
-}
-.grid.two {
-  grid-template-columns: 1fr 1fr;
 }
 .acts {
   display: flex;
@@ -107,8 +144,10 @@ legend {
   align-items: center;
 }
 @media (max-width: 760px) {
-  .grid,
-  .grid.two {
+  .both {
+    grid-template-columns: 1fr;
+  }
+  .grid {
     grid-template-columns: 1fr 1fr;
   }
 }

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import NumberField from '../../parts/NumberField.vue'
+import DayField from '../../parts/DayField.vue'
 import { useLots, useRefresh, useSeedStore, useSpecies } from '../../api/resources'
 import { reactive, ref } from 'vue'
 import { api, got, type Refused } from '../../api/client'
@@ -145,17 +147,12 @@ const percent = (share: number) => number(share * 100, 0) + ' %'
         label="Bought"
         unit="POUND"
       />
-      <v-text-field v-model="form.purity" label="Purity, %" type="number" step="any" required /><v-text-field
+      <NumberField v-model="form.purity" label="Purity, %" required /><NumberField
         v-model="form.germination"
         label="Germination, %"
-        type="number"
-        step="any"
         required
-      /><v-text-field v-model="form.hardSeed" label="Hard seed, %" type="number" step="any" />
-      <v-text-field v-model="form.testedOn" label="Tested on" type="date" /><v-text-field
-        v-model="form.dealer"
-        label="Dealer"
-      />
+      /><NumberField v-model="form.hardSeed" label="Hard seed, %" />
+      <DayField v-model="form.testedOn" label="Tested on" /><v-text-field v-model="form.dealer" label="Dealer" />
       <div class="ticks">
         <v-checkbox v-model="form.binRun" label="Bin-run" /><v-checkbox
           v-model="form.untreated"

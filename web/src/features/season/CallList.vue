@@ -20,7 +20,7 @@ function target(call: Call) {
   <aside aria-label="Calls">
     <h2>Calls</h2>
     <p v-if="calls.length === 0 && coming[0]">
-      Nothing needs you until about {{ short(coming[0].opens) }}: {{ coming[0].says }}.
+      Nothing needs you until {{ coming[0].placed ? '' : 'about ' }}{{ short(coming[0].day) }}: {{ coming[0].says }}.
     </p>
     <p v-else-if="calls.length === 0" class="quiet">Nothing needs you today, and nothing is planned to come.</p>
     <ul>
@@ -41,7 +41,7 @@ function target(call: Call) {
       <ol class="coming">
         <li v-for="c in coming" :key="c.fieldId + c.says">
           <span>{{ c.says }}</span>
-          <span class="figures quiet">about {{ short(c.opens) }}</span>
+          <span class="figures quiet">{{ c.placed ? '' : 'about ' }}{{ short(c.day) }}</span>
         </li>
       </ol>
     </template>

@@ -16,6 +16,18 @@ const { data: read } = useFieldDay(
   iso,
 )
 // What was read is shown for its own day only: never the day before's under this day's date.
+const ahead = computed(() => props.day > props.today)
+const span = (low: string | number, high: string | number) => (ahead.value ? ` (${low}–${high})` : '')
+const standing = computed(() => {
+  const it = stands.value
+  return it
+    ? `${matter(it.middle)} ${rateUnit.value} ${it.alive ? 'dry' : 'of dead mat'}${span(matter(it.low), matter(it.high))}`
+    : ''
+})
+const topsoil = computed(() => {
+  const it = known.value?.topsoil
+  return it ? `topsoil at ${it.middle} % of field capacity${span(it.low, it.high)}` : ''
+})
 const known = computed(() => (read.value && dayNumber(read.value.day) === props.day ? read.value : null))
 </script>
 
@@ -24,11 +36,7 @@ const known = computed(() => (read.value && dayNumber(read.value.day) === props.
     <p class="day">
       <b>{{ long(iso) }}</b>
     </p>
-    <p v-if="stands">
-      <span class="figures">{{ matter(stands.middle) }}</span> {{ rateUnit }} dry<template v-if="day > today">
-        <span class="quiet figures">({{ matter(stands.low) }}–{{ matter(stands.high) }})</span></template
-      >
-    </p>
+    <p v-if="stands">{{ standing }}</p>
     <p v-else class="quiet">nothing stands</p>
     <template v-if="known">
       <p v-for="s in known.stages" :key="s.species">
@@ -37,11 +45,7 @@ const known = computed(() => (read.value && dayNumber(read.value.day) === props.
       <p v-for="j in known.jobs" :key="j.words">
         {{ j.words }}: open and fit <span class="figures">{{ j.chance }} %</span>
       </p>
-      <p class="quiet">
-        topsoil <span class="figures">{{ known.topsoil.middle }} %</span> of full<template v-if="day > today">
-          <span class="figures">({{ known.topsoil.low }}–{{ known.topsoil.high }})</span></template
-        >
-      </p>
+      <p class="quiet">{{ topsoil }}</p>
     </template>
     <p v-else class="quiet">reading the day …</p>
   </div>

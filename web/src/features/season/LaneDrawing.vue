@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
-import { scaleMark } from '../../draw/reading'
+import { heaviest, scaleMark } from '../../draw/reading'
 import { timescale } from '../../draw/timescale'
 import { dayNumber, isoDay, long } from '../../format/dates'
 import { matter, rateUnit } from '../../format/units'
@@ -20,16 +20,7 @@ onMounted(() => observer.observe(box.value!))
 onBeforeUnmount(() => observer.disconnect())
 
 const scale = computed(() => timescale(dayNumber(props.from), dayNumber(props.to), width.value))
-const inSight = computed(() => {
-  const [from, to] = [dayNumber(props.from), dayNumber(props.to)]
-  return props.lane.ridges.flatMap((r) =>
-    r.high.filter((_, i) => {
-      const day = dayNumber(r.first) + r.days[i]!
-      return day >= from && day <= to
-    }),
-  )
-})
-const top = computed(() => Math.max(1_000, ...inSight.value) * 1.05)
+const top = computed(() => Math.max(500, heaviest(props.lane.ridges, scale.value.first, scale.value.last)) * 1.05)
 const mark = computed(() => scaleMark(top.value))
 const day = ref(dayNumber(props.today))
 watch(
@@ -47,21 +38,14 @@ function point(event: PointerEvent) {
   <div class="drawing">
     <div ref="box" class="box">
       <div class="axis quiet figures" :style="{ height: HEIGHT + 'px' }" aria-hidden="true">
+        <span class="unit">{{ rateUnit }}</span>
         <span :style="{ top: HEIGHT - 15 - (mark / top) * (HEIGHT - 18) - 8 + 'px' }">{{ matter(mark) }}</span><span
           :style="{ top: HEIGHT - 24 + 'px' }"
           >0</span
         >
       </div>
       <div class="field" @pointermove="point" @pointerdown="point">
-        <FurrowLane
-          :lane="lane"
-          :scale="scale"
-          :today="dayNumber(today)"
-          :height="HEIGHT"
-          :top="top"
-          :mark="mark"
-          :mark-words="rateUnit + ' dry'"
-        />
+        <FurrowLane :lane="lane" :scale="scale" :today="dayNumber(today)" :height="HEIGHT" :top="top" :mark="mark" />
         <div class="line" :style="{ left: scale.x(day) + 'px', height: HEIGHT + 'px' }" />
         <TimeAxis :scale="scale" />
       </div>
@@ -101,6 +85,9 @@ function point(event: PointerEvent) {
   position: absolute;
   right: 0;
   font-size: 0.85rem;
+}
+.axis .unit {
+  top: 0;
 }
 .field {
   position: relative;

@@ -9,10 +9,12 @@ import { visibleRows } from '../../draw/visible'
 import { dayNumber, short } from '../../format/dates'
 import { area, areaUnit, matter, rateUnit, temperature } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
-import { scaleMark } from '../../draw/reading'
+import { planner } from '../../session'
+import { heaviest, scaleMark } from '../../draw/reading'
 import CallList from './CallList.vue'
 import DayReading from './DayReading.vue'
 import { useDrawnLanes } from './drawnLanes'
+import FirstSteps from './FirstSteps.vue'
 import FurrowLane from './FurrowLane.vue'
 import LaneAnswer from './LaneAnswer.vue'
 import { arrange, laneId, type GroupBy, type Lane, type SortBy } from './lanes'
@@ -59,8 +61,6 @@ const span = computed(() => days.value ?? opening.value[1]! - opening.value[0]!)
 const middle = computed(
   () => centre.value ?? (days.value === null ? opening.value[0]! + span.value / 2 : today.value + span.value * 0.18),
 )
-const top = computed(() => Math.max(2_000, season.value?.heaviest ?? 0))
-const mark = computed(() => scaleMark(top.value))
 const scale = computed(() => timescale(middle.value - span.value / 2, middle.value + span.value / 2, width.value))
 const rows = computed(() => {
   const lanes = season.value?.lanes ?? []
@@ -83,6 +83,15 @@ const shown = computed(() =>
 
 const inSight = computed(() => shown.value.flatMap(({ row }) => (row.kind === 'lane' ? [row.lane] : [])))
 const whole = useDrawnLanes(season, inSight)
+
+/** One height for all lanes: the most that any may weigh on the days in sight. */
+const top = computed(() => {
+  const lanes = new Set([...(season.value?.lanes ?? []), ...inSight.value.map(whole)])
+  let most = 2_000
+  for (const lane of lanes) most = Math.max(most, heaviest(lane.ridges, scale.value.first, scale.value.last))
+  return most * 1.04
+})
+const mark = computed(() => scaleMark(top.value))
 
 watch([rows], () => {
   focused.value = Math.min(focused.value, Math.max(0, rows.value.length - 1))
@@ -269,7 +278,8 @@ function showCall(call: Schemas['CallView']) {
     </div>
     <Refusal :says="error" />
     <p v-if="isLoading" class="quiet pa-4">Reading the season …</p>
-    <div v-else-if="season && !season.hasWeather" class="teach">
+    <FirstSteps v-else-if="season && planner" />
+    <div v-if="season && !season.hasWeather" class="teach">
       <h2>First, weather</h2>
       <p>
         Windows, growth and ends are worked out from past years of weather.
@@ -329,13 +339,10 @@ function showCall(call: Schemas['CallView']) {
                         ><span class="figures">{{ area(row.lane.acres) }} {{ areaUnit }}</span></span
                       >
                       <span class="cover"
-                        >{{ row.lane.cover ?? 'no cover'
-                        }}<template v-if="row.lane.organic"> · organic</template></span
+                        >{{ row.lane.cover ?? 'no cover' }}<template v-if="row.lane.organic"> · organic</template
+                        ><template v-if="row.lane.heldBackBy"> · {{ row.lane.heldBackBy }} last</template></span
                       >
-                      <span class="says" :class="{ trouble: row.lane.trouble }"
-                        >{{ row.lane.answer
-                        }}<template v-if="row.lane.heldBackBy"> · {{ row.lane.heldBackBy }} last</template></span
-                      >
+                      <span class="says" :class="{ trouble: row.lane.trouble }">{{ row.lane.answer }}</span>
                     </button>
                     <div
                       class="strip-of"

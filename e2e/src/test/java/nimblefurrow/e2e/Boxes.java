@@ -27,7 +27,10 @@ final class Boxes {
             """);
   }
 
-  /** What within a box is wider or higher than the room it has, and so is hidden or sticks out. */
+  /**
+   * What within a box is wider or higher than the room it has, and so is hidden or sticks out. What
+   * is drawn ends at its drawing's edge and is not asked.
+   */
   @SuppressWarnings("unchecked")
   static List<String> cutOff(Locator box) {
     return (List<String>)
@@ -36,6 +39,7 @@ final class Boxes {
             root => {
               const edge = root.getBoundingClientRect(), found = [];
               for (const e of [root, ...root.querySelectorAll('*')]) {
+                if (e.ownerSVGElement) continue;
                 const r = e.getBoundingClientRect();
                 const hides = getComputedStyle(e).overflow !== 'visible';
                 if (hides && (e.scrollHeight > e.clientHeight + 1 || e.scrollWidth > e.clientWidth + 1)

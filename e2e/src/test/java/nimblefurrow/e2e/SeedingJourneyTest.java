@@ -217,9 +217,9 @@ class SeedingJourneyTest {
     assertThat(page.getByText(Pattern.compile("Fill the seed box at every"))).isVisible();
     Locator pace = page.locator("dd").nth(0);
     String before = pace.textContent();
-    page.getByRole(AriaRole.SPINBUTTON, new Page.GetByRoleOptions().setName("Hopper")).fill("60");
+    page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Hopper")).fill("60");
     assertThat(pace).not().hasText(before);
-    page.getByRole(AriaRole.SPINBUTTON, new Page.GetByRoleOptions().setName("Hopper")).fill("-3");
+    page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Hopper")).fill("-3");
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("hopper is 0–2000 ft³, got -3");
   }
 

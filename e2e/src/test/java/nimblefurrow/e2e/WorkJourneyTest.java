@@ -53,6 +53,13 @@ class WorkJourneyTest {
         .isLessThan(28);
     button("^Ferry Road").click();
     Locator answer = page.getByLabel("Ferry Road: the answer");
+    assertThat(answer.locator(".headline"))
+        .hasText(
+            Pattern.compile(
+                "Drill cereal rye 1 Oct to \\d+ Oct; spray \\d+ Apr to \\d+ Apr;"
+                    + " it leaves about [\\d,]+ lb/ac, [\\d,]+ lb/ac to [\\d,]+ lb/ac."));
+    assertThat(Boxes.cutOff(answer)).as("nothing of the answer is cut off").isEmpty();
+    answer.getByText("All dates and reasons").click();
     assertThat(answer).containsText("last useful");
     Matcher found = Pattern.compile("last useful (\\d+ Oct)").matcher(answer.innerText());
     assertThat(found.find()).as("rye at 40°N is last useful in October").isTrue();
@@ -68,9 +75,36 @@ class WorkJourneyTest {
     page.getByLabel("Find a field", new Page.GetByLabelOptions().setExact(true)).fill("pivot");
     assertThat(page.locator(".lane-head")).hasCount(2);
     page.getByLabel("Find a field", new Page.GetByLabelOptions().setExact(true)).fill("");
+    assertThat(page.getByText("7 months")).isVisible();
     page.getByLabel("Zoom in").click();
-    assertThat(page.getByText("8 months")).isVisible();
-    page.getByLabel("Zoom out").click();
+    assertThat(page.getByText("4 months")).isVisible();
+    button("^Whole season$").click();
+    assertThat(page.getByText("14 months")).isVisible();
+    button("^Whole season$").click();
+    assertThat(page.getByText("7 months")).isVisible();
+  }
+
+  /**
+   * A day under the pointer says what stands, how sure, and whether it is open; so does a slider.
+   */
+  @Test
+  @Order(2)
+  void aDayIsReadOffALane() {
+    page.locator(".strip-of").first().hover(new Locator.HoverOptions().setPosition(500, 30));
+    Locator box = page.locator(".read-box");
+    assertThat(box).containsText("Badger Forty");
+    assertThat(box).containsText(Pattern.compile("\\d+ lb/ac dry \\(\\d+–[\\d,]+\\)"));
+    assertThat(box).containsText(Pattern.compile("topsoil at \\d+ % of field capacity"));
+    page.mouse().move(5, 5);
+    assertThat(box).isHidden();
+    Locator answer = page.getByLabel("Ferry Road: the answer");
+    Locator day = answer.getByLabel("Read a day of Ferry Road");
+    assertThat(answer.locator(".reading")).containsText("Thu 1 Oct 2026");
+    day.focus();
+    page.keyboard().press("ArrowRight");
+    assertThat(day).hasAttribute("aria-valuetext", "Fri 2 Oct 2026");
+    assertThat(answer.locator(".reading"))
+        .containsText(Pattern.compile("drill: open and fit \\d+ %"));
   }
 
   @Test

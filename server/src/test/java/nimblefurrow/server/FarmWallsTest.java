@@ -223,6 +223,38 @@ class FarmWallsTest {
     String drone = ids.get("drone");
     String run = "/api/flight/runs/" + ids.get("flight");
     tried.add(new Tried("GET", "/api/openings/" + field, null));
+    tried.add(new Tried("GET", "/api/season/" + field + "/day?on=2026-10-01", null));
+    tried.add(
+        new Tried(
+            "POST",
+            "/api/crops/read",
+            Map.of("cells", List.of(Map.of("fieldId", field, "year", 2029, "text", "corn")))));
+    tried.add(
+        new Tried(
+            "POST",
+            "/api/crops/rotation",
+            Map.of("fields", List.of(field), "crops", List.of("OATS"), "from", 2029, "to", 2030)));
+    tried.add(
+        new Tried(
+            "POST",
+            "/api/crops",
+            Map.of(
+                "cells",
+                List.of(
+                    Map.of(
+                        "fieldId",
+                        field,
+                        "field",
+                        "x",
+                        "year",
+                        2029,
+                        "kind",
+                        "OATS",
+                        "planted",
+                        "2029-04-02",
+                        "words",
+                        "oats")))));
+    tried.add(new Tried("POST", "/api/crops/take-back", Map.of("links", List.of(ids.get("link")))));
     tried.add(new Tried("PUT", "/api/fields/" + field + "/left-out", Map.of("season", 2026)));
     tried.add(new Tried("PUT", "/api/machines/" + machine + "/setup", Map.of("widthFt", 15)));
     Map<String, Object> mark =

@@ -18,6 +18,7 @@ public record SheetSpan(LocalDate from, LocalDate to) {
   private static final FigureKey BEFORE = FigureKey.of("season", "sheet_before");
   private static final FigureKey AFTER = FigureKey.of("season", "sheet_after");
   private static final FigureKey LEAST = FigureKey.of("season", "sheet_least");
+  private static final FigureKey DRAWN = FigureKey.of("season", "drawing_most");
   private static final FigureKey MOST = FigureKey.of("season", "sheet_most");
 
   /**
@@ -29,9 +30,23 @@ public record SheetSpan(LocalDate from, LocalDate to) {
     LocalDate from = today.minusDays(figures.whole(BEFORE));
     List<LocalDate> ahead = closes.stream().filter(day -> !day.isBefore(today)).sorted().toList();
     LocalDate last = ahead.isEmpty() ? today : ahead.get((ahead.size() * 9 - 1) / 10);
+    return within(from, last, figures.whole(MOST), figures);
+  }
+
+  /**
+   * The days of one field's drawing, which may reach further than the sheet: from drilling to the
+   * end of its cover.
+   *
+   * @param last the last day that it is to show
+   */
+  public static SheetSpan around(LocalDate from, LocalDate last, Figures figures) {
+    return within(from, last, figures.whole(DRAWN), figures);
+  }
+
+  private static SheetSpan within(LocalDate from, LocalDate last, int most, Figures figures) {
     LocalDate to = last.plusDays(figures.whole(AFTER));
     LocalDate least = from.plusDays(figures.whole(LEAST));
-    LocalDate most = from.plusDays(figures.whole(MOST));
-    return new SheetSpan(from, to.isBefore(least) ? least : to.isAfter(most) ? most : to);
+    LocalDate furthest = from.plusDays(most);
+    return new SheetSpan(from, to.isBefore(least) ? least : to.isAfter(furthest) ? furthest : to);
   }
 }

@@ -7,8 +7,8 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.core.TestWeather;
 import nimblefurrow.core.cashcrop.CropKind;
@@ -77,26 +77,39 @@ class SheetTest {
     assertThat(ChronoUnit.DAYS.between(TODAY, SheetSpan.of(TODAY, nine, FIGURES).to()))
         .isEqualTo(213 - 18);
     assertThat(SheetSpan.of(TODAY, List.of(TODAY.minusDays(40)), FIGURES)).isEqualTo(bare);
+    assertThat(SheetSpan.around(TODAY, TODAY.plusDays(250), FIGURES).to())
+        .isEqualTo(TODAY.plusDays(271));
+    assertThat(SheetSpan.around(TODAY, TODAY.plusDays(400), FIGURES).to())
+        .isEqualTo(TODAY.plusDays(310));
   }
 
   @Test
-  void whatComesNextIsNotYetOpenNorPlaced() {
+  void whatComesNextStandsOnItsDayOrOpensThen() {
     FieldSeason season = season(ROLLED, TODAY);
     UUID cover = UUID.randomUUID();
     List<Job> jobs = FieldJobs.of(cover, "Orchard", season, FIGURES);
-    List<Upcoming> all = Upcoming.of(jobs, Set.of(), TODAY, FIGURES);
+    List<Upcoming> all = Upcoming.of(jobs, Map.of(), TODAY, FIGURES);
     assertThat(all)
         .extracting(one -> one.job().id().operation())
         .containsExactly(Operation.SEED, Operation.ROLL);
-    assertThat(all.get(0).opens()).isBefore(all.get(1).opens()).isAfter(TODAY);
-    assertThat(Upcoming.of(jobs, Set.of(new JobId(cover, Operation.SEED)), TODAY, FIGURES))
+    assertThat(all.get(0).day()).isBefore(all.get(1).day()).isAfter(TODAY);
+    LocalDate given = TODAY.plusDays(3);
+    assertThat(Upcoming.of(jobs, Map.of(new JobId(cover, Operation.ROLL), given), TODAY, FIGURES))
+        .first()
+        .satisfies(
+            one -> {
+              assertThat(one.placed()).isTrue();
+              assertThat(one.day()).isEqualTo(given);
+            });
+    assertThat(Upcoming.of(jobs, Map.of(new JobId(cover, Operation.SEED), TODAY), TODAY, FIGURES))
+        .as("what is due today is a call's")
         .extracting(one -> one.job().id().operation())
         .containsExactly(Operation.ROLL);
-    assertThat(Upcoming.of(jobs, Set.of(), LocalDate.of(2027, 6, 30), FIGURES)).isEmpty();
+    assertThat(Upcoming.of(jobs, Map.of(), LocalDate.of(2027, 6, 30), FIGURES)).isEmpty();
     List<Job> many = new ArrayList<>(jobs);
     many.addAll(jobs);
     many.addAll(jobs);
-    assertThat(Upcoming.of(many, Set.of(), TODAY, FIGURES)).as("three are told").hasSize(3);
+    assertThat(Upcoming.of(many, Map.of(), TODAY, FIGURES)).as("three are told").hasSize(3);
   }
 
   @Test

@@ -4,13 +4,16 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.work.MachineKind;
 import nimblefurrow.core.work.SetUpSheet;
+import nimblefurrow.core.work.StarterYard;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
@@ -45,6 +48,17 @@ class MachineController {
    */
   record SheetGroup(String heading, boolean changesLoads, List<SheetFigure> figures) {}
 
+  /** A machine that is offered to fill a yard with; its price is a starting value. */
+  record Offered(
+      String code,
+      String words,
+      MachineKind kind,
+      boolean hired,
+      double acresPerHour,
+      BigDecimal costPerAcre) {}
+
+  record YardForm(@NotEmpty @Size(max = 40) List<@NotBlank @Size(max = 60) String> codes) {}
+
   private final Machines machines;
   private final CurrentFarm current;
 
@@ -71,6 +85,27 @@ class MachineController {
                         .map(f -> new SheetFigure(f.code(), f.words(), f.unit()))
                         .toList()))
         .toList();
+  }
+
+  @GetMapping("/yard")
+  List<Offered> yard() {
+    return StarterYard.all(machines.figures(current.id())).stream()
+        .map(
+            one ->
+                new Offered(
+                    one.code(),
+                    one.words(),
+                    one.kind(),
+                    one.hired(),
+                    one.rate().acresPerHour(),
+                    one.costPerAcre().amount()))
+        .toList();
+  }
+
+  /** Adds machines from the starter yard, all or none. */
+  @PostMapping("/yard")
+  List<MachineView> fromTheYard(@Valid @RequestBody YardForm form) {
+    return form.codes().stream().map(code -> machines.add(current.id(), code)).toList();
   }
 
   @PostMapping

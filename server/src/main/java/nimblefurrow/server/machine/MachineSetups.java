@@ -9,6 +9,12 @@ import java.util.Map;
 public final class MachineSetups {
   private MachineSetups() {}
 
+  private static Object whole(RecordComponent part, Object value) {
+    return part.getType() == Integer.class && value instanceof Double number
+        ? (Integer) number.intValue()
+        : value;
+  }
+
   /** A set-up with these figures and no others; a name that is none is a mistake of ours. */
   public static MachineSetup of(Map<String, Object> figures) {
     RecordComponent[] parts = MachineSetup.class.getRecordComponents();
@@ -17,7 +23,7 @@ public final class MachineSetups {
         throw new IllegalArgumentException("a machine has no " + name);
       }
     }
-    Object[] values = Arrays.stream(parts).map(p -> figures.get(p.getName())).toArray();
+    Object[] values = Arrays.stream(parts).map(p -> whole(p, figures.get(p.getName()))).toArray();
     Class<?>[] types = Arrays.stream(parts).map(RecordComponent::getType).toArray(Class[]::new);
     try {
       return MachineSetup.class.getDeclaredConstructor(types).newInstance(values);

@@ -2,6 +2,7 @@ package nimblefurrow.server.machine;
 
 import java.math.BigDecimal;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -9,12 +10,15 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.WorkRate;
 import nimblefurrow.core.work.Hire;
 import nimblefurrow.core.work.Machine;
 import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.work.StarterYard;
+import nimblefurrow.server.catalogue.FarmFigures;
 import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.platform.Records;
@@ -58,10 +62,16 @@ public class Machines {
 
   private final FarmMachines machines;
   private final Records records;
+  private final FarmFigures own;
 
-  Machines(FarmMachines machines, Records records) {
+  Machines(FarmMachines machines, Records records, FarmFigures own) {
     this.machines = machines;
     this.records = records;
+    this.own = own;
+  }
+
+  Figures figures(UUID farmId) {
+    return own.of(farmId);
   }
 
   /** The names of all machines, those that are gone among them, for what was logged of them. */
@@ -89,6 +99,27 @@ public class Machines {
       boolean hired,
       double costPerAcre) {
     return set(new FarmMachine(farmId), name, kind, acresPerHour, hired, costPerAcre);
+  }
+
+  /**
+   * Adds a machine as the starter yard offers it.
+   *
+   * @param code of the offer
+   */
+  @Transactional
+  public MachineView add(UUID farmId, String code) {
+    StarterYard.Starter offered = StarterYard.of(code, own.of(farmId));
+    MachineView added =
+        add(
+            farmId,
+            offered.words(),
+            offered.kind(),
+            offered.rate().acresPerHour(),
+            offered.hired(),
+            offered.costPerAcre().amount().doubleValue());
+    Map<String, Object> figures = new HashMap<>();
+    offered.setUp().forEach((figure, value) -> figures.put(figure.code(), value));
+    return setUp(farmId, added.id(), MachineSetups.of(figures), added.version());
   }
 
   @Transactional

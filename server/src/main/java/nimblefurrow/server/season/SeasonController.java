@@ -86,7 +86,7 @@ class SeasonController {
           new SeasonView.Strip(
               today, 0, new int[0], new int[0], new int[0], new double[0], new int[0]);
       return new SeasonView(
-          today, today, today, false, 0, none, today, today, 0, List.of(), List.of(), List.of());
+          today, today, today, false, 0, none, today, today, List.of(), List.of(), List.of());
     }
     FarmSeason farm = found.get();
     List<LaneView> lanes = new ArrayList<>();
@@ -110,7 +110,6 @@ class SeasonController {
         strips.of(farm.day().outlook()),
         span.from(),
         span.to(),
-        SheetFrame.heaviest(farm.covers()),
         lanes,
         calls,
         SheetFrame.coming(farm.day(), jobs, fieldOf, board));
@@ -227,7 +226,7 @@ class SeasonController {
     Optional<MatForecast> mat = now.stand().map(s -> new MatForecast(s, farm.outlook()));
     var cover = now.field().cover();
     boolean growing = cover.filter(c -> c.seeded() != null && c.ended() == null).isPresent();
-    SheetSpan span = SheetFrame.span(farm, List.of(f));
+    SheetSpan span = SheetFrame.drawn(farm, f);
     return new FieldAnswer(
         fieldId,
         f.field().name(),

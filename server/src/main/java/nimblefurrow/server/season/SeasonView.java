@@ -10,7 +10,6 @@ import nimblefurrow.server.platform.Maybe;
  * The season sheet: today, the strip of weather above, the lanes, and what needs a person.
  *
  * @param openFrom first of the days with which it opens
- * @param heaviest the most that any cover may weigh, lb/ac dry: one height for all lanes
  * @param coming the next decisions, on which nothing is to be done yet
  */
 record SeasonView(
@@ -22,7 +21,6 @@ record SeasonView(
     Strip strip,
     LocalDate openFrom,
     LocalDate openTo,
-    int heaviest,
     List<LaneView> lanes,
     List<CallView> calls,
     List<ComingView> coming) {
@@ -41,8 +39,8 @@ record SeasonView(
       double[] rainIn,
       int[] frost) {}
 
-  /** A job whose window is still to open. */
-  record ComingView(UUID fieldId, String says, LocalDate opens) {}
+  /** A job that comes next: on its day, or when its window opens. */
+  record ComingView(UUID fieldId, String says, LocalDate day, boolean placed) {}
 
   record CallView(
       Call.Kind kind,

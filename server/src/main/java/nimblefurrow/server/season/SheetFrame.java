@@ -1,11 +1,12 @@
 package nimblefurrow.server.season;
 
 import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import nimblefurrow.core.season.CallBoard;
 import nimblefurrow.core.season.SheetSpan;
 import nimblefurrow.core.season.Upcoming;
@@ -21,29 +22,32 @@ final class SheetFrame {
     return SheetSpan.of(day.today(), closes, day.figures());
   }
 
-  static int heaviest(List<FieldSeasons> covers) {
-    return (int)
-        Math.ceil(
-            covers.stream()
-                .flatMap(f -> f.now().ridge().stream())
-                .mapToDouble(p -> p.pounds().high())
-                .max()
-                .orElse(0));
+  /** The days of a field's own drawing: to the end of its cover, where that is not too far off. */
+  static SheetSpan drawn(FarmDay day, FieldSeasons field) {
+    LocalDate from = span(day, List.of(field)).from();
+    LocalDate to =
+        Stream.concat(
+                field.now().closes().stream(),
+                field.now().route().stream().flatMap(r -> r.closes().median().stream()))
+            .max(Comparator.naturalOrder())
+            .orElse(day.today());
+    return SheetSpan.around(from, to, day.figures());
   }
 
   static List<SeasonView.ComingView> coming(
       FarmDay day, List<Job> jobs, Map<UUID, UUID> fieldOf, List<CallBoard.Lane> board) {
-    Set<JobId> placed =
-        board.stream()
-            .flatMap(l -> l.placed().keySet().stream().map(o -> new JobId(l.key(), o)))
-            .collect(Collectors.toSet());
+    Map<JobId, LocalDate> placed = new HashMap<>();
+    for (CallBoard.Lane lane : board) {
+      lane.placed().forEach((step, on) -> placed.put(new JobId(lane.key(), step), on));
+    }
     return Upcoming.of(jobs, placed, day.today(), day.figures()).stream()
         .map(
             one ->
                 new SeasonView.ComingView(
                     fieldOf.get(one.job().id().cover()),
                     one.job().words() + " " + one.job().field(),
-                    one.opens()))
+                    one.day(),
+                    one.placed()))
         .toList();
   }
 }
