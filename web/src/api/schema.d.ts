@@ -1757,6 +1757,7 @@ export interface components {
             fieldCost: number;
             /** Format: double */
             fieldPounds: number;
+            headline: string[];
             /** Format: double */
             liveRate: number;
             members: components["schemas"]["MemberAnswer"][];
@@ -2287,6 +2288,8 @@ export interface components {
             answer: string;
             bands: components["schemas"]["Band"][];
             brackets: components["schemas"]["Bracket"][];
+            /** Format: int32 */
+            chance?: number;
             /** Format: date */
             closes?: string;
             cover?: string;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { sentence } from '../../format/sentence'
 import { useCover, useFields, useRefresh, useSpecies } from '../../api/resources'
 import { mdiContentCopy, mdiClose } from '@mdi/js'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
@@ -277,6 +278,7 @@ function compare() {
               ><v-icon :icon="mdiClose"
             /></v-btn>
           </div>
+          <p v-if="tried[i]?.answer" class="headline">{{ sentence(tried[i]!.answer!.headline) }}</p>
           <CandidateForm
             v-if="species"
             :model-value="draft"
@@ -313,6 +315,13 @@ function compare() {
 .pick {
   max-width: 260px;
   min-width: 220px;
+}
+/* The answer first; what can be changed, and the rest of it, beneath. */
+.headline {
+  font-size: 1.12rem;
+  font-weight: 700;
+  line-height: 1.35;
+  margin: 0 0 10px;
 }
 .about {
   margin: 0;

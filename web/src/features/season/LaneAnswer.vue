@@ -2,6 +2,7 @@
 import { useFieldAnswer } from '../../api/resources'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { range, short } from '../../format/dates'
+import { sentence } from '../../format/sentence'
 import { matter, rateUnit } from '../../format/units'
 import LaneDrawing from './LaneDrawing.vue'
 import type { Lane } from './lanes'
@@ -18,10 +19,6 @@ const { data: answer, error } = useFieldAnswer(
   () => props.lane.zoneId,
 )
 const more = ref(false)
-const sentence = computed(() => {
-  const said = answer.value?.headline.join('; ') ?? ''
-  return said.charAt(0).toUpperCase() + said.slice(1) + '.'
-})
 const keyStages = computed(
   () =>
     answer.value?.cropStages.filter(
@@ -35,7 +32,7 @@ const keyStages = computed(
     <p v-if="error" class="trouble">{{ error.message }}</p>
     <p v-else-if="!answer" class="quiet">Working it out …</p>
     <template v-else>
-      <p class="headline wide">{{ sentence }}</p>
+      <p class="headline wide">{{ sentence(answer.headline) }}</p>
       <p v-if="answer.trouble" class="trouble wide" role="alert">
         The cover that is kept cannot be worked out: {{ answer.trouble }}.
       </p>

@@ -3,6 +3,7 @@ import { useSeason } from '../../api/resources'
 import { mdiMagnify, mdiMinus, mdiPlus } from '@mdi/js'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
+import { useDisplay } from 'vuetify'
 import { type Schemas } from '../../api/client'
 import { timescale } from '../../draw/timescale'
 import { visibleRows } from '../../draw/visible'
@@ -17,6 +18,7 @@ import { useDrawnLanes } from './drawnLanes'
 import FirstSteps from './FirstSteps.vue'
 import FurrowLane from './FurrowLane.vue'
 import LaneAnswer from './LaneAnswer.vue'
+import LaneList from './LaneList.vue'
 import { arrange, laneId, type GroupBy, type Lane, type SortBy } from './lanes'
 import { RAIN, STRIP, temperatureY } from './strip'
 import TimeAxis from './TimeAxis.vue'
@@ -31,6 +33,7 @@ const WHOLE = 425
 const STEP = 1.6
 
 const router = useRouter()
+const { mobile } = useDisplay({ mobileBreakpoint: 641 })
 const { data: season, error, isLoading } = useSeason()
 
 const group = ref<GroupBy>((localStorage.getItem('furrow-group') as GroupBy) ?? 'none')
@@ -81,7 +84,12 @@ const shown = computed(() =>
   rows.value.slice(seen.value.from, seen.value.to).map((row, i) => ({ row, index: seen.value.from + i })),
 )
 
-const inSight = computed(() => shown.value.flatMap(({ row }) => (row.kind === 'lane' ? [row.lane] : [])))
+/** A phone lists all lanes and draws the opened one; the sheet draws those in sight. */
+const inSight = computed(() =>
+  (mobile.value ? rows.value.slice(0, 100) : shown.value.map((s) => s.row)).flatMap((row) =>
+    row.kind === 'lane' ? [row.lane] : [],
+  ),
+)
 const whole = useDrawnLanes(season, inSight)
 
 /** One height for all lanes: the most that any may weigh on the days in sight. */
@@ -266,15 +274,17 @@ function showCall(call: Schemas['CallView']) {
         ]"
       />
       <v-spacer />
-      <v-btn variant="text" size="small" @click="openingDays">Today</v-btn>
-      <v-btn variant="text" size="small" :aria-pressed="days === WHOLE" @click="wholeSeason">Whole season</v-btn>
-      <v-btn icon variant="text" size="small" aria-label="Zoom out" :disabled="span >= LONGEST" @click="zoomBy(1)">
-        <v-icon :icon="mdiMinus" />
-      </v-btn>
-      <span class="figures quiet" aria-live="polite">{{ spanWords }}</span>
-      <v-btn icon variant="text" size="small" aria-label="Zoom in" :disabled="span <= SHORTEST" @click="zoomBy(-1)">
-        <v-icon :icon="mdiPlus" />
-      </v-btn>
+      <template v-if="!mobile">
+        <v-btn variant="text" size="small" @click="openingDays">Today</v-btn>
+        <v-btn variant="text" size="small" :aria-pressed="days === WHOLE" @click="wholeSeason">Whole season</v-btn>
+        <v-btn icon variant="text" size="small" aria-label="Zoom out" :disabled="span >= LONGEST" @click="zoomBy(1)">
+          <v-icon :icon="mdiMinus" />
+        </v-btn>
+        <span class="figures quiet" aria-live="polite">{{ spanWords }}</span>
+        <v-btn icon variant="text" size="small" aria-label="Zoom in" :disabled="span <= SHORTEST" @click="zoomBy(-1)">
+          <v-icon :icon="mdiPlus" />
+        </v-btn>
+      </template>
     </div>
     <Refusal :says="error" />
     <p v-if="isLoading" class="quiet pa-4">Reading the season …</p>
@@ -294,7 +304,8 @@ function showCall(call: Schemas['CallView']) {
       </p>
     </div>
     <div v-else-if="season" class="body">
-      <div class="sheet-box">
+      <LaneList v-if="mobile" class="sheet-box" :rows="rows" :today="season.today" :whole="whole" />
+      <div v-else class="sheet-box">
         <div
           class="head"
           @pointerdown="grab"

@@ -16,6 +16,15 @@ class PhoneJourneyTest {
     assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
         .as("nothing sticks out sideways")
         .isLessThanOrEqualTo(390);
+    com.microsoft.playwright.Locator fields = page.getByLabel("Fields").locator("button.lane");
+    assertThat(fields.first()).containsText(java.util.regex.Pattern.compile("by \\d+ \\w+"));
+    assertThat(fields.first().boundingBox().height).isGreaterThanOrEqualTo(44);
+    fields.first().click();
+    assertThat(page.locator("section.answer .headline")).isVisible();
+    assertThat(page.getByLabel(java.util.regex.Pattern.compile("^Read a day of"))).isVisible();
+    assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
+        .isLessThanOrEqualTo(390);
+    fields.first().click();
     page.getByRole(AriaRole.NAVIGATION).getByRole(AriaRole.BUTTON).click();
     page.getByRole(AriaRole.LISTITEM)
         .or(page.locator(".v-list-item"))

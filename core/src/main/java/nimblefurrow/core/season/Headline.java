@@ -60,7 +60,7 @@ public final class Headline {
         cover.seeded() == null
             ? toSow(cover)
             : Reason.of("{} was sown {}", cover.mix().name(), cover.seeded()));
-    bulk.ifPresent(rate -> parts.add(Reason.of("{} of seed as it comes from the bag", rate)));
+    bulk.ifPresent(rate -> parts.add(Reason.of("{} bulk", rate)));
     if (cover.ended() != null) {
       parts.add(Reason.of("ended {}", cover.ended()));
     } else if (cover.clearing() != null) {

@@ -173,7 +173,7 @@ class SheetTest {
                     Optional.of(SeedRate.poundsPerAcre(120)))
                 .get(1)
                 .in(UnitSystem.US))
-        .startsWith("120.0 lb/ac");
+        .isEqualTo("120.0 lb/ac bulk");
   }
 
   @Test

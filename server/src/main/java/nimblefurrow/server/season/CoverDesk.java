@@ -10,10 +10,12 @@ import nimblefurrow.core.cover.SummerSeed;
 import nimblefurrow.core.cover.Winter;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.Money;
+import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.CoverPlan;
 import nimblefurrow.core.season.FieldCase;
 import nimblefurrow.core.season.FieldSeason;
+import nimblefurrow.core.season.Headline;
 import nimblefurrow.core.seeding.LastUseful;
 import nimblefurrow.core.seeding.MemberRate;
 import nimblefurrow.core.seeding.RateBuilder;
@@ -57,6 +59,7 @@ public class CoverDesk {
   /** Everything a candidate means for the field. */
   record CoverAnswer(
       String name,
+      List<String> headline,
       WindowAnswer window,
       @Maybe LocalDate seeding,
       boolean sown,
@@ -200,8 +203,14 @@ public class CoverDesk {
             });
     Mass pounds = rates.stream().map(MemberRate::forField).reduce(Mass.ofPounds(0), Mass::plus);
     Money perAcre = rates.stream().map(MemberRate::costPerAcre).reduce(Money.of(0), Money::plus);
+    Optional<SeedRate> bulk =
+        rates.stream()
+            .map(MemberRate::bulk)
+            .reduce(SeedRate::plus)
+            .filter(r -> plan.seeded() == null);
     return new CoverAnswer(
         plan.mix().name(),
+        Headline.of(season, outlook, bulk).stream().map(part -> part.in(units)).toList(),
         WindowAnswer.of(season.window().orElseThrow(), units, outlook.today(), outlook.figures()),
         season.stand().map(s -> s.seeded()).orElse(null),
         plan.seeded() != null,

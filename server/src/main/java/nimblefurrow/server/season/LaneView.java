@@ -12,6 +12,7 @@ import nimblefurrow.server.platform.Maybe;
  *
  * @param zoneId the one zone that it is of, where that has a cover of its own
  * @param heldBackBy the zone that the rest of the field waits for
+ * @param chance of a sowing that is still to come: that it is in time, %
  * @param drawn whether bands, ridges, brackets and stakes are told; of many lanes only the first
  *     are, the rest when they come in sight
  */
@@ -29,6 +30,7 @@ record LaneView(
     boolean trouble,
     @Maybe String heldBackBy,
     @Maybe LocalDate closes,
+    @Maybe Integer chance,
     boolean drawn,
     List<Band> bands,
     List<Ridge> ridges,
