@@ -1,6 +1,7 @@
 package nimblefurrow.bench;
 
 import java.io.PrintStream;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -23,8 +24,10 @@ import nimblefurrow.core.flight.Hazard;
 import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.land.Boundary;
 import nimblefurrow.core.land.MarkKind;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Speed;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.NextCrop;
@@ -138,14 +141,17 @@ final class SeedingSpeed {
                     new Coordinate[] {
                       new Coordinate(-97.02, 40.0021), new Coordinate(-97.004, 40.0034)
                     }),
-                50),
+                Length.ofFeet(50)),
             new Hazard(
-                MarkKind.HOUSE, "", SHAPES.createPoint(new Coordinate(-97.003, 40.001)), 150),
+                MarkKind.HOUSE,
+                "",
+                SHAPES.createPoint(new Coordinate(-97.003, 40.001)),
+                Length.ofFeet(150)),
             new Hazard(
                 MarkKind.OPEN_WATER,
                 "",
                 SHAPES.createPoint(new Coordinate(-97.006, 40.005)).buffer(0.0005),
-                50));
+                Length.ofFeet(50)));
     Boundary field = Boundary.of("quarter", quarter);
     for (boolean marked : new boolean[] {false, true}) {
       double[] took = new double[25];
@@ -171,14 +177,14 @@ final class SeedingSpeed {
         field,
         hazards,
         new Coordinate(-97.0098, 40.0001),
-        30,
-        0,
+        Length.ofFeet(30),
+        Length.ofFeet(0),
         Optional.empty(),
         SeedRate.poundsPerAcre(90),
         Mass.ofPounds(88),
-        20,
-        4,
-        9);
+        Speed.feetPerSecond(20),
+        Duration.ofSeconds(4),
+        Duration.ofMinutes(9));
   }
 
   private static double millis(long start) {
