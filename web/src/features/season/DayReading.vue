@@ -16,19 +16,21 @@ const { data: read } = useFieldDay(
   iso,
 )
 // What was read is shown for its own day only: never the day before's under this day's date.
+const known = computed(() => (read.value && dayNumber(read.value.day) === props.day ? read.value : null))
 const ahead = computed(() => props.day > props.today)
 const span = (low: string | number, high: string | number) => (ahead.value ? ` (${low}–${high})` : '')
+/** What the server reads stands for what was drawn between two points, as soon as it is there. */
 const standing = computed(() => {
-  const it = stands.value
-  return it
-    ? `${matter(it.middle)} ${rateUnit.value} ${it.alive ? 'dry' : 'of dead mat'}${span(matter(it.low), matter(it.high))}`
-    : ''
+  const drawn = stands.value
+  if (!drawn) return ''
+  const it = known.value?.mat ?? drawn
+  const what = drawn.alive ? 'dry' : 'of dead mat'
+  return `${matter(it.middle)} ${rateUnit.value} ${what}${span(matter(it.low), matter(it.high))}`
 })
 const topsoil = computed(() => {
   const it = known.value?.topsoil
   return it ? `topsoil at ${it.middle} % of field capacity${span(it.low, it.high)}` : ''
 })
-const known = computed(() => (read.value && dayNumber(read.value.day) === props.day ? read.value : null))
 </script>
 
 <template>

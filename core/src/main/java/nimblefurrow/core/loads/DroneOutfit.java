@@ -69,10 +69,6 @@ public record DroneOutfit(
   }
 
   /** Time in the air for an acre at a rate. */
-  public Duration airbornePerAcre(SeedRate rate) {
-    return Durations.seconds(secondsPerAcre(rate));
-  }
-
   private double secondsPerAcre(SeedRate rate) {
     return Area.SQUARE_FEET_PER_ACRE / (swath.feet() * speedFor(rate).feetPerSecond())
         + Durations.inSeconds(turnsPerAcre);

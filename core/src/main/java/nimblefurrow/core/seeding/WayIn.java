@@ -158,11 +158,6 @@ public enum WayIn implements Coded {
     return place == Place.OVER_THE_TOP;
   }
 
-  /** Whether it flies. */
-  public boolean flies() {
-    return this == AIRPLANE || this == HELICOPTER || this == DRONE;
-  }
-
   /** Whether the seed is left on top of the ground. */
   public boolean surface() {
     return surface;
