@@ -5,5 +5,6 @@ import { defineConfig } from 'vite'
 export default defineConfig({
   plugins: [vue(), vuetify({ autoImport: true })],
   build: { chunkSizeWarningLimit: 900 },
-  server: { proxy: { '/api': process.env.FURROW_API ?? 'http://127.0.0.1:8090' } },
+  // The guide is the project's docs.
+  server: { fs: { allow: ['..'] }, proxy: { '/api': process.env.FURROW_API ?? 'http://127.0.0.1:8090' } },
 })

@@ -1,32 +1,53 @@
 <script setup lang="ts">
 import { useRefresh } from './api/resources'
-import { mdiAccountCircleOutline, mdiChevronDown, mdiKeyboardOutline, mdiLogout, mdiThemeLightDark } from '@mdi/js'
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { mdiAccountCircleOutline, mdiChevronDown, mdiHelpCircleOutline, mdiLogout, mdiThemeLightDark } from '@mdi/js'
+import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useTheme } from 'vuetify'
 import { api, got } from './api/client'
 import DemoDay from './parts/DemoDay.vue'
 import CropTextures from './parts/CropTextures.vue'
-import KeysHelp from './parts/KeysHelp.vue'
+import WaitingLine from './parts/WaitingLine.vue'
 import UnitsToggle from './parts/UnitsToggle.vue'
-import { loadSession, session } from './session'
+import { loadSession, session, settle } from './session'
 
+const GuideDialog = defineAsyncComponent(() => import('./features/guide/GuideDialog.vue'))
 const router = useRouter()
 const route = useRoute()
 const theme = useTheme()
 const refresh = useRefresh()
 const ready = ref(false)
-const keys = ref(false)
+const guide = ref(false)
 const pages = [
   { to: '/', words: 'Season' },
-  { to: '/fields', words: 'Fields' },
-  { to: '/cover', words: 'Cover' },
+  {
+    to: '/fields',
+    words: 'Fields',
+    parts: [
+      { to: '/fields?view=map', words: 'Map' },
+      { to: '/fields?view=crops', words: 'Crops' },
+    ],
+  },
+  { to: '/cover', words: 'Cover', parts: [{ to: '/cover/many', words: 'For many fields' }] },
   { to: '/order', words: 'Seed' },
-  { to: '/machines', words: 'Machines' },
+  {
+    to: '/machines',
+    words: 'Machines',
+    parts: [
+      { to: '/machines/calibrate', words: 'Calibrate' },
+      { to: '/machines/loads', words: 'Loads' },
+      { to: '/machines/flight', words: 'Flight' },
+    ],
+  },
   { to: '/dispatch', words: 'Dispatch' },
   { to: '/logbook', words: 'Logbook' },
-  { to: '/farm', words: 'Farm' },
+  { to: '/farm', words: 'Farm', parts: [{ to: '/catalogue', words: 'Catalogue' }] },
 ]
+/** Under a thumb every page is two taps away: the list holds the parts of pages too. */
+const everyPage = pages.flatMap((page) => [
+  { to: page.to, words: page.words, part: false },
+  ...(page.parts ?? []).map((part) => ({ ...part, part: true })),
+])
 const here = computed(() =>
   pages.find((page) => (page.to === '/' ? route.path === '/' : route.path.startsWith(page.to))),
 )
@@ -37,9 +58,9 @@ function toSignIn() {
 
 function onKey(event: KeyboardEvent) {
   const target = event.target as HTMLElement
-  if (event.key === '?' && !/^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) keys.value = !keys.value
+  if (event.key === '?' && !/^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) guide.value = !guide.value
   // The dialog itself listens a moment after it is shown; a quick Escape must not be lost.
-  if (event.key === 'Escape') keys.value = false
+  if (event.key === 'Escape') guide.value = false
 }
 
 function signedOut() {
@@ -67,6 +88,14 @@ function switchTheme() {
   localStorage.setItem('furrow-theme', name)
 }
 
+async function home() {
+  const view = await got(api.DELETE('/api/sample')).catch(() => null)
+  if (!view) return
+  settle(view)
+  await router.push('/')
+  await refresh.farm()
+}
+
 async function signOut() {
   await got(api.DELETE('/api/session')).catch(() => undefined)
   signedOut()
@@ -75,6 +104,7 @@ async function signOut() {
 
 <template>
   <v-app>
+    <WaitingLine />
     <v-app-bar v-if="session?.signedIn" flat height="52" color="surface" border="b" aria-label="Nimble Furrow">
       <router-link to="/" class="brand" aria-label="Nimble Furrow, season">
         <img src="/furrow.svg" alt="" width="26" height="26" /><span class="brand-name">Nimble Furrow</span>
@@ -87,7 +117,14 @@ async function signOut() {
             }}</v-btn></template
           >
           <v-list
-            ><v-list-item v-for="page in pages" :key="page.to" :to="page.to" :title="page.words" min-height="48"
+            ><v-list-item
+              v-for="page in everyPage"
+              :key="page.to"
+              :to="page.to"
+              :title="page.words"
+              :class="{ part: page.part }"
+              exact
+              min-height="44"
           /></v-list>
         </v-menu>
       </nav>
@@ -97,13 +134,14 @@ async function signOut() {
         }}</router-link>
       </nav>
       <v-spacer />
+      <v-btn v-if="session.sample" variant="tonal" color="primary" size="small" @click="home">Back to my farm</v-btn>
       <DemoDay />
       <UnitsToggle />
       <v-btn icon size="small" variant="text" aria-label="Light or night theme" @click="switchTheme"
         ><v-icon :icon="mdiThemeLightDark"
       /></v-btn>
-      <v-btn class="wide-only" icon size="small" variant="text" aria-label="Keys" @click="keys = true"
-        ><v-icon :icon="mdiKeyboardOutline"
+      <v-btn icon size="small" variant="text" aria-label="Guide" @click="guide = true"
+        ><v-icon :icon="mdiHelpCircleOutline"
       /></v-btn>
       <v-menu>
         <template #activator="{ props }">
@@ -124,11 +162,14 @@ async function signOut() {
       <router-view v-if="ready && (session?.signedIn || route.meta.open)" />
     </v-main>
     <CropTextures />
-    <KeysHelp v-model="keys" />
+    <GuideDialog v-if="guide" v-model="guide" :page="String(route.meta.guide ?? 'start')" />
   </v-app>
 </template>
 
 <style scoped>
+.part {
+  padding-inline-start: 34px !important;
+}
 .brand {
   display: flex;
   align-items: center;

@@ -24,6 +24,8 @@ export function useRefresh() {
       ]),
     /** Somebody else signs in: nothing of the farm before stays. */
     forget: () => cache.clear(),
+    /** The same person goes on with another farm: nothing of the one before is shown any more. */
+    farm: () => cache.resetQueries(),
     /** The farm's day changed: answers still under way are of the day before and dropped, not waited for. */
     day: async () => {
       await cache.cancelQueries()
@@ -43,11 +45,22 @@ export const useMixes = () => useQuery({ queryKey: ['mixes'], queryFn: () => got
 
 export const useFarm = () => useQuery({ queryKey: ['farm'], queryFn: () => got(api.GET('/api/farm')) })
 
-export const useWeather = () => useQuery({ queryKey: ['weather'], queryFn: () => got(api.GET('/api/weather')) })
+export const useWeather = () =>
+  useQuery({
+    meta: { says: 'Reading the weather' },
+    queryKey: ['weather'],
+    queryFn: () => got(api.GET('/api/weather')),
+  })
 
-export const useFields = () => useQuery({ queryKey: ['fields'], queryFn: () => got(api.GET('/api/fields')) })
+/** Heat of this year against those before. */
+export const useHeat = () =>
+  useQuery({ queryKey: ['weather', 'heat'], queryFn: () => got(api.GET('/api/weather/heat')) })
 
-export const useLand = () => useQuery({ queryKey: ['land'], queryFn: () => got(api.GET('/api/land')) })
+export const useFields = () =>
+  useQuery({ meta: { says: 'Reading the fields' }, queryKey: ['fields'], queryFn: () => got(api.GET('/api/fields')) })
+
+export const useLand = () =>
+  useQuery({ meta: { says: 'Reading the map' }, queryKey: ['land'], queryFn: () => got(api.GET('/api/land')) })
 
 export const useMachines = () => useQuery({ queryKey: ['machines'], queryFn: () => got(api.GET('/api/machines')) })
 
@@ -106,7 +119,12 @@ export const useLots = () => useQuery({ queryKey: ['lots'], queryFn: () => got(a
 export const useSeedStore = () => useQuery({ queryKey: ['store'], queryFn: () => got(api.GET('/api/order/store')) })
 
 export const useOrder = () =>
-  useQuery({ queryKey: ['order'], queryFn: () => got(api.GET('/api/order')), retry: false })
+  useQuery({
+    meta: { says: 'Adding up the seed of all fields' },
+    queryKey: ['order'],
+    queryFn: () => got(api.GET('/api/order')),
+    retry: false,
+  })
 
 export const useLotPapers = (lotId: At<string>) =>
   useQuery({
@@ -114,10 +132,16 @@ export const useLotPapers = (lotId: At<string>) =>
     queryFn: () => got(api.GET('/api/lot-papers/lots/{lotId}', { params: { path: { lotId: toValue(lotId) } } })),
   })
 
-export const useSeason = () => useQuery({ queryKey: ['season'], queryFn: () => got(api.GET('/api/season')) })
+export const useSeason = () =>
+  useQuery({
+    meta: { says: 'Working out every field’s season' },
+    queryKey: ['season'],
+    queryFn: () => got(api.GET('/api/season')),
+  })
 
 export const useFieldAnswer = (fieldId: At<string>, zone: At<string | undefined>) =>
   useQuery({
+    meta: { says: 'Working out this field' },
     queryKey: computed(() => ['season', 'field', toValue(fieldId), toValue(zone)]),
     queryFn: () =>
       got(
@@ -128,7 +152,7 @@ export const useFieldAnswer = (fieldId: At<string>, zone: At<string | undefined>
   })
 
 /** One day of a field; the day read last stays until the next is there. */
-export const useFieldDay = (fieldId: At<string>, zone: At<string | undefined>, on: At<string>) =>
+export const useFieldDay = (fieldId: At<string>, zone: At<string | undefined>, on: At<string>, wanted: At<boolean>) =>
   useQuery({
     queryKey: computed(() => ['season', 'day', toValue(fieldId), toValue(zone), toValue(on)]),
     queryFn: ({ signal }) =>
@@ -138,6 +162,7 @@ export const useFieldDay = (fieldId: At<string>, zone: At<string | undefined>, o
           signal,
         }),
       ),
+    enabled: computed(() => toValue(wanted)),
     staleTime: 60_000,
     placeholderData: keepPreviousData,
   })
@@ -145,6 +170,7 @@ export const useFieldDay = (fieldId: At<string>, zone: At<string | undefined>, o
 /** The board from a day on; empty: from the server's own first day. */
 export const useBoard = (from: At<string>) =>
   useQuery({
+    meta: { says: 'Working out windows and fit days of every field' },
     queryKey: computed(() => ['dispatch', toValue(from)]),
     queryFn: () => got(api.GET('/api/dispatch', { params: { query: { from: toValue(from) || undefined } } })),
     placeholderData: keepPreviousData,
@@ -152,12 +178,15 @@ export const useBoard = (from: At<string>) =>
 
 export const useDaySheet = (day: At<string>) =>
   useQuery({
+    meta: { says: 'Working out the day' },
     queryKey: computed(() => ['dispatch', 'sheet', toValue(day)]),
     queryFn: () => got(api.GET('/api/dispatch/sheet', { params: { query: { day: toValue(day) } } })),
+    enabled: computed(() => toValue(day) !== ''),
   })
 
 export const useCover = (fieldId: At<string>, place: At<number | undefined>, zone: At<string | undefined>) =>
   useQuery({
+    meta: { says: 'Working out the cover' },
     queryKey: computed(() => ['cover', toValue(fieldId), toValue(place), toValue(zone)]),
     queryFn: () =>
       got(
@@ -170,6 +199,7 @@ export const useCover = (fieldId: At<string>, place: At<number | undefined>, zon
 
 export const useOpenings = (fieldId: At<string>) =>
   useQuery({
+    meta: { says: 'Looking for openings in the chain' },
     queryKey: computed(() => ['openings', toValue(fieldId)]),
     queryFn: () => got(api.GET('/api/openings/{fieldId}', { params: { path: { fieldId: toValue(fieldId) } } })),
     retry: false,
@@ -211,6 +241,7 @@ type FlightAsk = NonNullable<
 
 export const useFlightPlan = (fieldId: At<string>, machineId: At<string>, query: At<FlightAsk>) =>
   useQuery({
+    meta: { says: 'Laying the passes' },
     queryKey: computed(() => ['flight', toValue(fieldId), toValue(machineId), toValue(query)]),
     queryFn: () =>
       got(
@@ -222,7 +253,8 @@ export const useFlightPlan = (fieldId: At<string>, machineId: At<string>, query:
     retry: false,
   })
 
-export const useLog = () => useQuery({ queryKey: ['log'], queryFn: () => got(api.GET('/api/log')) })
+export const useLog = () =>
+  useQuery({ meta: { says: 'Reading the logbook' }, queryKey: ['log'], queryFn: () => got(api.GET('/api/log')) })
 
 export const useApplied = (entryId: At<string>, wanted: At<boolean>) =>
   useQuery({

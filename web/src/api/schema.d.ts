@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/advice/many": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["many"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calibrations": {
         parameters: {
             query?: never;
@@ -29,7 +45,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_3"];
+        post: operations["keep_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -132,6 +148,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cover/many": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cover/try": {
         parameters: {
             query?: never;
@@ -173,7 +205,7 @@ export interface paths {
         };
         get: operations["rows"];
         put?: never;
-        post: operations["keep_2"];
+        post: operations["keep_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -363,7 +395,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["csv"];
+        get: operations["csv_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -373,6 +405,38 @@ export interface paths {
         trace?: never;
     };
     "/api/exchange/jobs.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["calendar_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/season.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/season.ics": {
         parameters: {
             query?: never;
             header?: never;
@@ -996,6 +1060,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/log/{id}/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["again"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/log/{id}/corrections": {
         parameters: {
             query?: never;
@@ -1006,6 +1086,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["correct"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{id}/replacement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["replace"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1197,7 +1293,7 @@ export interface paths {
         };
         get: operations["all_1"];
         put?: never;
-        post: operations["keep_1"];
+        post: operations["keep_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1295,6 +1391,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sample": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look"];
+        delete: operations["back"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1420,6 +1532,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["summary"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weather/heat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["heat"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1731,6 +1859,12 @@ export interface components {
             placed: boolean;
             says: string;
         };
+        CommonView: {
+            /** Format: int32 */
+            fields: number;
+            name: string;
+            wayWords: string;
+        };
         Correction: {
             /** Format: int32 */
             checks: number;
@@ -1753,16 +1887,22 @@ export interface components {
             bulkRate: number;
             /** Format: double */
             costPerAcre: number;
+            /** Format: date */
+            drawnFrom: string;
+            /** Format: date */
+            drawnTo: string;
             /** Format: double */
             fieldCost: number;
             /** Format: double */
             fieldPounds: number;
             headline: string[];
+            lane: components["schemas"]["LaneView"];
             /** Format: double */
             liveRate: number;
             members: components["schemas"]["MemberAnswer"][];
             name: string;
             notes: string[];
+            rolledOnly?: string;
             routes: components["schemas"]["RouteAnswer"][];
             /** Format: date */
             seeding?: string;
@@ -1784,6 +1924,12 @@ export interface components {
             thickSlurry?: boolean;
             /** @enum {string} */
             way: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING";
+        };
+        CoverKept: {
+            field: string;
+            /** Format: uuid */
+            fieldId: string;
+            refused?: string;
         };
         CropCell: {
             field: string;
@@ -2076,10 +2222,26 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
+        FieldCoverForm: {
+            cover: components["schemas"]["CoverDetails"];
+            /** Format: uuid */
+            fieldId: string;
+            /** Format: int32 */
+            version?: number;
+        };
         FieldNeed: {
             field: string;
             /** Format: double */
             pounds: number;
+        };
+        FieldOptions: {
+            differs?: string;
+            /** Format: uuid */
+            fieldId: string;
+            options: components["schemas"]["OptionView"][];
+            trouble?: string;
+            /** Format: int32 */
+            version?: number;
         };
         FieldView: {
             access: string;
@@ -2162,12 +2324,35 @@ export interface components {
             /** Format: double */
             pounds: number;
         };
+        Form: {
+            fields: components["schemas"]["Place"][];
+            /** Format: date */
+            on: string;
+        };
+        GroundPoint: {
+            /** Format: double */
+            acrossFt: number;
+            /** Format: double */
+            ofMean: number;
+        };
         HazardView: {
             /** Format: double */
             keepAwayFt: number;
             name: string;
             shape: string;
             words: string;
+        };
+        HeatWeek: {
+            /** Format: date */
+            day: string;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            middle: number;
+            /** Format: double */
+            now?: number;
         };
         ImportReport: {
             /** Format: int32 */
@@ -2282,6 +2467,15 @@ export interface components {
             marks: components["schemas"]["MarkView"][];
             undo?: string;
         };
+        LandTold: {
+            /** @enum {string} */
+            drainage: "GOOD" | "MODERATE" | "POOR";
+            farmstead: string;
+            organic: boolean;
+            /** @enum {string} */
+            soil: "SAND" | "LOAM" | "SILT_LOAM" | "CLAY";
+            tiled: boolean;
+        };
         LaneView: {
             /** Format: double */
             acres: number;
@@ -2305,6 +2499,7 @@ export interface components {
             ridges: components["schemas"]["Ridge"][];
             route?: string;
             stakes: components["schemas"]["Stake"][];
+            stands?: components["schemas"]["Stands"];
             trouble: boolean;
             /** Format: uuid */
             zoneId?: string;
@@ -2553,6 +2748,23 @@ export interface components {
             setup: components["schemas"]["MachineSetup"];
             /** Format: int32 */
             version: number;
+        };
+        ManyCoversForm: {
+            covers: components["schemas"]["FieldCoverForm"][];
+        };
+        ManyFieldsForm: {
+            fields: string[];
+            goals: {
+                [key: string]: number;
+            };
+            /** Format: int32 */
+            mostSpecies?: number;
+            /** @enum {string} */
+            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL" | "ROLL_AND_SPRAY" | "TILLAGE" | "MOWING" | "GRAZING" | "HAY" | "STRIPS";
+        };
+        ManyFieldsView: {
+            common?: components["schemas"]["CommonView"];
+            fields: components["schemas"]["FieldOptions"][];
         };
         Mark: {
             code: string;
@@ -2829,7 +3041,7 @@ export interface components {
         PansView: {
             curve: components["schemas"]["SwathPoint"][];
             even?: components["schemas"]["SwathPoint"];
-            ground: number[];
+            ground: components["schemas"]["GroundPoint"][];
             /** Format: double */
             mostCv: number;
             offered?: components["schemas"]["SwathPoint"];
@@ -2876,6 +3088,12 @@ export interface components {
         };
         Pasted: {
             text: string;
+        };
+        Place: {
+            /** Format: uuid */
+            fieldId: string;
+            /** Format: uuid */
+            id: string;
         };
         PlaceView: {
             days: components["schemas"]["DayView"][];
@@ -2924,6 +3142,7 @@ export interface components {
         Preview: {
             /** Format: double */
             acres: number;
+            columns: string[];
             fields: components["schemas"]["PreviewField"][];
             /** Format: int32 */
             good: number;
@@ -2935,7 +3154,11 @@ export interface components {
             /** Format: double */
             acres?: number;
             boundary?: string;
+            crops: string[];
+            known: boolean;
+            land?: components["schemas"]["LandTold"];
             name: string;
+            notes: string[];
             problem?: string;
         };
         PriceForm: {
@@ -2946,6 +3169,14 @@ export interface components {
             pricePerLb: number;
             species: string;
         };
+        PricePoint: {
+            /** Format: double */
+            byAcre: number;
+            /** Format: double */
+            byHour: number;
+            /** Format: double */
+            lbAc: number;
+        };
         PriceView: {
             /** Format: double */
             byAcre?: number;
@@ -2955,6 +3186,7 @@ export interface components {
             charged?: number;
             /** Format: double */
             crossingLbAc?: number;
+            curve: components["schemas"]["PricePoint"][];
             hourly: boolean;
             /** Format: double */
             own?: number;
@@ -2967,6 +3199,10 @@ export interface components {
             /** Format: int32 */
             kept: number;
             says: string;
+        };
+        ReplacementForm: {
+            entry: components["schemas"]["EntryForm"];
+            reason?: string;
         };
         Ridge: {
             days: number[];
@@ -3083,6 +3319,7 @@ export interface components {
             name?: string;
             /** @enum {string} */
             role?: "PLANNER" | "OPERATOR";
+            sample?: boolean;
             signedIn: boolean;
             /** Format: date */
             today?: string;
@@ -3151,6 +3388,8 @@ export interface components {
             field: string;
             /** Format: double */
             fieldAcres: number;
+            /** Format: uuid */
+            fieldId: string;
             /** Format: int32 */
             fitChance: number;
             /** Format: double */
@@ -3243,6 +3482,13 @@ export interface components {
             machine?: string;
             words: string;
         };
+        Stands: {
+            /** @enum {string} */
+            crop?: "CORN_GRAIN" | "CORN_SILAGE" | "SOYBEANS" | "WINTER_WHEAT" | "OATS" | "OTHER" | "FREE_GROUND";
+            /** @enum {string} */
+            kind: "CROP" | "COVER" | "DEAD_COVER" | "BARE";
+            words: string;
+        };
         StartForm: {
             /** Format: double */
             bearing?: number;
@@ -3316,6 +3562,12 @@ export interface components {
             cv: number;
             /** Format: double */
             swathFt: number;
+        };
+        Told: {
+            field: string;
+            /** Format: uuid */
+            fieldId: string;
+            refused?: string;
         };
         TopsoilRange: {
             /** Format: int32 */
@@ -3533,7 +3785,31 @@ export interface operations {
             };
         };
     };
-    keep_3: {
+    many: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ManyFieldsForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ManyFieldsView"];
+                };
+            };
+        };
+    };
+    keep_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3696,6 +3972,30 @@ export interface operations {
             };
         };
     };
+    keep_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ManyCoversForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoverKept"][];
+                };
+            };
+        };
+    };
     tried: {
         parameters: {
             query?: never;
@@ -3817,7 +4117,7 @@ export interface operations {
             };
         };
     };
-    keep_2: {
+    keep_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4138,6 +4438,46 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Preview"];
+                };
+            };
+        };
+    };
+    csv_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    calendar_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
                 };
             };
         };
@@ -5355,6 +5695,32 @@ export interface operations {
             };
         };
     };
+    again: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Form"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Told"][];
+                };
+            };
+        };
+    };
     correct: {
         parameters: {
             query?: never;
@@ -5376,6 +5742,32 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    replace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReplacementForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
             };
         };
     };
@@ -5861,7 +6253,7 @@ export interface operations {
             };
         };
     };
-    keep_1: {
+    keep_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6033,6 +6425,46 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LeftView"][];
+                };
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    back: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
                 };
             };
         };
@@ -6255,6 +6687,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Summary"];
+                };
+            };
+        };
+    };
+    heat: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HeatWeek"][];
                 };
             };
         };

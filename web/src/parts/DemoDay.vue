@@ -34,6 +34,7 @@ async function goTo(day: string) {
         variant="text"
         size="small"
         class="today"
+        :aria-label="`Day: ${long(session.today)}`"
         :disabled="!planner"
         :prepend-icon="mdiCalendarToday"
       >

@@ -149,4 +149,33 @@ tr.changed td {
     display: none;
   }
 }
+/* Under a thumb a figure is two lines: its words, then its value with what may be done to it. */
+@media (max-width: 640px) {
+  table,
+  tbody,
+  caption {
+    display: block;
+  }
+  thead,
+  colgroup,
+  td:nth-child(5) {
+    display: none;
+  }
+  tr {
+    display: grid;
+    grid-template-columns: auto 1fr auto;
+    align-items: center;
+    border-bottom: 1px solid var(--hair);
+  }
+  .what {
+    grid-column: 1 / -1;
+  }
+  tr td {
+    border: 0;
+    white-space: normal;
+  }
+  input {
+    min-height: 44px;
+  }
+}
 </style>

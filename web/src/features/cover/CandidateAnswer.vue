@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import TradeWord from '../../parts/TradeWord.vue'
 import { computed } from 'vue'
 import type { Schemas } from '../../api/client'
 import MixBench from './MixBench.vue'
@@ -40,7 +41,7 @@ const best = computed(() => range(props.answer.window.bestFrom.middle, props.ans
           <dd>{{ best }}</dd>
         </div>
         <div>
-          <dt>Last useful</dt>
+          <dt><TradeWord of="last useful">Last useful</TradeWord></dt>
           <dd>{{ short(answer.window.lastUseful) }}</dd>
         </div>
         <div>
@@ -52,7 +53,7 @@ const best = computed(() => range(props.answer.window.bestFrom.middle, props.ans
           <dd>{{ short(answer.seeding) }}</dd>
         </div>
         <div v-if="!answer.sown">
-          <dt>Still in time</dt>
+          <dt><TradeWord of="in time">Still in time</TradeWord></dt>
           <dd :class="{ trouble: answer.window.chance < 50 }">{{ answer.window.chance }} %</dd>
         </div>
       </dl>
@@ -70,10 +71,10 @@ const best = computed(() => range(props.answer.window.bestFrom.middle, props.ans
         <thead>
           <tr>
             <th>Seed</th>
-            <th class="n">live {{ rateUnit }}</th>
-            <th class="n">bulk {{ rateUnit }}</th>
+            <th class="n"><TradeWord of="live rate">live</TradeWord> {{ rateUnit }}</th>
+            <th class="n"><TradeWord of="bulk rate">bulk</TradeWord> {{ rateUnit }}</th>
             <th class="n">seeds {{ densityUnit }}</th>
-            <th class="n">plants {{ densityUnit }}</th>
+            <th class="n"><TradeWord of="plants" /> {{ densityUnit }}</th>
             <th class="n">field {{ massUnit }}</th>
             <th class="n">bags</th>
             <th class="n">{{ perAreaUnit }}</th>
@@ -130,10 +131,10 @@ const best = computed(() => range(props.answer.window.bestFrom.middle, props.ans
           Aim for <b class="figures">{{ short(chosen.aim) }}</b>, open
           {{ range(chosen.opens.middle, chosen.closes.middle)
           }}<template v-if="chosen.mat"
-            >; mat <b class="figures">{{ matter(chosen.mat.middle) }}</b> {{ rateUnit }} dry
+            >; <TradeWord of="mat" /> <b class="figures">{{ matter(chosen.mat.middle) }}</b> {{ rateUnit }} dry
             <span class="quiet figures">({{ matter(chosen.mat.low) }}–{{ matter(chosen.mat.high) }})</span></template
           ><template v-if="chosen.killLow !== undefined"
-            >; kill <b class="figures">{{ chosen.killLow }}–{{ chosen.killHigh }} %</b></template
+            >; <TradeWord of="kill" /> <b class="figures">{{ chosen.killLow }}–{{ chosen.killHigh }} %</b></template
           >.
         </p>
         <p v-if="chosen.members.length > 1" class="small">
@@ -161,7 +162,7 @@ const best = computed(() => range(props.answer.window.bestFrom.middle, props.ans
     </section>
 
     <details v-if="answer.stages.length || others.length">
-      <summary>Stages in spring, and the other ways to end it</summary>
+      <summary>Stages in spring, and what speaks for and against the other ways to end it</summary>
       <table v-if="answer.stages.length" class="plain stages">
         <thead>
           <tr>
@@ -183,16 +184,10 @@ const best = computed(() => range(props.answer.window.bestFrom.middle, props.ans
       <div v-for="r in others" :key="r.route" class="other">
         <h4>{{ r.words }}</h4>
         <p v-if="r.impossible" class="quiet">Not possible: {{ r.impossible }}. Instead: {{ r.remedy }}.</p>
-        <template v-else
-          ><p>
-            About {{ short(r.aim) }}<template v-if="r.mat">, mat {{ matter(r.mat.middle) }} {{ rateUnit }}</template
-            ><template v-if="r.killLow !== undefined">, kill {{ r.killLow }}–{{ r.killHigh }} %</template>.
-          </p>
-          <ul>
-            <li v-for="t in r.reasons" :key="t">{{ t }}</li>
-            <li v-for="t in r.against" :key="t" class="trouble">{{ t }}</li>
-          </ul></template
-        >
+        <ul v-else>
+          <li v-for="t in r.reasons" :key="t">{{ t }}</li>
+          <li v-for="t in r.against" :key="t" class="trouble">{{ t }}</li>
+        </ul>
       </div>
       <ul class="quiet small">
         <li v-for="n in answer.notes" :key="n">{{ n }}</li>

@@ -8,11 +8,13 @@ import { api, got, Refused, type Schemas } from '../../api/client'
 import { short } from '../../format/dates'
 import { area, areaUnit } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
-import { planner } from '../../session'
+import { planner, session } from '../../session'
 import AdvicePanel from './AdvicePanel.vue'
 import CandidateAnswer from './CandidateAnswer.vue'
+import LaneDrawing from '../season/LaneDrawing.vue'
 import CandidateForm from './CandidateForm.vue'
 import NamedMixes from './NamedMixes.vue'
+import RouteColumns from './RouteColumns.vue'
 import { copy, dropDrafts, keepDrafts, readDrafts, usual, type Cover } from './draft'
 
 interface Tried {
@@ -209,6 +211,7 @@ function compare() {
           · <b>{{ kept.makesRoom }}</b></template
         >
       </p>
+      <router-link v-if="planner" to="/cover/many" class="many">For many fields</router-link>
       <div v-if="field?.zones.length" class="places" role="group" aria-label="Field or zone">
         <button
           v-for="z in [{ id: undefined, name: 'Whole field' }, ...field.zones]"
@@ -243,15 +246,6 @@ function compare() {
       <router-link to="/">See it on the sheet</router-link>
     </div>
     <div class="desk" :class="{ advised: drafts.length === 1 }">
-      <AdvicePanel
-        v-if="fieldId && drafts.length === 1 && kept && !kept.sown"
-        :field-id="fieldId"
-        :place="place"
-        :route="drafts[0]!.route"
-        :goal="drafts[0]!.goal"
-        :takes="true"
-        @take="take"
-      />
       <div class="pair" :class="{ two: drafts.length > 1 }">
         <v-card v-for="(draft, i) in drafts" :key="i" class="candidate pa-4">
           <div class="card-head">
@@ -278,17 +272,20 @@ function compare() {
               ><v-icon :icon="mdiClose"
             /></v-btn>
           </div>
-          <p v-if="tried[i]?.answer" class="headline">{{ sentence(tried[i]!.answer!.headline) }}</p>
-          <CandidateForm
-            v-if="species"
-            :model-value="draft"
-            :species="species"
-            :sown="kept?.sown ?? false"
-            @update:model-value="change(i, $event)"
-          />
-          <NamedMixes v-if="!kept?.sown" :members="draft.members" @take="change(i, { ...draft, members: $event })" />
+          <template v-if="tried[i]?.answer">
+            <p class="headline">{{ sentence(tried[i]!.answer!.headline) }}</p>
+            <p v-if="tried[i]!.answer!.rolledOnly" class="rolled">{{ tried[i]!.answer!.rolledOnly }}.</p>
+            <LaneDrawing
+              :lane="tried[i]!.answer!.lane"
+              :from="tried[i]!.answer!.drawnFrom"
+              :to="tried[i]!.answer!.drawnTo"
+              :today="session?.today ?? kept!.planted"
+              :height="120"
+              tried
+            />
+            <RouteColumns :routes="tried[i]!.answer!.routes" @take="change(i, { ...draft, route: $event })" />
+          </template>
           <Refusal :says="tried[i]?.problem" />
-          <CandidateAnswer v-if="tried[i]?.answer" class="mt-3" :answer="tried[i]!.answer!" />
           <div v-if="planner" class="acts">
             <v-btn color="primary" :loading="busy" :disabled="!!tried[i]?.problem || !changed(i)" @click="keep(i)"
               >Make it the plan</v-btn
@@ -298,8 +295,26 @@ function compare() {
             >
             <span v-if="changed(i)" class="quiet">Not the plan yet; kept here while you try.</span>
           </div>
+          <CandidateForm
+            v-if="species"
+            :model-value="draft"
+            :species="species"
+            :sown="kept?.sown ?? false"
+            @update:model-value="change(i, $event)"
+          />
+          <NamedMixes v-if="!kept?.sown" :members="draft.members" @take="change(i, { ...draft, members: $event })" />
+          <CandidateAnswer v-if="tried[i]?.answer" class="mt-3" :answer="tried[i]!.answer!" />
         </v-card>
       </div>
+      <AdvicePanel
+        v-if="fieldId && drafts.length === 1 && kept && !kept.sown"
+        :field-id="fieldId"
+        :place="place"
+        :route="drafts[0]!.route"
+        :goal="drafts[0]!.goal"
+        :takes="true"
+        @take="take"
+      />
     </div>
   </div>
 </template>
@@ -321,7 +336,10 @@ function compare() {
   font-size: 1.12rem;
   font-weight: 700;
   line-height: 1.35;
-  margin: 0 0 10px;
+  margin: 0 0 6px;
+}
+.many {
+  margin-left: auto;
 }
 .about {
   margin: 0;
@@ -332,14 +350,14 @@ function compare() {
   align-items: start;
 }
 .desk.advised {
-  grid-template-columns: 380px minmax(0, 1fr);
+  grid-template-columns: minmax(0, 1fr) 360px;
 }
 .desk.advised > .pair:only-child {
   grid-column: 1 / -1;
 }
 .pair {
   display: grid;
-  grid-template-columns: minmax(0, 900px);
+  grid-template-columns: minmax(0, 1fr);
   gap: 14px;
 }
 .pair.two {
@@ -349,14 +367,18 @@ function compare() {
   display: flex;
   justify-content: space-between;
   align-items: center;
-  margin-bottom: 10px;
+}
+.rolled {
+  border-left: 3px solid var(--ochre);
+  padding-left: 8px;
+  margin: 0 0 8px;
 }
 .acts {
   display: flex;
   gap: 12px;
   align-items: center;
   flex-wrap: wrap;
-  margin-top: 12px;
+  margin: 4px 0 14px;
 }
 .saved {
   border-left: 4px solid var(--sage);

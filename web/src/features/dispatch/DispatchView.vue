@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import TradeWord from '../../parts/TradeWord.vue'
 import { useBoard, useRefresh } from '../../api/resources'
 import { mdiChevronLeft, mdiChevronRight, mdiLock, mdiRedo, mdiUndo } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
+import { useDisplay } from 'vuetify'
 import { api, got, type Refused, type Schemas } from '../../api/client'
 import { dayNumber, dayOfMonth, range, short, weekday } from '../../format/dates'
 import { area, areaUnit } from '../../format/units'
@@ -10,13 +12,15 @@ import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
 import { blocksOf, firstBusyDay, keyOf, plusDays, whenOf, type Board, type Job } from './board'
 import { useCarry, type Spot } from './carry'
+import DayList from './DayList.vue'
 import MoveDialog from './MoveDialog.vue'
 
 const DAYS = 14
 const route = useRoute()
+const { mobile } = useDisplay({ mobileBreakpoint: 641 })
 const refresh = useRefresh()
 const from = ref('')
-const { data: board, error, isLoading, isPlaceholderData } = useBoard(from)
+const { data: board, error, isPlaceholderData } = useBoard(from)
 const problem = ref<Refused | ''>('')
 const busy = ref(false)
 const said = ref('')
@@ -183,26 +187,28 @@ const title = (job: Job) =>
       </template>
       <span role="status" class="quiet">{{ said }}</span>
       <v-spacer />
-      <a href="/api/exchange/jobs.ics" download>Calendar</a><a href="/api/exchange/jobs.csv" download>Spreadsheet</a>
-      <v-btn icon size="small" variant="text" aria-label="A week back" @click="from = plusDays(days[0]!, -7)"
-        ><v-icon :icon="mdiChevronLeft"
-      /></v-btn>
-      <span v-if="board" class="figures">{{ range(days[0], days[DAYS - 1]) }}</span>
-      <v-btn icon size="small" variant="text" aria-label="A week on" @click="from = plusDays(days[0]!, 7)"
-        ><v-icon :icon="mdiChevronRight"
-      /></v-btn>
-      <v-btn variant="text" size="small" @click="from = board!.today">Today</v-btn>
-      <v-btn variant="text" size="small" @click="from = firstBusyDay(board!.jobs, plusDays(days[0]!, 7))"
-        >Next work</v-btn
-      >
+      <template v-if="!mobile">
+        <a href="/api/exchange/jobs.ics" download>Calendar</a
+        ><a href="/api/exchange/jobs.csv" download>Spreadsheet</a>
+        <v-btn icon size="small" variant="text" aria-label="A week back" @click="from = plusDays(days[0]!, -7)"
+          ><v-icon :icon="mdiChevronLeft"
+        /></v-btn>
+        <span v-if="board" class="figures">{{ range(days[0], days[DAYS - 1]) }}</span>
+        <v-btn icon size="small" variant="text" aria-label="A week on" @click="from = plusDays(days[0]!, 7)"
+          ><v-icon :icon="mdiChevronRight"
+        /></v-btn>
+        <v-btn variant="text" size="small" @click="from = board!.today">Today</v-btn>
+        <v-btn variant="text" size="small" @click="from = firstBusyDay(board!.jobs, plusDays(days[0]!, 7))"
+          >Next work</v-btn
+        >
+      </template>
     </div>
     <Refusal :says="error || problem" />
-    <p v-if="isLoading" class="quiet pa-4" role="status">Working out windows and fit days of every field …</p>
-    <p v-else-if="isPlaceholderData" class="sr" role="status">Working out these days …</p>
-    <div v-if="board" class="body" :aria-busy="isPlaceholderData">
+    <DayList v-if="board && mobile" :board="board" />
+    <div v-else-if="board" class="body" :aria-busy="isPlaceholderData">
       <div class="grid-box">
         <div class="grid" :style="{ gridTemplateColumns: `150px repeat(${DAYS}, minmax(54px, 1fr))` }">
-          <div class="corner quiet">chance of a fit day</div>
+          <div class="corner quiet">chance of a <TradeWord of="fit day" /></div>
           <div
             v-for="day in days"
             :key="day"

@@ -244,6 +244,10 @@ const all = computed(() => rows.value?.map((r) => r.fieldId) ?? [])
   border: 1px solid var(--hair);
   min-width: 150px;
 }
+.crops th,
+.cell {
+  background: rgb(var(--v-theme-background));
+}
 .cell input {
   all: unset;
   box-sizing: border-box;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { soils } from './soils'
 import NumberField from '../../parts/NumberField.vue'
 import { useRefresh } from '../../api/resources'
 import { reactive, ref, watch } from 'vue'
@@ -80,16 +81,7 @@ const saveLand = () =>
         <form class="form" @submit.prevent="saveLand">
           <v-text-field v-model="land.name" label="Name" required />
           <v-text-field v-model="land.farmstead" label="Farmstead" />
-          <v-select
-            v-model="land.soil"
-            label="Topsoil"
-            :items="[
-              { value: 'SAND', title: 'Sand' },
-              { value: 'LOAM', title: 'Loam' },
-              { value: 'SILT_LOAM', title: 'Silt loam' },
-              { value: 'CLAY', title: 'Clay' },
-            ]"
-          />
+          <v-select v-model="land.soil" label="Topsoil" :items="soils" />
           <v-select
             v-model="land.drainage"
             label="Drainage"

@@ -11,6 +11,7 @@ import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
 import { cropName } from '../season/lanes'
 import FieldDialog from './FieldDialog.vue'
+import { soilWords } from './soils'
 import ImportDialog from './ImportDialog.vue'
 
 const MapPane = defineAsyncComponent(() => import('./MapPane.vue'))
@@ -33,7 +34,6 @@ const shown = computed(() =>
   ),
 )
 const total = computed(() => shown.value.reduce((sum, f) => sum + f.field.acres, 0))
-const soils: Record<string, string> = { SAND: 'sand', LOAM: 'loam', SILT_LOAM: 'silt loam', CLAY: 'clay' }
 
 function chain(entry: Entry): string {
   return entry.chain
@@ -121,7 +121,7 @@ function edit(entry: Entry) {
           </td>
           <td class="whole">{{ f.field.farmstead }}</td>
           <td class="n">{{ area(f.field.acres, 1) }}</td>
-          <td class="whole">{{ soils[f.field.soil] }}</td>
+          <td class="whole">{{ soilWords[f.field.soil] }}</td>
           <td>
             {{
               [
@@ -200,5 +200,37 @@ td {
 }
 .whole {
   white-space: nowrap;
+}
+/* Under a thumb a field is a card: its outline and name, its acres, its chain beneath. */
+@media (max-width: 640px) {
+  table,
+  tbody {
+    display: block;
+  }
+  thead {
+    display: none;
+  }
+  tr {
+    display: grid;
+    grid-template-columns: auto 1fr auto auto;
+    align-items: center;
+    border-bottom: 1px solid var(--hair);
+  }
+  tr td {
+    border: 0;
+  }
+  td:nth-child(3),
+  td:nth-child(5) {
+    display: none;
+  }
+  td:nth-child(6),
+  .chain {
+    grid-column: 2 / -1;
+    padding-top: 0;
+  }
+  td:nth-child(8) {
+    grid-row: 1;
+    grid-column: 4;
+  }
 }
 </style>

@@ -3,6 +3,7 @@ import { useRefresh } from '../../api/resources'
 import { ref } from 'vue'
 import { upload, type Schemas, type Refused } from '../../api/client'
 import { area, areaUnit } from '../../format/units'
+import { soilWords } from './soils'
 import FieldOutline from '../../parts/FieldOutline.vue'
 import Refusal from '../../parts/Refusal.vue'
 
@@ -12,6 +13,17 @@ const file = ref<File | null>(null)
 const preview = ref<Schemas['Preview'] | null>(null)
 const problem = ref<Refused | ''>('')
 const busy = ref(false)
+
+const landWords = (land: Schemas['LandTold']) =>
+  [
+    land.farmstead,
+    soilWords[land.soil],
+    `${land.drainage.toLowerCase()} drainage`,
+    land.tiled && 'tiled',
+    land.organic && 'organic',
+  ]
+    .filter(Boolean)
+    .join(', ')
 
 async function read(save: boolean) {
   problem.value = ''
@@ -41,15 +53,15 @@ async function read(save: boolean) {
   <v-dialog v-model="open" max-width="640" scrollable>
     <v-card
       title="Bring fields"
-      subtitle="GeoJSON, KML or a zipped shapefile, in longitude and latitude, up to 12 MB"
+      subtitle="GeoJSON, KML, a zipped shapefile or a table (CSV), in longitude and latitude, up to 12 MB"
     >
-      <v-card-text>
+      <v-card-text class="pt-3">
         <v-file-input
           v-model="file"
           label="File"
           density="compact"
           variant="outlined"
-          accept=".geojson,.json,.kml,.zip"
+          accept=".geojson,.json,.kml,.zip,.csv"
           @update:model-value="read(false)"
         />
         <Refusal :says="problem" />
@@ -60,12 +72,25 @@ async function read(save: boolean) {
               >; <span class="trouble">{{ preview.refused }} refused</span></template
             >. Nothing is kept yet.
           </p>
+          <p class="quiet">
+            {{
+              preview.columns.length
+                ? `Recognised: ${preview.columns.join(', ')}.`
+                : 'No column about land or crops was recognised. Titles that are: ' +
+                  'crop, planted, maturity, crop 2025, soil, drainage, tiled, organic, slope, farmstead.'
+            }}
+          </p>
           <table class="plain">
             <tbody>
               <tr v-for="(f, i) in preview.fields" :key="i">
                 <td><FieldOutline v-if="f.boundary" :boundary="f.boundary" /></td>
                 <td>
-                  <b>{{ f.name }}</b>
+                  <b>{{ f.name }}</b><span v-if="f.known" class="quiet">
+                    is there: its land and crops are told anew</span
+                  >
+                  <div v-if="f.crops.length">{{ f.crops.join('; ') }}</div>
+                  <div v-if="f.land" class="quiet">{{ landWords(f.land) }}</div>
+                  <div v-for="n in f.notes" :key="n" class="trouble">left out: {{ n }}</div>
                 </td>
                 <td class="n">{{ f.acres !== undefined ? `${area(f.acres, 2)} ${areaUnit}` : '' }}</td>
                 <td class="trouble">{{ f.problem }}</td>

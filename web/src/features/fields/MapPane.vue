@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import NumberField from '../../parts/NumberField.vue'
-import { useLand } from '../../api/resources'
-import { computed, onBeforeUnmount, onMounted, reactive, ref, watch } from 'vue'
+import { useDaySheet, useLand, useSeason } from '../../api/resources'
+import { computed, nextTick, onBeforeUnmount, onMounted, reactive, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { useTheme } from 'vuetify'
 import { api, got, type Schemas } from '../../api/client'
@@ -9,13 +9,49 @@ import { area, areaUnit, say } from '../../format/units'
 import { figure, useAct } from '../../parts/act'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
-import { LandMap } from './landMap'
+import { dayNumber, isoDay, short } from '../../format/dates'
+import { LandMap, type Shown } from './landMap'
+import MapKey from './MapKey.vue'
+import { lookOf } from './mapFills'
 import FigureField from '../../parts/FigureField.vue'
 
 type Tool = 'look' | 'draw' | 'edit' | 'hole' | 'split' | 'join' | 'zone' | 'mark'
 const emit = defineEmits<{ change: [fieldId: string] }>()
 const { data: land, error } = useLand()
 const { problem, said, act } = useAct()
+const { data: season } = useSeason()
+const tomorrow = computed(() => (season.value ? isoDay(dayNumber(season.value.today) + 1) : ''))
+const { data: jobs } = useDaySheet(tomorrow)
+const ways = computed(() =>
+  (jobs.value?.machines ?? []).map((m) => ({
+    machine: m.machine,
+    stead: m.jobs[0]?.farmstead ?? '',
+    fields: [...new Set(m.jobs.map((j) => j.fieldId))],
+  })),
+)
+/** The lanes of each field: its own first, then zones with covers of their own. */
+const lanes = computed(() => {
+  const all = new Map<string, Schemas['LaneView'][]>()
+  for (const lane of season.value?.lanes ?? []) all.set(lane.fieldId, [...(all.get(lane.fieldId) ?? []), lane])
+  return all
+})
+const called = computed(() => new Set(season.value?.calls.flatMap((c) => c.fields)))
+const shown = computed(
+  () =>
+    new Map<string, Shown>(
+      [...lanes.value].map(([id, of]) => [id, { stands: of[0]!.stands, called: called.value.has(id) }]),
+    ),
+)
+const looksSeen = computed(() => new Set([...shown.value.values()].map((s) => lookOf(s.stands))))
+const over = ref({ id: '', at: [0, 0] })
+const hovered = computed(() => lanes.value.get(over.value.id) ?? [])
+/** Beside the pointer, and never beyond the map's own edges. */
+const TIP = { wide: 300, high: 150 }
+const tipAt = computed(() => ({
+  left: `${Math.min(over.value.at[0]! + 16, (mapEl.value?.clientWidth ?? 900) - TIP.wide)}px`,
+  top: `${Math.min(over.value.at[1]! + 12, (mapEl.value?.clientHeight ?? 600) - TIP.high)}px`,
+}))
+const tools = ref(false)
 const route = useRoute()
 const mapEl = ref<HTMLElement | null>(null)
 const theme = useTheme()
@@ -39,13 +75,17 @@ const edits = ref<string[]>([])
 const left = reactive({ season: '', reason: '' })
 
 onMounted(() => {
-  map = new LandMap(mapEl.value!, (id) =>
-    tool.value === 'join' && id && id !== chosenId.value ? (joining.value = id) : (chosenId.value = id),
+  map = new LandMap(
+    mapEl.value!,
+    (id) => (tool.value === 'join' && id && id !== chosenId.value ? (joining.value = id) : (chosenId.value = id)),
+    (id, at) => (over.value = { id, at }),
   )
   draw()
 })
 onBeforeUnmount(() => map?.dispose())
 watch(land, draw)
+watch(tools, () => nextTick(() => map?.whole()))
+watch([shown, ways], () => map?.season(shown.value, ways.value))
 watch(
   () => theme.global.name.value,
   () => setTimeout(draw, 50),
@@ -53,6 +93,7 @@ watch(
 function draw() {
   if (!map || !land.value) return
   map.show(land.value, chosenId.value, fitted)
+  map.season(shown.value, ways.value)
   if (!fitted && route.query.zone) {
     choose(String(route.query.zone))
     tool.value = 'look'
@@ -211,7 +252,7 @@ function choose(id: string | null) {
 </script>
 
 <template>
-  <div class="both">
+  <div class="both" :class="{ aside: tools || chosen }">
     <div class="frame">
       <div
         ref="mapEl"
@@ -220,25 +261,42 @@ function choose(id: string | null) {
         role="application"
         aria-label="Map of the farm: arrow keys move, plus and minus zoom"
       />
+      <div v-if="hovered.length" class="tip" :style="tipAt">
+        <b>{{ hovered[0]!.field }}</b>
+        <div v-for="l in hovered" :key="l.zoneId ?? l.fieldId">
+          {{ l.stands?.words }}<br /><span v-if="l.cover">{{ l.cover }}: </span>{{ l.answer
+          }}<template v-if="l.closes">, closes {{ short(l.closes) }}</template>
+        </div>
+      </div>
+      <MapKey v-if="season" :seen="looksSeen" :called="called.size > 0" :ways="ways" :on="tomorrow" />
       <p v-if="asks[tool]" class="asks" role="status">
         {{ asks[tool] }} <v-btn size="x-small" variant="text" @click="look">Stop</v-btn>
       </p>
     </div>
-    <aside v-if="land" aria-label="Land">
-      <Refusal :says="error || problem" />
-      <p v-if="said" role="status">{{ said }}</p>
+    <div v-if="land" class="bar">
       <v-autocomplete
         label="Field"
         :items="land.fields.map((f) => ({ value: f.id, title: f.name }))"
         :model-value="chosenId || null"
         auto-select-first
         clearable
+        class="pick"
         @update:model-value="choose"
       />
+      <v-btn v-if="planner" variant="tonal" :aria-expanded="tools" @click="tools = !tools">Draw and mark</v-btn>
+    </div>
+    <aside v-if="land && (tools || chosen)" aria-label="Land">
+      <Refusal :says="error || problem" />
+      <p v-if="said" role="status">{{ said }}</p>
       <v-btn v-if="planner && land.undo" class="mt-2" size="small" variant="tonal" @click="undo"
         >Undo: {{ land.undo }}</v-btn
       >
       <template v-if="chosen">
+        <h2>{{ chosen.name }}</h2>
+        <p v-for="l in lanes.get(chosen.id) ?? []" :key="l.zoneId ?? l.fieldId" class="facts">
+          {{ l.stands?.words }}<br /><span v-if="l.cover">{{ l.cover }}: </span>{{ l.answer
+          }}<template v-if="l.closes">, closes {{ short(l.closes) }}</template>
+        </p>
         <p class="facts">
           <b class="figures">{{ area(chosen.acres, 1) }} {{ areaUnit }}</b> · {{ chosen.farmstead || 'no farmstead'
           }}<br />{{ chosen.soil.replace('_', ' ').toLowerCase() }}, {{ chosen.drainage.toLowerCase() }} drainage{{
@@ -255,6 +313,8 @@ function choose(id: string | null) {
           <v-btn size="small" variant="tonal" color="primary" @click="emit('change', chosen.id)"
             >Land, crops, sprays</v-btn
           >
+        </div>
+        <div v-if="planner && tools" class="tools">
           <v-btn size="small" variant="tonal" :aria-pressed="tool === 'edit'" @click="use('edit')">Move corners</v-btn
           ><v-btn size="small" variant="tonal" @click="use('hole')">Cut a hole</v-btn
           ><v-btn size="small" variant="tonal" @click="use('split')">Split</v-btn
@@ -282,7 +342,7 @@ function choose(id: string | null) {
             >Join it into {{ chosen.name }}</v-btn
           >
         </div>
-        <form v-if="planner" class="leave" @submit.prevent="leaveOut(true)">
+        <form v-if="planner && tools" class="leave" @submit.prevent="leaveOut(true)">
           <NumberField v-model="left.season" label="Season" placeholder="2026" /><v-text-field
             v-model="left.reason"
             label="Why"
@@ -320,7 +380,7 @@ function choose(id: string | null) {
           </form>
         </section>
       </template>
-      <details class="marks">
+      <details v-if="tools" class="marks">
         <summary>{{ land.marks.length }} marks</summary>
         <ul>
           <li v-for="m in land.marks" :key="m.id">
@@ -343,11 +403,42 @@ function choose(id: string | null) {
 
 <style scoped>
 .both {
+  position: relative;
   display: grid;
-  grid-template-columns: 1fr 330px;
+  grid-template-columns: 1fr;
   gap: 14px;
-  height: calc(100dvh - 150px);
+  height: calc(100dvh - 128px);
   min-height: 460px;
+}
+.both.aside {
+  grid-template-columns: 1fr 320px;
+}
+.bar {
+  position: absolute;
+  left: 50px;
+  top: 8px;
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.pick {
+  width: 210px;
+  background: rgb(var(--v-theme-surface));
+  border-radius: 4px;
+}
+.bar .v-btn {
+  background: rgb(var(--v-theme-surface));
+  border: 1px solid var(--hair);
+}
+.tip {
+  position: absolute;
+  z-index: 3;
+  max-width: 280px;
+  pointer-events: none;
+  background: rgb(var(--v-theme-surface));
+  border: 1px solid var(--loam);
+  padding: 6px 10px;
+  border-radius: 3px;
 }
 .frame {
   position: relative;
@@ -366,7 +457,7 @@ aside {
 .asks {
   position: absolute;
   left: 50px;
-  top: 8px;
+  top: 56px;
   margin: 0;
   background: rgb(var(--v-theme-surface));
   border: 1px solid var(--flax);
@@ -436,9 +527,17 @@ li {
   border-color: var(--loam);
 }
 @media (max-width: 900px) {
-  .both {
+  .both,
+  .both.aside {
     grid-template-columns: 1fr;
     height: auto;
+  }
+  .bar {
+    position: static;
+    grid-row: 1;
+  }
+  .pick {
+    flex: 1;
   }
   .map {
     height: 60vh;

@@ -6,17 +6,12 @@ import { area, areaUnit } from '../../format/units'
 import { figure, useAct } from '../../parts/act'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
+import { soils, soilWords } from './soils'
 
 type Zone = Schemas['ZoneView']
 const props = defineProps<{ field: Schemas['FieldView'] }>()
 const { problem, said, busy, act } = useAct()
-const soils = [
-  { value: '', title: 'As in the field' },
-  { value: 'SAND', title: 'Sand' },
-  { value: 'LOAM', title: 'Loam' },
-  { value: 'SILT_LOAM', title: 'Silt loam' },
-  { value: 'CLAY', title: 'Clay' },
-]
+const ground = [{ value: '', title: 'As in the field' }, ...soils]
 const drains = [
   { value: '', title: 'As in the field' },
   { value: 'yes', title: 'Tiled' },
@@ -28,11 +23,10 @@ const form = reactive({ ...empty })
 const changing = ref<Zone>()
 const open = ref(false)
 const zones = computed(() => props.field.zones)
-const soilWords = (soil?: string) => soils.find((s) => s.value === soil)?.title.toLowerCase()
 
 function facts(zone: Zone): string {
   const own = [
-    zone.soil ? soilWords(zone.soil) : '',
+    zone.soil ? soilWords[zone.soil] : '',
     zone.tiled === undefined ? '' : zone.tiled ? 'tiled' : 'not tiled',
     zone.share ? `${Math.round(100 * zone.share)} % of the field, not drawn` : 'drawn',
   ]
@@ -107,7 +101,7 @@ const remove = (zone: Zone) =>
     <form v-if="open" class="form" @submit.prevent="save">
       <v-text-field v-model="form.name" label="Name of the zone" required />
       <NumberField v-if="!changing?.boundary" v-model="form.percent" label="Share of the field, %" required />
-      <v-select v-model="form.soil" label="Topsoil of the zone" :items="soils" />
+      <v-select v-model="form.soil" label="Topsoil of the zone" :items="ground" />
       <v-select v-model="form.tiled" label="Drains under the zone" :items="drains" />
       <p class="acts">
         <v-btn type="submit" size="small" color="primary" :loading="busy">Save the zone</v-btn>

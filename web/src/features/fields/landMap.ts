@@ -11,19 +11,41 @@ import Select from 'ol/interaction/Select'
 import Snap from 'ol/interaction/Snap'
 import VectorLayer from 'ol/layer/Vector'
 import VectorSource from 'ol/source/Vector'
+import LineString from 'ol/geom/LineString'
+import MultiPolygon from 'ol/geom/MultiPolygon'
+import Point from 'ol/geom/Point'
+import type Polygon from 'ol/geom/Polygon'
+import { getCenter } from 'ol/extent'
 import { Circle, Fill, RegularShape, Stroke, Style, Text } from 'ol/style'
 import 'ol/ol.css'
 import type { Schemas } from '../../api/client'
+import { lookOf, tile } from './mapFills'
 
 const PROJECTION = { dataProjection: 'EPSG:4326', featureProjection: 'EPSG:3857', decimals: 7 }
 const format = new GeoJSON()
 
-const color = (name: string) =>
+export const color = (name: string) =>
   getComputedStyle(document.querySelector('.v-application') ?? document.body)
     .getPropertyValue(name)
     .trim()
 
-/** The farm's land drawn without any tiles: fields, farmsteads, roads, hazards. */
+/** What the season says of a field, and how the map shows it. */
+export interface Shown {
+  stands?: Schemas['Stands']
+  called: boolean
+}
+
+/** A machine's way on a day: places in the order in which it works them. */
+export interface Way {
+  machine: string
+  stead: string
+  fields: string[]
+}
+
+/** Long names stand on two lines. */
+const twoLines = (name: string) => (name.length > 11 ? name.replace(' ', '\n') : name)
+
+/** The farm's land drawn without any tiles: fields by what stands on them, farmsteads, roads, hazards, ways. */
 export class LandMap {
   readonly map: OlMap
   private readonly fields = new VectorSource()
@@ -31,37 +53,28 @@ export class LandMap {
   private readonly marks = new VectorSource()
   private readonly steads = new VectorSource()
   private readonly sketch = new VectorSource()
+  private readonly ways = new VectorSource()
+  private readonly names = new VectorSource()
+  private shown = new Map<string, Shown>()
   private readonly fieldLayer: VectorLayer
   private readonly snap = new Snap({ source: this.fields, pixelTolerance: 12 })
   private tools: (Draw | Modify | Snap | Select)[] = []
   private readonly select: Select
   chosen = ''
 
-  constructor(target: HTMLElement, onChoose: (id: string) => void) {
+  constructor(target: HTMLElement, onChoose: (id: string) => void, onHover: (id: string, at: number[]) => void) {
     this.fieldLayer = new VectorLayer({ source: this.fields, style: (f) => this.fieldStyle(f as Feature) })
     this.map = new OlMap({
       target,
       controls: controls({ attribution: false, rotate: false }).extend([new ScaleLine({ units: 'us' })]),
       layers: [
         this.fieldLayer,
-        new VectorLayer({
-          source: this.zones,
-          style: (f) => this.zoneStyle(f as Feature),
-          declutter: true,
-          zIndex: 1,
-        }),
-        new VectorLayer({
-          source: this.marks,
-          style: (f) => this.markStyle(f as Feature),
-          declutter: true,
-          zIndex: 2,
-        }),
-        new VectorLayer({
-          source: this.steads,
-          style: (f) => this.steadStyle(f as Feature),
-          declutter: true,
-          zIndex: 3,
-        }),
+        new VectorLayer({ source: this.zones, style: (f) => this.zoneStyle(f as Feature), declutter: 'names' }),
+        new VectorLayer({ source: this.marks, style: (f) => this.markStyle(f as Feature), declutter: 'names' }),
+        new VectorLayer({ source: this.ways, style: (f) => this.wayStyle(f as Feature) }),
+        new VectorLayer({ source: this.steads, style: (f) => this.steadStyle(f as Feature), declutter: 'names' }),
+        // Named last, so that a field's name is placed first where room is short.
+        new VectorLayer({ source: this.names, style: (f) => this.nameStyle(f as Feature), declutter: 'names' }),
         new VectorLayer({
           source: this.sketch,
           style: new Style({
@@ -75,6 +88,32 @@ export class LandMap {
     this.select = new Select({ condition: click, layers: [this.fieldLayer], style: null })
     this.select.on('select', (e) => onChoose(String(e.selected[0]?.getId() ?? '')))
     this.map.addInteraction(this.select)
+    this.map.on('pointermove', (e) => {
+      if (e.dragging || this.tools.length) return onHover('', e.pixel)
+      const over = this.map.forEachFeatureAtPixel(e.pixel, (f) => f.getId(), {
+        layerFilter: (layer) => layer === this.fieldLayer,
+      })
+      onHover(String(over ?? ''), e.pixel)
+    })
+    target.addEventListener('pointerleave', () => onHover('', [0, 0]))
+  }
+
+  /** What stands on the fields, which of them a call speaks of, and tomorrow's ways. */
+  season(shown: Map<string, Shown>, ways: Way[]): void {
+    this.shown = shown
+    this.fieldLayer.changed()
+    this.ways.clear()
+    for (const way of ways) {
+      const stead = this.steads.getFeatureById(way.stead)?.getGeometry()?.getExtent()
+      const stops = way.fields.flatMap((id) => {
+        const at = (this.fields.getFeatureById(id) as Feature | null)?.getGeometry()
+        return at ? [getCenter(at.getExtent())] : []
+      })
+      if (!stops.length) continue
+      const from = stead ? [getCenter(stead), ...stops] : stops
+      if (from.length > 1) this.ways.addFeature(new Feature({ geometry: new LineString(from), machine: way.machine }))
+      stops.forEach((stop, i) => this.ways.addFeature(new Feature({ geometry: new Point(stop), order: i + 1 })))
+    }
   }
 
   show(land: Schemas['LandMap'], chosen: string, fitted: boolean): void {
@@ -82,6 +121,20 @@ export class LandMap {
     this.fields.clear()
     this.fields.addFeatures(
       land.fields.map((f) => this.feature(f.id, f.boundary, { name: f.name, left: f.leftOutSeason !== undefined })),
+    )
+    this.names.clear()
+    this.names.addFeatures(
+      this.fields.getFeatures().map((f) => {
+        const at = f.getGeometry()!
+        const inside =
+          at instanceof MultiPolygon ? at.getInteriorPoints().getPoint(0) : (at as Polygon).getInteriorPoint()
+        const name = new Feature<Geometry>({
+          geometry: new Point(inside!.getCoordinates().slice(0, 2)),
+          name: f.get('name'),
+        })
+        name.setId(f.getId())
+        return name
+      }),
     )
     this.zones.clear()
     this.zones.addFeatures(
@@ -103,9 +156,14 @@ export class LandMap {
         }),
       ),
     )
+    if (!fitted) this.whole()
+  }
+
+  /** The whole farm in sight, clear of the bar above and the key below. */
+  whole(): void {
+    this.map.updateSize()
     const extent = this.fields.getExtent()
-    if (!fitted && extent && Number.isFinite(extent[0]!))
-      this.map.getView().fit(extent, { padding: [30, 30, 30, 30] })
+    if (extent && Number.isFinite(extent[0]!)) this.map.getView().fit(extent, { padding: [64, 30, 48, 30] })
   }
 
   choose(id: string, near: boolean): void {
@@ -171,16 +229,52 @@ export class LandMap {
 
   private fieldStyle(f: Feature): Style {
     const here = f.getId() === this.chosen
+    const shown = this.shown.get(String(f.getId()))
     return new Style({
-      fill: new Fill({ color: f.get('left') ? color('--straw') : color('--sage-soft') }),
-      stroke: new Stroke({ color: here ? color('--flax') : color('--loam'), width: here ? 4 : 1.4 }),
-      zIndex: here ? 2 : 1,
+      fill: new Fill({ color: this.fillOf(f.get('left') ? undefined : shown?.stands) }),
+      stroke: new Stroke({
+        color: color(here ? '--flax' : shown?.called ? '--ochre' : '--loam'),
+        width: here || shown?.called ? 4 : 1.2,
+      }),
+      zIndex: here ? 3 : shown?.called ? 2 : 1,
+    })
+  }
+
+  private fillOf(stands: Shown['stands']): CanvasPattern | string {
+    const pen = document.createElement('canvas').getContext('2d')!
+    return pen.createPattern(tile(lookOf(stands), color), 'repeat') ?? color('--furrow')
+  }
+
+  private nameStyle(f: Feature): Style {
+    const here = f.getId() === this.chosen
+    const called = this.shown.get(String(f.getId()))?.called
+    return new Style({
+      zIndex: here ? 3 : called ? 2 : 1,
       text: new Text({
-        text: String(f.get('name')),
-        font: '13px "Atkinson Hyperlegible", sans-serif',
-        overflow: false,
+        text: twoLines(String(f.get('name'))),
+        font: `${here || called ? 'bold ' : ''}13px "Atkinson Hyperlegible", sans-serif`,
+        overflow: true,
+        padding: [1, 2, 1, 2],
         fill: new Fill({ color: color('--loam') }),
-        stroke: new Stroke({ color: color('--furrow'), width: 3 }),
+        stroke: new Stroke({ color: color('--furrow'), width: 4 }),
+      }),
+    })
+  }
+
+  /** A way is a broken line from the farmstead, its stops numbered. */
+  private wayStyle(f: Feature): Style {
+    const order = f.get('order')
+    if (!order)
+      return new Style({
+        stroke: new Stroke({ color: color('--flax'), width: 2.5, lineDash: [2, 6], lineCap: 'round' }),
+      })
+    return new Style({
+      image: new Circle({ radius: 9, fill: new Fill({ color: color('--flax') }), displacement: [0, -22] }),
+      text: new Text({
+        text: String(order),
+        font: 'bold 12px "Atkinson Hyperlegible", sans-serif',
+        offsetY: 23,
+        fill: new Fill({ color: color('--furrow') }),
       }),
     })
   }
@@ -258,7 +352,8 @@ export class LandMap {
       }),
       text: new Text({
         text: String(f.get('name')),
-        offsetY: 18,
+        textAlign: 'left',
+        offsetX: 14,
         font: 'bold 13px "Atkinson Hyperlegible", sans-serif',
         fill: new Fill({ color: color('--loam') }),
         stroke: new Stroke({ color: color('--furrow'), width: 4 }),

@@ -70,7 +70,7 @@ function tap(event: MouseEvent) {
 </script>
 
 <template>
-  <div class="sheet">
+  <div class="sheet" tabindex="0" role="region" :aria-label="`Flight over ${plan.field}`">
     <svg
       class="plan"
       :class="{ placing }"
@@ -119,6 +119,12 @@ function tap(event: MouseEvent) {
 <style scoped>
 .sheet {
   position: relative;
+  overflow-x: auto;
+}
+/* The names of hazards stay readable: under a thumb the drawing is moved, not shrunk. */
+.plan,
+.live-sheet {
+  min-width: 700px;
 }
 .live-sheet {
   position: absolute;

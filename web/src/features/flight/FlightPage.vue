@@ -362,7 +362,11 @@ h2::first-letter {
 }
 @media (max-width: 900px) {
   .both {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
+  }
+  /* The figures first; the drawing beneath them can be moved. */
+  .both > :first-child {
+    order: 1;
   }
 }
 </style>

@@ -9,21 +9,13 @@ import FigureField from '../../parts/FigureField.vue'
 import { useBoard, useChoices, useFields, useLots, useRefresh, useSpecies } from '../../api/resources'
 import Refusal from '../../parts/Refusal.vue'
 import { session } from '../../session'
+import { kindWords, type Kept } from './entries'
 
 type Kind = Schemas['EntryForm']['kind']
-const props = defineProps<{ field?: string; kind?: string }>()
+const props = defineProps<{ field?: string; kind?: string; correcting: Kept | null }>()
+const emit = defineEmits<{ settled: []; withdraw: [reason: string] }>()
 const refresh = useRefresh()
-const kinds: { value: Kind; title: string }[] = [
-  { value: 'SEEDED', title: 'Cover sown' },
-  { value: 'DISCED', title: 'Disced before sowing' },
-  { value: 'SLURRY_SPREAD', title: 'Slurry over the seed' },
-  { value: 'ENDED', title: 'Cover ended' },
-  { value: 'CUT', title: 'Cut for forage' },
-  { value: 'STEM_COUNT', title: 'Stems counted' },
-  { value: 'BIOMASS', title: 'Biomass clipped' },
-  { value: 'CROP_STAGE', title: 'Crop stage seen' },
-  { value: 'HARVESTED', title: 'Crop harvested' },
-]
+const kinds = Object.entries(kindWords).map(([value, title]) => ({ value, title }))
 const DRAFT = 'furrow-log-draft'
 /** Figures are kept in the units of the server, whatever the farm reads; the id names the entry, so that it is never kept twice. */
 const empty = {
@@ -49,7 +41,10 @@ const empty = {
 }
 const form = reactive({ ...empty, ...(JSON.parse(localStorage.getItem(DRAFT) ?? '{}') as object) })
 form.id ||= crypto.randomUUID()
-watch(form, (now) => localStorage.setItem(DRAFT, JSON.stringify(now)))
+watch(form, (now) => {
+  if (!props.correcting) localStorage.setItem(DRAFT, JSON.stringify(now))
+})
+const reason = ref('')
 
 const { data: fields } = useFields()
 const { data: board } = useBoard('')
@@ -105,7 +100,7 @@ watch(
 watch(
   job,
   (now) => {
-    if (now?.place) form.machineId = now.place.machineId
+    if (now?.place && !props.correcting) form.machineId = now.place.machineId
   },
   { immediate: true },
 )
@@ -113,7 +108,7 @@ watch(
 watch(
   () => chosen.value?.field.id,
   (now, was) => {
-    if (now && (was || form.acres === '')) form.acres = chosen.value!.field.acres.toFixed(1)
+    if (now && !props.correcting && (was || form.acres === '')) form.acres = chosen.value!.field.acres.toFixed(1)
   },
   { immediate: true },
 )
@@ -123,6 +118,45 @@ const yieldUnit = computed<Unit>(() => (crop.value && choices.value?.yields[crop
 
 const optional = (text: string) => (String(text ?? '').trim() === '' ? undefined : Number(text))
 
+// What was being written waits while a wrong entry is put right.
+watch(
+  () => props.correcting,
+  (now) => {
+    problem.value = ''
+    saved.value = null
+    reason.value = ''
+    if (!now) {
+      Object.assign(form, empty, JSON.parse(localStorage.getItem(DRAFT) ?? '{}') as object)
+      form.id ||= crypto.randomUUID()
+      return
+    }
+    const { entry } = now
+    const d = entry.details
+    const said = (figure?: number) => (figure === undefined ? '' : String(figure))
+    Object.assign(form, empty, {
+      id: crypto.randomUUID(),
+      fieldId: entry.fieldId,
+      zoneId: entry.zoneId ?? '',
+      kind: entry.kind,
+      on: entry.on,
+      machineId: entry.machineId ?? '',
+      acres: said(entry.acres),
+      pounds: said(entry.pounds),
+      lot: entry.lot,
+      note: entry.note,
+      route: d.route ?? empty.route,
+      stage: d.stage ?? empty.stage,
+      species: d.species ?? '',
+      spots: said(d.spots) || empty.spots,
+      stems: said(d.stems) || empty.stems,
+      past: said(d.past),
+      frame: said(d.frameSquareFeet),
+      grams: d.dryGrams?.join(' ') ?? '',
+      yieldPerAcre: said(d.yieldPerAcre),
+    })
+  },
+)
+
 async function save() {
   busy.value = true
   problem.value = ''
@@ -130,46 +164,53 @@ async function save() {
   const counted = form.kind === 'STEM_COUNT'
   const clipped = form.kind === 'BIOMASS'
   try {
+    const entry = {
+      id: form.id,
+      fieldId: form.fieldId,
+      zoneId: zone.value,
+      kind: form.kind,
+      on: form.on,
+      note: form.note || undefined,
+      job: work.value ? job.value?.id : undefined,
+      machineId: work.value && form.machineId ? form.machineId : undefined,
+      acres: work.value ? optional(form.acres) : undefined,
+      pounds: form.kind === 'SEEDED' ? optional(form.pounds) : undefined,
+      lot: form.kind === 'SEEDED' ? form.lot || undefined : undefined,
+      route: form.kind === 'ENDED' ? (form.route as 'ROLL') : undefined,
+      stage: form.kind === 'CROP_STAGE' ? (form.stage as 'V4') : undefined,
+      species: counted ? form.species : undefined,
+      spots: counted ? optional(form.spots) : undefined,
+      stems: counted ? optional(form.stems) : undefined,
+      past: counted ? optional(form.past) : undefined,
+      frameSquareFeet: clipped ? optional(form.frame) : undefined,
+      dryGrams: clipped
+        ? form.grams
+            .split(/[\s,;]+/)
+            .filter(Boolean)
+            .map(Number)
+        : undefined,
+      yieldPerAcre: form.kind === 'HARVESTED' ? optional(form.yieldPerAcre) : undefined,
+    }
+    const wrong = props.correcting?.entry.id
     saved.value = await got(
-      api.POST('/api/log', {
-        body: {
-          id: form.id,
-          fieldId: form.fieldId,
-          zoneId: zone.value,
-          kind: form.kind,
-          on: form.on,
-          note: form.note || undefined,
-          job: work.value ? job.value?.id : undefined,
-          machineId: work.value && form.machineId ? form.machineId : undefined,
-          acres: work.value ? optional(form.acres) : undefined,
-          pounds: form.kind === 'SEEDED' ? optional(form.pounds) : undefined,
-          lot: form.kind === 'SEEDED' ? form.lot || undefined : undefined,
-          route: form.kind === 'ENDED' ? (form.route as 'ROLL') : undefined,
-          stage: form.kind === 'CROP_STAGE' ? (form.stage as 'V4') : undefined,
-          species: counted ? form.species : undefined,
-          spots: counted ? optional(form.spots) : undefined,
-          stems: counted ? optional(form.stems) : undefined,
-          past: counted ? optional(form.past) : undefined,
-          frameSquareFeet: clipped ? optional(form.frame) : undefined,
-          dryGrams: clipped
-            ? form.grams
-                .split(/[\s,;]+/)
-                .filter(Boolean)
-                .map(Number)
-            : undefined,
-          yieldPerAcre: form.kind === 'HARVESTED' ? optional(form.yieldPerAcre) : undefined,
-        },
-      }),
+      wrong
+        ? api.POST('/api/log/{id}/replacement', {
+            params: { path: { id: wrong } },
+            body: { entry, reason: reason.value || undefined },
+          })
+        : api.POST('/api/log', { body: entry }),
     )
-    Object.assign(form, {
-      id: crypto.randomUUID(),
-      pounds: '',
-      lot: '',
-      note: '',
-      past: '',
-      grams: '',
-      yieldPerAcre: '',
-    })
+    if (wrong) emit('settled')
+    else
+      Object.assign(form, {
+        id: crypto.randomUUID(),
+        pounds: '',
+        lot: '',
+        note: '',
+        past: '',
+        grams: '',
+        yieldPerAcre: '',
+      })
     await refresh.all()
   } catch (e) {
     problem.value = e as Refused
@@ -181,7 +222,7 @@ async function save() {
 
 <template>
   <v-card class="pa-4">
-    <h2>Write down</h2>
+    <h2>{{ correcting ? `Correct: ${correcting.field}, ${correcting.about}` : 'Write down' }}</h2>
     <form class="form" @submit.prevent="save">
       <v-autocomplete
         v-model="form.fieldId"
@@ -269,10 +310,15 @@ async function save() {
         min="0"
       />
       <v-text-field v-model="form.note" class="wide" label="Note" />
+      <v-text-field v-if="correcting" v-model="reason" class="wide" label="Why (optional)" />
       <Refusal class="wide" :says="problem" />
-      <v-btn class="wide" type="submit" color="primary" size="large" :loading="busy" :disabled="!form.fieldId"
-        >Save</v-btn
-      >
+      <v-btn class="wide" type="submit" color="primary" size="large" :loading="busy" :disabled="!form.fieldId">{{
+        correcting ? 'Save the correction' : 'Save'
+      }}</v-btn>
+      <template v-if="correcting">
+        <v-btn variant="text" color="error" @click="emit('withdraw', reason)">It never happened</v-btn>
+        <v-btn variant="text" @click="emit('settled')">Leave it as it is</v-btn>
+      </template>
     </form>
     <div v-if="saved" class="saved" role="status">
       <b>Saved.</b> <span v-if="saved.verdict">{{ saved.verdict }}&nbsp;</span>

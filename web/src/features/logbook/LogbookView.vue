@@ -1,28 +1,17 @@
 <script setup lang="ts">
 import { useLog, useRefresh } from '../../api/resources'
-import { mdiDeleteOutline } from '@mdi/js'
-import { computed, ref, watch } from 'vue'
+import { computed, reactive, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, got, type Refused, upload, type Schemas } from '../../api/client'
+import { api, got, type Refused, upload } from '../../api/client'
 import { long } from '../../format/dates'
-import {
-  area,
-  areaUnit,
-  mass,
-  massUnit,
-  rain,
-  rate,
-  rateUnit,
-  say,
-  temperature,
-  wind,
-  type Unit,
-} from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
-import { planner } from '../../session'
+import AgainDialog from './AgainDialog.vue'
 import AppliedDialog from './AppliedDialog.vue'
+import { byDayAndField, distinct, kindWords, matches, type Kept, type Sought } from './entries'
+import LogEntry from './LogEntry.vue'
 import LogForm from './LogForm.vue'
 
+const STEP = 100
 const route = useRoute()
 const asked = computed(() => ({
   field: route.query.field as string | undefined,
@@ -30,23 +19,20 @@ const asked = computed(() => ({
 }))
 const refresh = useRefresh()
 const { data: entries, error } = useLog()
-const find = ref('')
+const sought = reactive<Sought>({ words: '', kind: null, machine: null, person: null })
+const most = ref(STEP)
 const problem = ref<Refused | ''>('')
-const shown = computed(() => {
-  const wanted = (find.value ?? '').toLowerCase()
-  return (entries.value ?? [])
-    .filter((e) => `${e.field} ${e.about} ${e.entry.lot} ${e.entry.note}`.toLowerCase().includes(wanted))
-    .slice(0, 120)
-})
-
-function figures(e: Schemas['Entry'], actualRate?: number, yieldUnit: Unit = 'NONE'): string {
-  const parts: string[] = []
-  if (e.acres) parts.push(`${area(e.acres, 1)} ${areaUnit.value}`)
-  if (e.pounds) parts.push(`${mass(e.pounds)} ${massUnit.value}`)
-  if (actualRate) parts.push(`${rate(actualRate)} ${rateUnit.value}`)
-  if (e.details.yieldPerAcre) parts.push(say(e.details.yieldPerAcre, yieldUnit, 1))
-  return parts.join(' · ')
-}
+const found = computed(() =>
+  (entries.value ?? []).filter((e) => matches(e, { ...sought, words: sought.words ?? '' })),
+)
+const days = computed(() => byDayAndField(found.value.slice(0, most.value)))
+const kinds = computed(() =>
+  Object.entries(kindWords)
+    .filter(([kind]) => entries.value?.some((e) => e.entry.kind === kind))
+    .map(([value, title]) => ({ value, title })),
+)
+const machines = computed(() => distinct((entries.value ?? []).map((e) => e.machine)))
+const people = computed(() => distinct((entries.value ?? []).map((e) => e.entry.by)))
 
 const mapOpen = ref(false)
 const mapOf = ref('')
@@ -73,16 +59,27 @@ async function bring(id: string, event: Event) {
   input.value = ''
 }
 
+const correcting = ref<Kept | null>(null)
+const repeating = ref<Kept | null>(null)
+const repeatOpen = ref(false)
+function repeat(kept: Kept) {
+  repeating.value = kept
+  repeatOpen.value = true
+}
 const taken = ref<{ id: string; about: string } | null>(null)
 
 /** An entry is never rewritten: taking it out, and putting it back, are words on it. */
-async function correct(id: string, about: string, kind: 'WITHDRAWN' | 'RESTORED') {
+async function say(id: string, about: string, kind: 'WITHDRAWN' | 'RESTORED', reason?: string) {
   problem.value = ''
   try {
     await got(
-      api.POST('/api/log/{id}/corrections', { params: { path: { id } }, body: { id: crypto.randomUUID(), kind } }),
+      api.POST('/api/log/{id}/corrections', {
+        params: { path: { id } },
+        body: { id: crypto.randomUUID(), kind, reason: reason || undefined },
+      }),
     )
     taken.value = kind === 'WITHDRAWN' ? { id, about } : null
+    correcting.value = null
     await refresh.all()
   } catch (e) {
     problem.value = e as Refused
@@ -93,108 +90,70 @@ async function correct(id: string, about: string, kind: 'WITHDRAWN' | 'RESTORED'
 <template>
   <div class="page">
     <div class="both">
-      <LogForm class="side" :field="asked.field" :kind="asked.kind" />
+      <LogForm
+        class="side"
+        :field="asked.field"
+        :kind="asked.kind"
+        :correcting="correcting"
+        @settled="correcting = null"
+        @withdraw="
+          (reason) => say(correcting!.entry.id, `${correcting!.field}, ${correcting!.about}`, 'WITHDRAWN', reason)
+        "
+      />
       <section class="list" aria-label="Entries">
         <div class="head">
           <h1>Logbook</h1>
-          <v-text-field v-model="find" class="find" label="Find an entry" clearable />
+          <v-text-field v-model="sought.words" label="Find an entry" clearable />
+          <v-select v-model="sought.kind" label="Any work" clearable :items="kinds" />
+          <v-select v-model="sought.machine" label="Any machine" clearable :items="machines" />
+          <v-select v-model="sought.person" label="Anybody" clearable :items="people" />
         </div>
         <Refusal :says="error || problem" />
         <p v-if="taken" role="status">
           {{ taken.about }}: taken out as a mistake.
-          <v-btn size="small" variant="text" color="primary" @click="correct(taken.id, taken.about, 'RESTORED')">
+          <v-btn size="small" variant="text" color="primary" @click="say(taken.id, taken.about, 'RESTORED')">
             Put it back
           </v-btn>
         </p>
         <p v-if="entries && !entries.length" class="quiet">
           Nothing is written down yet. What you save here moves the forecasts of its field.
         </p>
-        <ol>
-          <li v-for="{ entry, field, zone, about, machine, actualRate, mapped, yieldUnit } in shown" :key="entry.id">
-            <span class="figures when">{{ long(entry.on) }}</span>
-            <div>
-              <b>{{ field }}</b><template v-if="zone"> · {{ zone }}</template
-              >, {{ about }}<span v-if="machine" class="quiet"> · {{ machine }}</span
-              ><br />
-              <span class="figures">{{ figures(entry, actualRate, yieldUnit) }}</span><span
-                v-if="entry.lot"
-                class="quiet"
-              >
-                · lot {{ entry.lot }}</span
-              >
-              <span v-if="entry.note"> · {{ entry.note }}</span>
-              <span v-if="entry.details.weather" class="quiet small figures"
-                ><template v-if="figures(entry, actualRate, yieldUnit)"> · </template
-                >{{ temperature(entry.details.weather.maxF) }} / {{ temperature(entry.details.weather.minF) }}, rain
-                {{ rain(entry.details.weather.rainIn) }}, wind {{ wind(entry.details.weather.windMph) }}</span
-              >
-              <span class="quiet small"> · {{ entry.by }}</span>
-              <template v-if="entry.kind === 'SEEDED'"
-                ><br /><v-btn
-                  v-if="mapped"
-                  size="x-small"
-                  variant="tonal"
-                  color="primary"
-                  :aria-label="`What was laid where in ${field}`"
-                  @click="showMap(entry.id)"
-                  >What was laid where</v-btn
-                ><label v-else class="bring"
-                  >Bring the machine's points<input
-                    type="file"
-                    accept=".csv"
-                    :aria-label="`Points of ${field}, CSV`"
-                    @change="bring(entry.id, $event)" /></label
-                ><a
-                  v-if="!mapped"
-                  class="try"
-                  :href="`/api/simulator/drill-monitor/${entry.fieldId}`"
-                  download="drill-points.csv"
-                  :aria-label="`Points that the drill stand-in would have written on ${field}`"
-                  >or try the stand-in's</a
-                ></template
-              >
-            </div>
-            <v-btn
-              v-if="planner"
-              icon
-              size="x-small"
-              variant="text"
-              :aria-label="`Take out ${field}, ${about}`"
-              @click="correct(entry.id, `${field}, ${about}`, 'WITHDRAWN')"
-              ><v-icon :icon="mdiDeleteOutline"
-            /></v-btn>
-          </li>
-        </ol>
+        <p v-else-if="entries && !found.length" class="quiet">No entry is like that.</p>
+        <section v-for="d in days" :key="d.day" class="day" :aria-label="long(d.day)">
+          <h2 class="figures">{{ long(d.day) }}</h2>
+          <ol>
+            <li v-for="f in d.fields" :key="f.field">
+              <b>{{ f.field }}</b>
+              <div>
+                <LogEntry
+                  v-for="e in f.entries"
+                  :key="e.entry.id"
+                  :kept="e"
+                  :chosen="correcting?.entry.id === e.entry.id"
+                  @correct="correcting = e"
+                  @again="repeat(e)"
+                  @map="showMap(e.entry.id)"
+                  @bring="bring(e.entry.id, $event)"
+                />
+              </div>
+            </li>
+          </ol>
+        </section>
+        <v-btn v-if="found.length > most" variant="tonal" @click="most += STEP"
+          >Older entries ({{ found.length - most }})</v-btn
+        >
       </section>
     </div>
     <AppliedDialog v-model="mapOpen" :entry-id="mapOf" />
+    <AgainDialog v-model="repeatOpen" :kept="repeating" />
   </div>
 </template>
 
 <style scoped>
-.try {
-  font-size: 0.84rem;
-  margin-left: 12px;
-}
-.bring {
-  font-size: 0.84rem;
-  color: rgb(var(--v-theme-primary));
-  cursor: pointer;
-  text-decoration: underline;
-}
-.bring input {
-  position: absolute;
-  opacity: 0;
-  width: 1px;
-  height: 1px;
-}
-.bring:focus-within {
-  outline: 3px solid rgb(var(--v-theme-primary));
-}
 .both {
   display: grid;
-  grid-template-columns: 430px 1fr;
-  gap: 18px;
+  grid-template-columns: 380px 1fr;
+  gap: 22px;
   align-items: start;
 }
 .side {
@@ -202,41 +161,46 @@ async function correct(id: string, about: string, kind: 'WITHDRAWN' | 'RESTORED'
   top: 66px;
 }
 .head {
-  display: flex;
+  display: grid;
+  grid-template-columns: auto repeat(4, minmax(0, 1fr));
   align-items: center;
-  gap: 14px;
-  justify-content: space-between;
+  gap: 8px;
 }
-.find {
-  max-width: 240px;
+.day h2 {
+  margin: 10px 0 0;
+  font-size: 1.05rem;
+  border-bottom: 2px solid var(--hair);
 }
 ol {
   list-style: none;
-  margin: 8px 0;
+  margin: 0;
   padding: 0;
 }
 li {
   display: grid;
-  grid-template-columns: 132px 1fr auto;
+  grid-template-columns: 148px 1fr;
   gap: 8px;
-  padding: 7px 0;
+  padding: 5px 0;
   border-bottom: 1px solid var(--hair);
 }
-.small {
-  font-size: 0.88rem;
-}
-@media (max-width: 900px) {
+@media (max-width: 1000px) {
   .both {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
   .side {
     position: static;
   }
-  li {
-    grid-template-columns: 1fr auto;
+}
+@media (max-width: 640px) {
+  .head {
+    grid-template-columns: 1fr 1fr;
   }
-  .when {
+  h1 {
     grid-column: 1 / -1;
+  }
+  li {
+    grid-template-columns: 1fr;
+    gap: 0;
   }
 }
 </style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, reactive, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, onBeforeUnmount, reactive, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, got, type Refused, type Schemas } from '../../api/client'
 import { short } from '../../format/dates'
@@ -17,6 +17,7 @@ import {
   number,
   perArea,
   perAreaUnit,
+  read,
   rate,
   rateUnit,
 } from '../../format/units'
@@ -26,6 +27,9 @@ import Refusal from '../../parts/Refusal.vue'
 import MachineTabs from './MachineTabs.vue'
 import LoadStrip from './LoadStrip.vue'
 import FigureField from '../../parts/FigureField.vue'
+import type { Series } from '../../parts/ChartBox.vue'
+
+const ChartBox = defineAsyncComponent(() => import('../../parts/ChartBox.vue'))
 
 const route = useRoute()
 const router = useRouter()
@@ -124,6 +128,17 @@ function asItIs() {
   changed.value = false
 }
 const cents = (dollars?: number) => (dollars === undefined ? '' : '$' + number(dollars, 3))
+const prices = computed<Series[]>(() => {
+  const curve = loads.value?.price.curve ?? []
+  const line = (label: string, color: string, of: (p: Schemas['PricePoint']) => number): Series => ({
+    label,
+    color,
+    points: curve.map((p) => ({ x: read(p.lbAc, 'POUND_PER_ACRE'), y: read(of(p), 'DOLLAR_PER_ACRE') })),
+  })
+  return curve.length
+    ? [line('by the acre', '--flax', (p) => p.byAcre), line('by the hour', '--ochre', (p) => p.byHour)]
+    : []
+})
 </script>
 
 <template>
@@ -299,6 +314,13 @@ const cents = (dollars?: number) => (dollars === undefined ? '' : '$' + number(d
         <p v-else-if="loads.price.byHour !== undefined && loads.price.byAcre !== undefined" class="quiet small">
           The two prices never cross between {{ rate(1, 0) }} and {{ rate(200, 0) }} {{ rateUnit }} here.
         </p>
+        <ChartBox
+          v-if="prices.length"
+          title="Price by the acre and by the hour"
+          :x-label="`${rateUnit} bulk`"
+          :y-label="perAreaUnit"
+          :series="prices"
+        />
       </v-card>
       <v-card v-if="machine" class="pa-4" aria-label="What if">
         <div class="head">

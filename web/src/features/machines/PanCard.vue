@@ -1,11 +1,14 @@
 <script setup lang="ts">
-import { computed, reactive, ref, watch } from 'vue'
+import TradeWord from '../../parts/TradeWord.vue'
+import { computed, defineAsyncComponent, reactive, ref, watch } from 'vue'
 import { api, got, type Refused, type Schemas } from '../../api/client'
-import { linear, polyline } from '../../draw/chart'
 import { useAct } from '../../parts/act'
 import Refusal from '../../parts/Refusal.vue'
 import FigureField from '../../parts/FigureField.vue'
-import { say } from '../../format/units'
+import type { Series } from '../../parts/ChartBox.vue'
+import { lengthUnit, read, say } from '../../format/units'
+
+const ChartBox = defineAsyncComponent(() => import('../../parts/ChartBox.vue'))
 
 const props = defineProps<{ machine: Schemas['MachineView']; lot: string }>()
 const key = `furrow-pans-${props.machine.id}`
@@ -50,34 +53,45 @@ watch(
   { immediate: true },
 )
 
-const W = 520
-const curve = computed(() => {
+const percent = (cv: number) => cv * 100
+const unevenness = computed<Series[]>(() => {
   const c = answer.value?.curve ?? []
-  const x = linear(
-    c.map((p) => p.swathFt),
-    34,
-    W - 8,
-    false,
-  )
-  const y = linear([...c.map((p) => p.cv), 0.4], 150, 10)
-  return {
-    points: polyline(c.map((p) => [x(p.swathFt), y(p.cv)])),
-    limit: y(answer.value?.mostCv ?? 0.2),
-    x,
-    y,
-    ends: c.length ? [c[0]!, c[c.length - 1]!] : [],
-  }
+  const x = (feet: number) => read(feet, 'FOOT')
+  if (!c.length) return []
+  const limit = percent(answer.value!.mostCv)
+  const offered = answer.value!.offered
+  return [
+    {
+      label: 'unevenness, %',
+      points: c.map((p) => ({ x: x(p.swathFt), y: percent(p.cv) })),
+      color: '--flax',
+    },
+    {
+      label: 'what you bear',
+      points: [c[0]!, c[c.length - 1]!].map((p) => ({ x: x(p.swathFt), y: limit })),
+      color: '--ochre',
+      kind: 'dashed',
+    },
+    ...(offered
+      ? [
+          {
+            label: 'offered',
+            points: [{ x: x(offered.swathFt), y: percent(offered.cv) }],
+            color: '--sage',
+            kind: 'dots' as const,
+          },
+        ]
+      : []),
+  ]
 })
-const ground = computed(() => {
-  const g = answer.value?.ground ?? []
-  const y = linear(g, 70, 4)
-  return polyline(
-    g.flatMap((v, i): [number, number][] => [
-      [(i / g.length) * W, y(v)],
-      [((i + 1) / g.length) * W, y(v)],
-    ]),
-  )
-})
+const ground = computed<Series[]>(() => [
+  {
+    label: 'on the ground',
+    points: (answer.value?.ground ?? []).map((g) => ({ x: read(g.acrossFt, 'FOOT'), y: g.ofMean })),
+    color: '--ochre',
+    fill: 'origin',
+  },
+])
 
 function keep() {
   const swath = Number(typed.swath) || answer.value?.offered?.swathFt
@@ -125,50 +139,35 @@ function keep() {
     <template v-if="answer">
       <p class="big" role="status">
         <template v-if="answer.offered"
-          >Widest swath that is even enough: <b class="figures">{{ say(answer.offered.swathFt, 'FOOT', 1) }}</b>
+          >Widest <TradeWord of="swath" /> that is even enough:
+          <b class="figures">{{ say(answer.offered.swathFt, 'FOOT', 1) }}</b>
           <span class="quiet"
-            >(unevenness {{ (answer.offered.cv * 100).toFixed(0) }} %, {{ (answer.mostCv * 100).toFixed(0) }} %
+            >&nbsp;(unevenness {{ (answer.offered.cv * 100).toFixed(0) }} %, {{ (answer.mostCv * 100).toFixed(0) }} %
             borne<template v-if="answer.even && answer.even.swathFt !== answer.offered.swathFt"
               >; {{ say(answer.even.swathFt, 'FOOT', 1) }} for 15 %</template
             >)</span
           ></template
         ><template v-else>No swath is even enough: move the vanes, the speed or the plate and test again.</template>
       </p>
-      <svg :viewBox="`0 0 ${W} 176`" role="img" aria-label="Unevenness against swath">
-        <line x1="34" :x2="W - 8" :y1="curve.limit" :y2="curve.limit" class="limit" />
-        <polyline :points="curve.points" class="line" />
-        <text x="0" :y="curve.limit + 4" class="figures t">{{ (answer.mostCv * 100).toFixed(0) }} %</text>
-        <line
-          v-if="answer.offered"
-          :x1="curve.x(answer.offered.swathFt)"
-          :x2="curve.x(answer.offered.swathFt)"
-          y1="10"
-          y2="150"
-          class="offered"
-        />
-        <text
-          v-for="(e, i) in curve.ends"
-          :key="i"
-          :x="curve.x(e.swathFt)"
-          y="170"
-          :text-anchor="i ? 'end' : 'start'"
-          class="figures t"
-        >
-          {{ say(e.swathFt, 'FOOT') }}
-        </text>
-      </svg>
+      <ChartBox
+        title="Unevenness against swath"
+        :x-label="`swath, ${lengthUnit}`"
+        y-label="unevenness, %"
+        :series="unevenness"
+        :height="210"
+      />
       <p class="quiet small">
         On the ground across {{ typed.driving === 'ONE_WAY' ? 'one swath' : 'two swaths' }} of
         {{ say(answer.shownSwathFt ?? 0, 'FOOT', 1) }}:
       </p>
-      <svg
+      <ChartBox
         v-if="answer.ground.length"
-        :viewBox="`0 0 ${W} 74`"
-        role="img"
-        aria-label="Seed on the ground across the swaths"
-      >
-        <polyline :points="`0,74 ${ground} ${W},74`" class="area" />
-      </svg>
+        title="Seed on the ground across the swaths"
+        :x-label="lengthUnit"
+        y-label="of the mean"
+        :series="ground"
+        :height="130"
+      />
       <v-btn class="mt-2" block size="large" color="primary" :loading="busy" @click="keep">Keep this test</v-btn>
       <p v-if="said" role="status">{{ said }}</p>
     </template>
@@ -189,34 +188,6 @@ function keep() {
 }
 .big b {
   font-size: 1.5rem;
-}
-svg {
-  width: 100%;
-  height: auto;
-  display: block;
-}
-.line {
-  fill: none;
-  stroke: var(--flax);
-  stroke-width: 2.5;
-}
-.limit {
-  stroke: var(--ochre);
-  stroke-dasharray: 5 4;
-  stroke-width: 1.5;
-}
-.offered {
-  stroke: var(--sage);
-  stroke-width: 3;
-}
-.area {
-  fill: var(--straw);
-  stroke: var(--loam);
-  stroke-width: 1;
-}
-.t {
-  font-size: 13px;
-  fill: var(--quiet);
 }
 .small {
   font-size: 0.88rem;

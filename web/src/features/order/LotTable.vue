@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import TradeWord from '../../parts/TradeWord.vue'
 import NumberField from '../../parts/NumberField.vue'
 import DayField from '../../parts/DayField.vue'
 import { useLots, useRefresh, useSeedStore, useSpecies } from '../../api/resources'
@@ -30,6 +31,7 @@ const form = reactive({
   organic: false,
 })
 const papersOf = ref('')
+const adding = ref(false)
 const problem = ref<Refused | ''>('')
 const said = ref('')
 
@@ -38,6 +40,7 @@ async function act(asked: () => Promise<unknown>, clear = false) {
   try {
     await asked()
     await refresh.all()
+    if (clear) adding.value = false
     if (clear) Object.assign(form, { name: '', purity: '', germination: '', hardSeed: '', testedOn: '', pounds: '' })
   } catch (e) {
     problem.value = e as Refused
@@ -78,10 +81,10 @@ const percent = (share: number) => number(share * 100, 0) + ' %'
     <table class="plain">
       <thead>
         <tr>
-          <th>Lot</th>
-          <th class="n">purity</th>
-          <th class="n">germ.</th>
-          <th class="n">hard</th>
+          <th><TradeWord of="lot">Lot</TradeWord></th>
+          <th class="n"><TradeWord of="purity" /></th>
+          <th class="n"><TradeWord of="germination">germ.</TradeWord></th>
+          <th class="n"><TradeWord of="hard seed">hard</TradeWord></th>
           <th>tested</th>
           <th class="n">bought {{ massUnit }}</th>
           <th class="n">left</th>
@@ -137,7 +140,16 @@ const percent = (share: number) => number(share * 100, 0) + ' %'
       :lot-id="papersOf"
       :name="lots?.find((l) => l.id === papersOf)?.name ?? ''"
     />
-    <form v-if="planner" class="form" @submit.prevent="add">
+    <v-btn
+      v-if="planner"
+      class="mt-2"
+      variant="tonal"
+      color="primary"
+      :aria-expanded="adding"
+      @click="adding = !adding"
+      >Enter a lot</v-btn
+    >
+    <form v-if="planner && adding" class="form" @submit.prevent="add">
       <v-select
         v-model="form.species"
         label="Species"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useOrder } from '../../api/resources'
+import { mdiChevronDown, mdiChevronRight } from '@mdi/js'
 import { computed, reactive, ref } from 'vue'
 import { api, got } from '../../api/client'
 import { bare, mass, massUnit, money, number, units, word } from '../../format/units'
@@ -90,14 +91,21 @@ const columns = computed(() =>
           <th>Dealer</th>
           <th class="n">{{ word('DOLLAR_PER_POUND') }}</th>
           <th class="n">cost</th>
-          <th />
         </tr>
       </thead>
       <tbody>
         <template v-for="l in order.lines" :key="l.species">
-          <tr>
+          <tr :class="{ open: opened === l.species }">
             <td>
-              <b>{{ l.name }}</b>
+              <button
+                type="button"
+                class="row"
+                :aria-expanded="opened === l.species"
+                :aria-label="`What ${l.name} costs and why`"
+                @click="open(l.species)"
+              >
+                <v-icon :icon="opened === l.species ? mdiChevronDown : mdiChevronRight" size="20" />{{ l.name }}
+              </button>
               <span class="quiet">{{
                 l.fields.length === 1 ? l.fields[0]!.field : `${l.fields.length} fields`
               }}</span>
@@ -111,15 +119,25 @@ const columns = computed(() =>
             <td class="n">
               <b>{{ dollars(l.cost) }}</b>
             </td>
-            <td>
-              <v-btn size="x-small" variant="text" :aria-expanded="opened === l.species" @click="open(l.species)">{{
-                opened === l.species ? 'Close' : 'Fields and price'
-              }}</v-btn>
-            </td>
           </tr>
           <tr v-if="opened === l.species">
-            <td colspan="9" class="inside">
-              <p class="figures">{{ l.fields.map((f) => `${f.field} ${mass(f.pounds)}`).join(' · ') }}</p>
+            <td colspan="8" class="inside">
+              <p>
+                <b class="figures">{{ mass(l.neededLb) }} {{ massUnit }}</b> on
+                {{ l.fields.length === 1 ? 'one field' : `${l.fields.length} fields` }},
+                {{ number(order.spare * 100) }} % spare in it; {{ mass(l.inStoreLb) }} {{ massUnit }} in store, so
+                {{ mass(l.shortLb) }} {{ massUnit }} are short.
+                <template v-if="l.packs"
+                  >That is {{ number(l.packs) }} of {{ mass(l.packLb) }} {{ massUnit }}, or {{ mass(l.boughtLb) }}
+                  {{ massUnit }} at ${{ bare(l.pricePerLb, 'DOLLAR_PER_POUND', 2) }}:
+                  <b>{{ dollars(l.cost) }}</b>.</template
+                >
+              </p>
+              <ul class="each">
+                <li v-for="f in l.fields" :key="f.field">
+                  {{ f.field }} <span class="figures">{{ mass(f.pounds) }} {{ massUnit }}</span>
+                </li>
+              </ul>
               <form v-if="planner" class="form" @submit.prevent="keep(l.species)">
                 <v-text-field v-model="price.dealer" label="Dealer" /><FigureField
                   v-model="price.packLb"
@@ -187,8 +205,29 @@ const columns = computed(() =>
   max-width: 720px;
   margin-bottom: 12px;
 }
+.row {
+  min-height: 40px;
+  padding: 0 8px 0 0;
+  border: 0;
+  background: none;
+  font: inherit;
+  font-weight: 700;
+  color: rgb(var(--v-theme-primary));
+  text-align: left;
+  cursor: pointer;
+}
 .inside {
   background: var(--furrow);
+  border-left: 4px solid var(--flax);
+}
+.inside p {
+  margin: 4px 0;
+}
+.each {
+  columns: 3 220px;
+  list-style: none;
+  margin: 0;
+  padding: 0;
 }
 .form {
   display: grid;

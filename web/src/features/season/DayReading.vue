@@ -7,13 +7,15 @@ import { matter, rateUnit } from '../../format/units'
 import type { Lane } from './lanes'
 
 /** What one day of a lane says: at once what is drawn, then what the server reads off the day. */
-const props = defineProps<{ lane: Lane; day: number; today: number }>()
+/** Of a cover that is only tried the server keeps no days: what is drawn is all that is read. */
+const props = defineProps<{ lane: Lane; day: number; today: number; tried?: boolean }>()
 const iso = computed(() => isoDay(props.day))
 const stands = computed(() => readRidge(props.lane.ridges, props.day))
 const { data: read } = useFieldDay(
   () => props.lane.fieldId,
   () => props.lane.zoneId,
   iso,
+  () => !props.tried,
 )
 // What was read is shown for its own day only: never the day before's under this day's date.
 const known = computed(() => (read.value && dayNumber(read.value.day) === props.day ? read.value : null))
@@ -49,7 +51,7 @@ const topsoil = computed(() => {
       </p>
       <p class="quiet">{{ topsoil }}</p>
     </template>
-    <p v-else class="quiet">reading the day …</p>
+    <p v-else-if="!tried" class="quiet">reading the day …</p>
   </div>
 </template>
 

@@ -1,9 +1,13 @@
 <script setup lang="ts">
 import { mdiCheckCircle, mdiCircleOutline } from '@mdi/js'
 import { computed } from 'vue'
-import type { RouteLocationRaw } from 'vue-router'
+import { useRouter, type RouteLocationRaw } from 'vue-router'
 import type { Schemas } from '../../api/client'
-import { useFirstSteps } from '../../api/resources'
+import { api, got } from '../../api/client'
+import { useFirstSteps, useRefresh } from '../../api/resources'
+import Refusal from '../../parts/Refusal.vue'
+import { useAct } from '../../parts/act'
+import { settle } from '../../session'
 
 /** What a new farm still lacks, ticked by facts; gone when all is there. */
 type Step = Schemas['FirstStepView']['step']
@@ -18,6 +22,17 @@ const to: Record<Step, { words: string; place: RouteLocationRaw }> = {
 }
 const needed = computed(() => steps.value?.filter((s) => s.step !== 'SEED').some((s) => !s.done))
 const next = computed(() => steps.value?.find((s) => !s.done)?.step)
+const router = useRouter()
+const refresh = useRefresh()
+const { problem, busy, act } = useAct()
+const bare = computed(() => steps.value?.filter((s) => s.step !== 'WEATHER').every((s) => !s.done))
+async function look() {
+  const view = await act(() => got(api.POST('/api/sample')))
+  if (!view) return
+  settle(view)
+  await router.push('/')
+  await refresh.farm()
+}
 </script>
 
 <template>
@@ -32,10 +47,21 @@ const next = computed(() => steps.value?.find((s) => !s.done)?.step)
         <router-link v-if="!s.done" :to="to[s.step].place">{{ to[s.step].words }}</router-link>
       </li>
     </ol>
+    <p v-if="bare" class="look">
+      <v-btn variant="tonal" color="primary" :loading="busy" @click="look">Look at the demo first</v-btn>
+      <span class="quiet">A made-up farm of your own to take apart; yours stays as it is.</span>
+    </p>
+    <Refusal :says="problem" />
   </section>
 </template>
 
 <style scoped>
+.look {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  margin: 8px 0 0;
+}
 .steps {
   padding: 10px 16px 12px;
   border-bottom: 1px solid var(--hair);

@@ -10,8 +10,10 @@ import type { Lane } from './lanes'
 import TimeAxis from './TimeAxis.vue'
 
 /** One lane drawn large around its next decision, with a day that can be read off. */
-const props = defineProps<{ lane: Lane; from: string; to: string; today: string }>()
-const HEIGHT = 172
+const props = withDefaults(
+  defineProps<{ lane: Lane; from: string; to: string; today: string; tried?: boolean; height?: number }>(),
+  { height: 172 },
+)
 const AXIS = 56
 const box = ref<HTMLElement>()
 const width = ref(600)
@@ -37,16 +39,16 @@ function point(event: PointerEvent) {
 <template>
   <div class="drawing">
     <div ref="box" class="box">
-      <div class="axis quiet figures" :style="{ height: HEIGHT + 'px' }" aria-hidden="true">
+      <div class="axis quiet figures" :style="{ height: height + 'px' }" aria-hidden="true">
         <span class="unit">{{ rateUnit }}</span>
-        <span :style="{ top: HEIGHT - 15 - (mark / top) * (HEIGHT - 18) - 8 + 'px' }">{{ matter(mark) }}</span><span
-          :style="{ top: HEIGHT - 24 + 'px' }"
+        <span :style="{ top: height - 15 - (mark / top) * (height - 18) - 8 + 'px' }">{{ matter(mark) }}</span><span
+          :style="{ top: height - 24 + 'px' }"
           >0</span
         >
       </div>
       <div class="field" @pointermove="point" @pointerdown="point">
-        <FurrowLane :lane="lane" :scale="scale" :today="dayNumber(today)" :height="HEIGHT" :top="top" :mark="mark" />
-        <div class="line" :style="{ left: scale.x(day) + 'px', height: HEIGHT + 'px' }" />
+        <FurrowLane :lane="lane" :scale="scale" :today="dayNumber(today)" :height="height" :top="top" :mark="mark" />
+        <div class="line" :style="{ left: scale.x(day) + 'px', height: height + 'px' }" />
         <TimeAxis :scale="scale" />
       </div>
       <input
@@ -59,7 +61,7 @@ function point(event: PointerEvent) {
         :aria-valuetext="long(isoDay(day))"
       />
     </div>
-    <DayReading class="says" :lane="lane" :day="day" :today="dayNumber(today)" />
+    <DayReading class="says" :lane="lane" :day="day" :today="dayNumber(today)" :tried="tried" />
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import TradeWord from '../../parts/TradeWord.vue'
 import { useSeason } from '../../api/resources'
 import { mdiMagnify, mdiMinus, mdiPlus } from '@mdi/js'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
@@ -12,6 +13,7 @@ import { area, areaUnit, matter, rateUnit, temperature } from '../../format/unit
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
 import { heaviest, scaleMark } from '../../draw/reading'
+import { picked } from '../cover/picked'
 import CallList from './CallList.vue'
 import DayReading from './DayReading.vue'
 import { useDrawnLanes } from './drawnLanes'
@@ -34,11 +36,12 @@ const STEP = 1.6
 
 const router = useRouter()
 const { mobile } = useDisplay({ mobileBreakpoint: 641 })
-const { data: season, error, isLoading } = useSeason()
+const { data: season, error } = useSeason()
 
 const group = ref<GroupBy>((localStorage.getItem('furrow-group') as GroupBy) ?? 'none')
 const sort = ref<SortBy>((localStorage.getItem('furrow-sort') as SortBy) ?? 'closes')
 const find = ref('')
+const choosing = ref(false)
 const only = ref<string[] | null>(null)
 /** How many days are in sight; none: as many as the server opens with. */
 const days = ref<number | null>(null)
@@ -273,8 +276,20 @@ function showCall(call: Schemas['CallView']) {
           { title: 'Acres', value: 'acres' },
         ]"
       />
+      <v-btn
+        v-if="planner && !mobile"
+        variant="text"
+        size="small"
+        :aria-pressed="choosing"
+        @click="((choosing = !choosing), (picked = []))"
+        >Choose fields</v-btn
+      >
+      <v-btn v-if="choosing" color="primary" size="small" @click="router.push('/cover/many')"
+        >Cover for {{ picked.length || 'many' }} fields</v-btn
+      >
       <v-spacer />
       <template v-if="!mobile">
+        <v-btn variant="text" size="small" @click="router.push('/season/print')">Print and export</v-btn>
         <v-btn variant="text" size="small" @click="openingDays">Today</v-btn>
         <v-btn variant="text" size="small" :aria-pressed="days === WHOLE" @click="wholeSeason">Whole season</v-btn>
         <v-btn icon variant="text" size="small" aria-label="Zoom out" :disabled="span >= LONGEST" @click="zoomBy(1)">
@@ -287,8 +302,7 @@ function showCall(call: Schemas['CallView']) {
       </template>
     </div>
     <Refusal :says="error" />
-    <p v-if="isLoading" class="quiet pa-4">Reading the season …</p>
-    <FirstSteps v-else-if="season && planner" />
+    <FirstSteps v-if="season && planner" />
     <div v-if="season && !season.hasWeather" class="teach">
       <h2>First, weather</h2>
       <p>
@@ -336,7 +350,14 @@ function showCall(call: Schemas['CallView']) {
                   {{ row.words }} <span class="figures quiet">{{ row.count }}</span>
                 </div>
                 <div v-else class="lane-row" :class="{ open: opened === laneId(row.lane) }">
-                  <div class="line" :style="{ height: LANE + 'px' }">
+                  <div class="line" :class="{ choosing }" :style="{ height: LANE + 'px' }">
+                    <label v-if="choosing && !row.lane.zoneId" class="choose"
+                      ><input
+                        v-model="picked"
+                        type="checkbox"
+                        :value="row.lane.fieldId"
+                        :aria-label="`Choose ${row.lane.field}`"
+                    /></label>
                     <button
                       :id="`lane-${index}`"
                       type="button"
@@ -392,8 +413,9 @@ function showCall(call: Schemas['CallView']) {
         </div>
         <div class="legend" aria-label="Legend">
           <span><i class="k sage" />cover, by weight</span><span><i class="k soft" />ahead, 10–90 %</span
-          ><span><i class="k straw" />dead mat</span> <span><i class="k ochre" />can be sown</span
-          ><span><i class="k madder" />can be ended</span><span><i class="k stake" />job</span>
+          ><span><i class="k straw" /><TradeWord of="mat">dead mat</TradeWord></span>
+          <span><i class="k ochre" />can be sown</span><span><i class="k madder" />can be ended</span
+          ><span><i class="k stake" />job</span>
           <span class="quiet">Today {{ short(season.today) }} · drag the dates to move</span>
         </div>
       </div>
@@ -523,6 +545,25 @@ function showCall(call: Schemas['CallView']) {
 }
 .lane-row.open .line {
   background: rgb(var(--v-theme-surface));
+}
+.choose {
+  position: absolute;
+  z-index: 2;
+  left: 168px;
+  width: 44px;
+  margin-top: 22px;
+  height: 40px;
+  display: grid;
+  place-items: center;
+}
+.choosing .cover,
+.choosing .says {
+  padding-right: 36px;
+}
+.choose input {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--flax);
 }
 .lane-head {
   all: unset;

@@ -32,6 +32,7 @@ export function useDrawnLanes(season: Ref<Schemas['SeasonView'] | undefined>, in
     try {
       const answer = await got(api.POST('/api/season/lanes', { body: { lanes } }))
       answer.forEach((lane) => drawn.set(laneId(lane), lane))
+      if (ids.length > lanes.length) void ask()
     } catch {
       lanes.forEach((id) => asked.delete(id)) // asked again when the sheet is next moved
     }

@@ -76,8 +76,8 @@ class SeedingJourneyTest {
     page.navigate(App.address() + "/order");
     Locator line =
         page.locator("tbody tr").filter(new Locator.FilterOptions().setHasText(species)).first();
-    line.getByText("Fields and price").click();
-    String fields = page.locator("td.inside p").first().textContent();
+    page.getByLabel("What " + species + " costs and why").click();
+    String fields = page.locator("td.inside .each").first().textContent();
     assertThat(number(fields.replaceAll(".*Heron Slough ([0-9,]+).*", "$1")))
         .isCloseTo(pounds, within(1.0));
     double needed = number(line.locator("td").nth(1).textContent());
@@ -169,13 +169,7 @@ class SeedingJourneyTest {
         page.waitForDownload(
             () -> page.getByText("KML", new Page.GetByTextOptions().setExact(true)).click());
     assertThat(kml.suggestedFilename()).isEqualTo("flight-plan.kml");
-    page.getByText("60 times faster").first().click();
-    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("an hour in a second"))
-        .click();
-    assertThat(
-            page.locator(".v-select__selection-text")
-                .filter(new Locator.FilterOptions().setHasText("an hour in a second")))
-        .isVisible();
+    fly("an hour in a second");
     button("Start the flight").click();
     assertThat(page.locator(".live")).containsText(Pattern.compile("Flight [0-9]+ of [0-9]+"));
     button("Pause").click();
@@ -190,10 +184,30 @@ class SeedingJourneyTest {
     assertThat(map).containsText(Pattern.compile("skipped [0-9.]+ %"));
     assertThat(map.locator("rect").first()).isVisible();
     map.getByText("Close").click();
-    button("Take out Upper Creek, sown").first().click();
+    button("Correct Upper Creek, sown").first().click();
+    button("It never happened").click();
     assertThat(page.getByText("taken out as a mistake")).isVisible();
     assertThat(page.locator("li").filter(new Locator.FilterOptions().setHasText("Flown in")))
         .hasCount(0);
+  }
+
+  /** Chooses how fast the stand-in flies; a menu that a busy machine laid anew is opened again. */
+  private void fly(String fast) {
+    Locator chosen =
+        page.locator(".v-select__selection-text")
+            .filter(new Locator.FilterOptions().setHasText(fast));
+    choose("60 times faster", fast);
+    try {
+      assertThat(chosen).isVisible();
+    } catch (AssertionError menuLaidAnew) {
+      choose("60 times faster", fast);
+      assertThat(chosen).isVisible();
+    }
+  }
+
+  private void choose(String from, String to) {
+    page.getByText(from).first().click();
+    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(to)).click();
   }
 
   @Test
@@ -254,6 +268,9 @@ class SeedingJourneyTest {
   void theMapShowsHazardsAndTakesAMark() {
     page.navigate(App.address() + "/fields?view=map");
     assertThat(page.locator(".map canvas").first()).isVisible();
+    assertThat(page.locator(".key")).containsText("soybeans");
+    assertThat(page.locator(".key")).containsText("corn");
+    button("Draw and mark").click();
     page.getByLabel("Longitude").fill("-97.05");
     page.getByLabel("Latitude").fill("39.99");
     page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Test pole");
@@ -264,8 +281,10 @@ class SeedingJourneyTest {
     button("Take Test pole off the map").click();
     assertThat(page.getByText("Taken off the map.")).isVisible();
     field("Barn Eighty");
-    assertThat(page.locator(".facts")).containsText("67.9 ac");
-    assertThat(page.locator(".facts")).containsText("Gate on Church lane");
+    Locator told = page.getByRole(AriaRole.COMPLEMENTARY);
+    assertThat(told).containsText("Soybeans");
+    assertThat(told).containsText("67.9 ac");
+    assertThat(told).containsText("Gate on Church lane");
   }
 
   @Test

@@ -49,6 +49,108 @@ class ExchangeTest {
     return s / (1 - e * e * s * s) + Math.log((1 + e * s) / (1 - e * s)) / (2 * e);
   }
 
+  private static Caller.Answer bring(Caller caller, String name, String text, boolean save) {
+    return caller.upload(
+        "/api/exchange/fields" + (save ? "?save=true" : ""),
+        name,
+        text.getBytes(StandardCharsets.UTF_8));
+  }
+
+  private static String square(String name, int place, String properties) {
+    double west = -97.3 + place * 0.02;
+    double east = west + 0.01;
+    return """
+        {"type":"Feature","properties":{"Name":"%s",%s},"geometry":{"type":"Polygon","coordinates":
+        [[[%s,40],[%s,40],[%s,40.01],[%s,40.01],[%s,40]]]}}"""
+        .formatted(name, properties, west, east, east, west, west);
+  }
+
+  @Test
+  void columnsAboutLandAndCropsAreRecognised(Caller caller) {
+    caller.ownFarm();
+    String file =
+        "{\"type\":\"FeatureCollection\",\"features\":["
+            + square(
+                "Kiln",
+                0,
+                """
+                "Crop":"corn","Planted":"5/9/2026","RM":107,"Crop 2025":"soybeans","FID":7,
+                "Soil":"Silt Loam","Drainage":"poorly drained","Tile":"yes","Organic":false,
+                "Farmstead":"North barn","Slope":4""")
+            + ","
+            + square("Marl", 1, "\"crop\":\"turnips\",\"soil\":\"peat\"")
+            + "]}";
+    JsonNode preview = bring(caller, "land.geojson", file, false).json();
+    assertThat(preview.path("columns").toString())
+        .contains("Crop 2025", "RM", "Tile")
+        .doesNotContain("FID");
+    JsonNode kiln = preview.path("fields").get(0);
+    assertThat(kiln.path("crops").toString()).contains("corn 9 May, 107");
+    assertThat(kiln.path("crops")).hasSize(2);
+    JsonNode marl = preview.path("fields").get(1);
+    assertThat(marl.has("problem")).as("a cell never takes its field down").isFalse();
+    assertThat(marl.path("notes").toString())
+        .contains("soil is sand, loam, silt loam or clay, got “peat”")
+        .contains("a crop is corn");
+    assertThat(bring(caller, "land.geojson", file, true).json().path("good").asInt()).isEqualTo(2);
+    JsonNode kept = caller.get("/api/fields").json().get(0);
+    assertThat(kept.path("field").path("soil").asString()).isEqualTo("SILT_LOAM");
+    assertThat(kept.path("field").path("drainage").asString()).isEqualTo("POOR");
+    assertThat(kept.path("field").path("tiled").asBoolean()).isTrue();
+    assertThat(kept.path("field").path("farmstead").asString()).isEqualTo("North barn");
+    assertThat(kept.path("field").path("slopePercent").asDouble()).isEqualTo(4);
+    assertThat(kept.path("chain")).hasSize(2);
+    assertThat(kept.path("chain").get(1).path("starts").asString()).isEqualTo("2026-05-09");
+    assertThat(kept.path("chain").get(1).path("crop").path("maturity").asDouble()).isEqualTo(107);
+    String again = caller.get("/api/exchange/fields").text();
+    assertThat(again).contains("\"drainage\":\"POOR\"").contains("\"slope\":4.0");
+  }
+
+  @Test
+  void aTableTellsOfKnownFieldsAndBringsNewOnes(Caller caller) {
+    caller.ownFarm();
+    TestFarm.field(caller, "Known");
+    String table =
+        """
+        Field,Soil,Organic,Crop 2028,WKT
+        known,clay,yes,"beans, 5/14, 2.8",
+        Fresh,sand,,,"POLYGON((-97.2 40,-97.19 40,-97.19 40.01,-97.2 40.01,-97.2 40))"
+        Nowhere,loam,,,
+        Bent,loam,,,"POLYGON((1 2"
+        """;
+    JsonNode preview = bring(caller, "land.csv", table, true).json();
+    assertThat(preview.path("good").asInt()).isEqualTo(2);
+    assertThat(preview.path("fields").get(0).path("known").asBoolean()).isTrue();
+    assertThat(preview.path("fields").get(2).path("problem").asString())
+        .isEqualTo("no field is called “Nowhere”, and this row has no boundary");
+    assertThat(preview.path("fields").get(3).path("problem").asString())
+        .contains("no well-known text");
+    JsonNode fields = caller.get("/api/fields").json();
+    assertThat(fields).hasSize(2);
+    JsonNode known = fields.get(1);
+    assertThat(known.path("field").path("name").asString()).isEqualTo("Known");
+    assertThat(known.path("field").path("soil").asString()).isEqualTo("CLAY");
+    assertThat(known.path("field").path("organic").asBoolean()).isTrue();
+    assertThat(known.path("chain").toString()).contains("2028-05-14");
+    assertThat(fields.get(0).path("field").path("soil").asString()).isEqualTo("SAND");
+  }
+
+  @Test
+  void whatAKmlFileSaysBesideItsShapesIsRead(Caller caller) {
+    caller.ownFarm();
+    String kml =
+        """
+        <kml><Placemark><name>Ford</name><ExtendedData>
+        <Data name="crop"><value>soybeans</value></Data>
+        <SchemaData><SimpleData name="soil">clay</SimpleData></SchemaData></ExtendedData>
+        <Polygon><outerBoundaryIs><LinearRing><coordinates>
+        -97.2,40 -97.19,40 -97.19,40.01 -97.2,40.01 -97.2,40
+        </coordinates></LinearRing></outerBoundaryIs></Polygon></Placemark></kml>""";
+    JsonNode field = bring(caller, "ford.kml", kml, false).json().path("fields").get(0);
+    assertThat(field.path("land").path("soil").asString()).isEqualTo("CLAY");
+    assertThat(field.path("crops").get(0).asString()).startsWith("soybeans");
+  }
+
   @Test
   void aKmlFileWithAHoleComesIn(Caller caller) throws Exception {
     caller.ownFarm();

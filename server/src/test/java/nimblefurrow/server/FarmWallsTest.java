@@ -220,6 +220,53 @@ class FarmWallsTest {
             "POST",
             "/api/log/" + ids.get("entry") + "/corrections",
             Map.of("id", UUID.randomUUID(), "kind", "WITHDRAWN")));
+    tried.add(
+        new Tried(
+            "POST",
+            "/api/log/" + ids.get("entry") + "/replacement",
+            Map.of(
+                "entry",
+                Map.of(
+                    "id",
+                    UUID.randomUUID(),
+                    "fieldId",
+                    field,
+                    "kind",
+                    "HARVESTED",
+                    "on",
+                    "2026-10-01"))));
+    tried.add(
+        new Tried(
+            "POST",
+            "/api/log/" + ids.get("entry") + "/again",
+            Map.of(
+                "on",
+                "2026-10-01",
+                "fields",
+                List.of(Map.of("id", UUID.randomUUID(), "fieldId", field)))));
+    tried.add(
+        new Tried(
+            "POST",
+            "/api/advice/many",
+            Map.of(
+                "fields",
+                List.of(field),
+                "goals",
+                Map.of("KEEP_NITROGEN", 1),
+                "route",
+                "EARLY_SPRAY")));
+    tried.add(
+        new Tried(
+            "PUT",
+            "/api/cover/many",
+            Map.of(
+                "covers",
+                List.of(
+                    Map.of(
+                        "fieldId",
+                        field,
+                        "cover",
+                        TestFarm.cover("DRILL", "EARLY_SPRAY", "oats", 1))))));
     String drone = ids.get("drone");
     String run = "/api/flight/runs/" + ids.get("flight");
     tried.add(new Tried("GET", "/api/openings/" + field, null));

@@ -163,7 +163,15 @@ class NewFarmTest {
     JsonNode day = farm.get("/api/season/" + field + "/day?on=2027-04-10").json();
     assertThat(day.path("mat").path("low").asInt())
         .isLessThan(day.path("mat").path("high").asInt());
-    assertThat(day.path("stages").get(0).path("species").asString()).contains("rye");
+    // Each farm's weather is its own: by when the stems have moved is not the test's to say.
+    List<String> moved = new ArrayList<>();
+    for (String on : List.of("2027-03-25", "2027-04-05", "2027-04-15", "2027-04-25")) {
+      farm.get("/api/season/" + field + "/day?on=" + on)
+          .json()
+          .path("stages")
+          .forEach(stage -> moved.add(stage.path("species").asString()));
+    }
+    assertThat(moved).isNotEmpty().allMatch(species -> species.contains("rye"));
     assertThat(farm.get("/api/season/" + field + "/day?on=1990-01-01").text())
         .contains("a day is read between");
     JsonNode season = farm.get("/api/season").json();

@@ -69,8 +69,41 @@ public record PanTest(Length spacing, List<Double> grams) {
     return Length.ofFeet(spacing.feet() * grams.size());
   }
 
+  /**
+   * A place across the swaths.
+   *
+   * @param across from the middle of the first pass's path
+   * @param ofMean seed there over the mean; 1 where it lies evenly
+   */
+  public record OnTheGround(Length across, double ofMean) {}
+
+  /**
+   * What lies on the ground after many passes, across all that repeats: one swath where all passes
+   * go the same way, two where each goes the other way.
+   *
+   * @param swath distance from pass to pass
+   */
+  public List<OnTheGround> onTheGround(Length swath, Driving driving) {
+    double[] ground = overlapped(swath, driving);
+    double mean = mean(ground);
+    double step = spacing.feet() / PARTS;
+    List<OnTheGround> places = new ArrayList<>();
+    for (int i = 0; i < ground.length; i++) {
+      places.add(new OnTheGround(Length.ofFeet((i + 0.5) * step), ground[i] / mean));
+    }
+    return places;
+  }
+
+  private static double mean(double[] values) {
+    double mean = 0;
+    for (double value : values) {
+      mean += value / values.length;
+    }
+    return mean;
+  }
+
   /** What lies on the ground at each place across one swath, after many passes. */
-  public double[] overlapped(Length swath, Driving driving) {
+  double[] overlapped(Length swath, Driving driving) {
     double step = spacing.feet() / PARTS;
     int cells = (int) Math.max(1, Math.round(swath.feet() / step));
     int period = driving == Driving.BACK_AND_FORTH ? 2 * cells : cells;
@@ -104,10 +137,7 @@ public record PanTest(Length spacing, List<Double> grams) {
   public double cv(Length swath, Driving driving) {
     Limits.positive("swath", swath.feet(), 500, Unit.FOOT);
     double[] ground = overlapped(swath, driving);
-    double mean = 0;
-    for (double g : ground) {
-      mean += g / ground.length;
-    }
+    double mean = mean(ground);
     double variance = 0;
     for (double g : ground) {
       variance += (g - mean) * (g - mean) / ground.length;

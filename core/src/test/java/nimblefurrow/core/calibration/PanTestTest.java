@@ -46,6 +46,23 @@ class PanTestTest {
         .isCloseTo(same.cv(Length.ofFeet(15), Driving.ONE_WAY), within(1e-12));
   }
 
+  @Test
+  void whatLiesOnTheGroundIsToldAgainstItsMean() {
+    PanTest flat = new PanTest(Length.ofFeet(4), List.of(10.0, 10.0, 10.0, 10.0, 10.0, 10.0));
+    List<PanTest.OnTheGround> gaps = flat.onTheGround(Length.ofFeet(32), Driving.ONE_WAY);
+    assertThat(gaps).hasSize(32);
+    assertThat(gaps.get(0).across().feet()).isEqualTo(0.5);
+    assertThat(gaps.get(31).across().feet()).as("one swath").isEqualTo(31.5);
+    // A quarter of the ground is bare, the rest has 10 where the mean is 7.5.
+    assertThat(gaps.stream().filter(g -> g.ofMean() == 0)).hasSize(8);
+    assertThat(gaps.get(0).ofMean()).isCloseTo(10 / 7.5, within(1e-12));
+    List<PanTest.OnTheGround> both =
+        LOPSIDED.onTheGround(Length.ofFeet(35), Driving.BACK_AND_FORTH);
+    assertThat(both.get(both.size() - 1).across().feet()).as("two").isBetween(69.0, 70.0);
+    assertThat(both.stream().mapToDouble(PanTest.OnTheGround::ofMean).average().orElseThrow())
+        .isCloseTo(1, within(1e-9));
+  }
+
   /** Forty passes laid on a long strip of ground, read off by inches in its middle. */
   private static double walked(PanTest test, double swathFt, Driving driving) {
     double half = test.thrown().feet() / 2;

@@ -37,7 +37,8 @@ class Security {
                     .permitAll()
                     .requestMatchers(HttpMethod.GET, "/api/**")
                     .hasAnyRole("PLANNER", "OPERATOR")
-                    .requestMatchers(HttpMethod.POST, "/api/log/*/corrections")
+                    .requestMatchers(
+                        HttpMethod.POST, "/api/log/*/corrections", "/api/log/*/replacement")
                     .hasRole("PLANNER")
                     .requestMatchers(
                         HttpMethod.POST,

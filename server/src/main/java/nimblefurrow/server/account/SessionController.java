@@ -37,11 +37,11 @@ import org.springframework.web.bind.annotation.RestController;
 /** Signing in and out. */
 @RestController
 @RequestMapping("/api/session")
-class SessionController {
+public class SessionController {
   record SignIn(
       @NotBlank @Size(max = 200) String email, @NotBlank @Size(max = 200) String password) {}
 
-  record SessionView(
+  public record SessionView(
       boolean signedIn,
       @Maybe String name,
       @Maybe FarmUser.Role role,
@@ -49,6 +49,7 @@ class SessionController {
       @Maybe UnitSystem units,
       @Maybe LocalDate today,
       @Maybe Boolean demo,
+      @Maybe Boolean sample,
       @Maybe String weatherSource) {}
 
   private final Accounts accounts;
@@ -74,7 +75,7 @@ class SessionController {
   SessionView who(Authentication who) {
     return who != null && who.getPrincipal() instanceof FarmUser user
         ? view(user)
-        : new SessionView(false, null, null, null, null, null, null, null);
+        : new SessionView(false, null, null, null, null, null, null, null, null);
   }
 
   /** One answer for a wrong password and for an e-mail that nobody has. */
@@ -130,6 +131,12 @@ class SessionController {
     contexts.saveContext(context, request, response);
   }
 
+  /** Goes on with the same person on another farm, in a fresh session. */
+  public SessionView move(FarmUser user, HttpServletRequest request, HttpServletResponse response) {
+    enter(user, request, response);
+    return view(user);
+  }
+
   SessionView view(FarmUser user) {
     FarmView farm = farms.view(user.farmId());
     return new SessionView(
@@ -140,6 +147,7 @@ class SessionController {
         farm.units(),
         farms.today(farm),
         farm.demo(),
+        farms.sampleFor(farm.id()).isPresent(),
         farm.weatherSource().name());
   }
 

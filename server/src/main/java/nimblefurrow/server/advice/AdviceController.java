@@ -6,25 +6,20 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
-import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.core.advice.Advice;
-import nimblefurrow.core.advice.Ask;
 import nimblefurrow.core.advice.Option;
 import nimblefurrow.core.advice.WhyNot;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.seeding.Goal;
-import nimblefurrow.core.seeding.Restriction;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.Route;
+import nimblefurrow.server.advice.AdviceDesk.Yard;
 import nimblefurrow.server.chain.CoverDetails.MemberDetails;
 import nimblefurrow.server.land.Herbicides;
-import nimblefurrow.server.machine.Machines;
-import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
@@ -71,16 +66,13 @@ class AdviceController {
   record AdviceView(List<OptionView> ranked, List<WhyNotView> whyNot, List<WayIn> ways) {}
 
   private final Seasons seasons;
-  private final Lores lores;
-  private final Machines machines;
+  private final AdviceDesk desk;
   private final Herbicides herbicides;
   private final CurrentFarm current;
 
-  AdviceController(
-      Seasons seasons, Lores lores, Machines machines, Herbicides herbicides, CurrentFarm current) {
+  AdviceController(Seasons seasons, AdviceDesk desk, Herbicides herbicides, CurrentFarm current) {
     this.seasons = seasons;
-    this.lores = lores;
-    this.machines = machines;
+    this.desk = desk;
     this.herbicides = herbicides;
     this.current = current;
   }
@@ -92,41 +84,15 @@ class AdviceController {
     OneField one = seasons.one(farmId, form.fieldId());
     FarmDay farm = one.day();
     FieldSeasons field = one.cover(form.place() == null ? 0 : form.place());
-    Map<WayIn, Double> least = new EnumMap<>(WayIn.class);
-    Set<WayIn> owned = EnumSet.noneOf(WayIn.class);
-    for (MachineView machine : machines.all(farmId)) {
-      WayIn.of(machine.kind())
-          .ifPresent(
-              way -> {
-                owned.add(way);
-                Double meterable = machine.setup().leastRateLbAc();
-                least.merge(way, meterable == null ? 0 : meterable, Math::min);
-              });
-    }
-    Set<WayIn> ways =
-        form.ways() == null || form.ways().isEmpty()
-            ? owned.isEmpty() ? EnumSet.of(WayIn.DRILL) : owned
-            : form.ways();
-    List<Restriction> restrictions =
-        herbicides.of(farmId, form.fieldId()).stream()
-            .map(Herbicides.UseView::restriction)
-            .toList();
-    var now = field.now().field();
-    Ask ask =
-        new Ask(
-            field.now().crop(),
-            form.goals(),
-            ways,
-            form.route(),
-            now.next(),
-            now.facts().soil(),
-            now.facts().organic(),
-            restrictions,
-            least,
-            farm.farm().rules(),
-            form.mostSpecies() == null ? 3 : form.mostSpecies(),
-            field.clears());
-    Advice advice = Advice.of(ask, farm.catalogue(), lores.of(farm.outlook()));
+    Yard yard = desk.yard(farmId);
+    Set<WayIn> ways = desk.ways(form.ways(), yard);
+    Advice advice =
+        desk.advice(
+            farm,
+            field,
+            new AdviceDesk.Wish(form.goals(), ways, form.route(), form.mostSpecies()),
+            yard,
+            herbicides.of(farmId, form.fieldId()));
     UnitSystem units = farm.units();
     return new AdviceView(
         advice.ranked().stream().map(o -> view(o, units)).toList(),
@@ -134,7 +100,7 @@ class AdviceController {
         ways.stream().sorted().toList());
   }
 
-  private static OptionView view(Option o, UnitSystem units) {
+  static OptionView view(Option o, UnitSystem units) {
     return new OptionView(
         o.mix().name(),
         o.mix().members().stream()

@@ -38,6 +38,18 @@ public class AppliedLogs {
         .update();
   }
 
+  /** Lets an entry that stands in another's place have its points too; none where it has none. */
+  @Transactional
+  public void carry(UUID farm, UUID from, UUID to) {
+    database
+        .sql(
+            "insert into applied_log (entry_id, farm_id, source, points) "
+                + "select ?, farm_id, source, points from applied_log "
+                + "where farm_id = ? and entry_id = ?")
+        .params(to, farm, from)
+        .update();
+  }
+
   @Transactional(readOnly = true)
   public Log of(UUID farm, UUID entry) {
     return database

@@ -56,8 +56,11 @@ class CalibrationController {
       @Maybe SwathPoint offered,
       @Maybe SwathPoint even,
       double mostCv,
-      double[] ground,
+      List<GroundPoint> ground,
       @Maybe Double shownSwathFt) {}
+
+  /** Seed at a place across the swaths over the mean. */
+  record GroundPoint(double acrossFt, double ofMean) {}
 
   record MeterForm(@NotNull Double targetLbAc, @NotNull Double widthFt, @NotNull Double mph) {}
 
@@ -163,7 +166,11 @@ class CalibrationController {
             .map(CalibrationController::point)
             .orElse(null),
         mostCv,
-        shown == null ? new double[0] : pans.overlapped(Length.ofFeet(shown), d.drivingOr()),
+        shown == null
+            ? List.of()
+            : pans.onTheGround(Length.ofFeet(shown), d.drivingOr()).stream()
+                .map(g -> new GroundPoint(g.across().feet(), g.ofMean()))
+                .toList(),
         shown);
   }
 

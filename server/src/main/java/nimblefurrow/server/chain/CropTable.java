@@ -28,7 +28,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** All crops of a farm as a table of fields and harvest years: read, laid as a rotation, kept. */
 @Service
-class CropTable {
+public class CropTable {
   private static final int MOST_YEARS = 6;
 
   /** A crop that stands in a cell of the table. */
@@ -42,14 +42,14 @@ class CropTable {
    *
    * @param fieldId else the field is told by its name
    */
-  record WrittenCrop(@Maybe UUID fieldId, @Maybe String field, int year, String text) {}
+  public record WrittenCrop(@Maybe UUID fieldId, @Maybe String field, int year, String text) {}
 
   /**
    * A cell as it was understood, or why it was not.
    *
    * @param field as the farm calls it, else as it was written
    */
-  record CropCell(
+  public record CropCell(
       @Maybe UUID fieldId,
       String field,
       int year,
@@ -57,7 +57,13 @@ class CropTable {
       @Maybe LocalDate planted,
       @Maybe Double maturity,
       String words,
-      @Maybe String trouble) {}
+      @Maybe String trouble) {
+
+    /** The same crop, of a field that is kept by now. */
+    public CropCell in(UUID kept) {
+      return new CropCell(kept, field, year, kind, planted, maturity, words, trouble);
+    }
+  }
 
   private final Farms farms;
   private final Fields fields;
@@ -92,11 +98,57 @@ class CropTable {
   }
 
   /** Understands cells, each by itself: one that is not leaves the others as they are. */
-  List<CropCell> read(UUID farmId, List<WrittenCrop> cells) {
+  @Transactional(readOnly = true)
+  public List<CropCell> read(UUID farmId, List<WrittenCrop> cells) {
     FarmView farm = farms.view(farmId);
     List<FieldView> land = fields.all(farmId);
     Map<UUID, List<Link>> all = chains.all(farmId);
     return cells.stream().map(cell -> read(cell, farm, land, all)).toList();
+  }
+
+  /** Understands cells of fields that the farm has not got yet. */
+  @Transactional(readOnly = true)
+  public List<CropCell> ofNewFields(UUID farmId, List<WrittenCrop> cells) {
+    FarmView farm = farms.view(farmId);
+    return cells.stream().map(cell -> understood(cell, null, cell.field(), farm)).toList();
+  }
+
+  private static CropCell understood(WrittenCrop cell, UUID fieldId, String field, FarmView farm) {
+    try {
+      Limits.within("year", cell.year(), 1990, 2100, Unit.NONE);
+      CropLine line =
+          CropLine.read(
+              cell.text(),
+              cell.year(),
+              farm.site(),
+              farm.units() == UnitSystem.US,
+              farm.rules().figures());
+      new CropDetails(
+              line.kind(),
+              line.maturity(),
+              line.kind().usualMoisture(farm.rules().figures()),
+              null,
+              null)
+          .planting(line.planted(), null, List.of())
+          .checkedAt(farm.site(), farm.rules().figures());
+      return new CropCell(
+          fieldId,
+          field,
+          cell.year(),
+          line.kind(),
+          line.planted(),
+          line.maturity() == 0 ? null : line.maturity(),
+          words(line.kind(), line.planted(), line.maturity(), farm.units()),
+          null);
+    } catch (OutOfRange refused) {
+      return refused(cell, fieldId, field, refused, farm);
+    }
+  }
+
+  private static CropCell refused(
+      WrittenCrop cell, UUID fieldId, String field, OutOfRange why, FarmView farm) {
+    return new CropCell(
+        fieldId, field, cell.year(), null, null, null, cell.text(), why.reason().in(farm.units()));
   }
 
   private static CropCell read(
@@ -114,45 +166,13 @@ class CropTable {
     }
     String name = field.map(FieldView::name).orElse(String.valueOf(cell.field()));
     try {
-      Limits.within("year", cell.year(), 1990, 2100, Unit.NONE);
       FieldView one =
           field.orElseThrow(() -> new OutOfRange("field", "no field is called “" + name + "”"));
       refuseTaken(crops(all.get(one.id())), cell.year(), farm.site());
-      CropLine line =
-          CropLine.read(
-              cell.text(),
-              cell.year(),
-              farm.site(),
-              farm.units() == UnitSystem.US,
-              farm.rules().figures());
-      new CropDetails(
-              line.kind(),
-              line.maturity(),
-              line.kind().usualMoisture(farm.rules().figures()),
-              null,
-              null)
-          .planting(line.planted(), null, List.of())
-          .checkedAt(farm.site(), farm.rules().figures());
-      return new CropCell(
-          one.id(),
-          one.name(),
-          cell.year(),
-          line.kind(),
-          line.planted(),
-          line.maturity() == 0 ? null : line.maturity(),
-          words(line.kind(), line.planted(), line.maturity(), farm.units()),
-          null);
     } catch (OutOfRange refused) {
-      return new CropCell(
-          field.map(FieldView::id).orElse(null),
-          name,
-          cell.year(),
-          null,
-          null,
-          null,
-          cell.text(),
-          refused.reason().in(farm.units()));
+      return refused(cell, field.map(FieldView::id).orElse(null), name, refused, farm);
     }
+    return understood(cell, field.get().id(), name, farm);
   }
 
   private static void refuseTaken(List<Link> crops, int year, Site site) {
@@ -189,7 +209,7 @@ class CropTable {
 
   /** Keeps crops of many fields, all or none. */
   @Transactional
-  List<UUID> keep(UUID farmId, List<CropCell> cells) {
+  public List<UUID> keep(UUID farmId, List<CropCell> cells) {
     FarmView farm = farms.view(farmId);
     List<UUID> added = new ArrayList<>();
     for (CropCell cell : cells) {

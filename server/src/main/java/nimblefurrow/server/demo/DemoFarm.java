@@ -42,6 +42,7 @@ public class DemoFarm {
   public static final String OPERATOR = "otis@sorrelbend.example";
   public static final String PASSWORD = "cover-the-ground";
   static final long STATION = 302;
+  private static final int ALL_FIELDS = 28;
   private static final LocalDate FIRST_DAY = LocalDate.of(2026, 9, 2);
 
   private final Farms farms;
@@ -89,12 +90,25 @@ public class DemoFarm {
   /** A farm with more fields of the same kind, for measuring. */
   @Transactional
   public UUID build(String name, String planner, String operator, int count) {
+    UUID farm = land(name, count);
+    accounts.add(farm, planner, "Wren Abara", PASSWORD, FarmUser.Role.PLANNER);
+    accounts.add(farm, operator, "Otis Lindqvist", PASSWORD, FarmUser.Role.OPERATOR);
+    return farm;
+  }
+
+  /** The farm without people: a farm's own copy, to look at and take apart. */
+  @Transactional
+  public UUID sample(UUID of) {
+    UUID farm = land("Sorrel Bend Farm", ALL_FIELDS);
+    farms.makeSample(farm, of);
+    return farm;
+  }
+
+  private UUID land(String name, int count) {
     FarmView farm = farms.startDemo(name, 40.0, -97.0, STATION, FIRST_DAY);
-    accounts.add(farm.id(), planner, "Wren Abara", PASSWORD, FarmUser.Role.PLANNER);
-    accounts.add(farm.id(), operator, "Otis Lindqvist", PASSWORD, FarmUser.Role.OPERATOR);
     fields.addFarmstead(farm.id(), "Home place", 39.969, -97.078);
-    fields.addFarmstead(farm.id(), "Creek place", 39.969, -97.002);
-    fields.addFarmstead(farm.id(), "North place", 40.041, -97.042);
+    fields.addFarmstead(farm.id(), "Creek place", 39.9774, -97.0246);
+    fields.addFarmstead(farm.id(), "North place", 39.9858, -97.0575);
     yard.fill(farm.id());
     marks.draw(farm.id());
     seed(farm.id());
@@ -135,8 +149,8 @@ public class DemoFarm {
 
   private void field(FarmView farm, CSVRecord row, int copy) {
     String name = row.get("name") + (copy == 0 ? "" : " " + (copy + 1));
-    double x = DemoTable.number(row, "x") + (copy % 5) * 7;
-    double y = DemoTable.number(row, "y") + (copy / 5) * 7;
+    double x = DemoTable.number(row, "x") + (copy % 5) * 5;
+    double y = DemoTable.number(row, "y") + (copy / 5) * 3;
     Boundary boundary =
         Boundary.of(
             name,

@@ -33,6 +33,7 @@ class SheetController {
   record SheetMachine(String machine, boolean hired, List<SheetJob> jobs, List<String> cautions) {}
 
   record SheetJob(
+      UUID fieldId,
       String field,
       String farmstead,
       String boundary,
@@ -106,6 +107,7 @@ class SheetController {
                 .toList()
             : List.of();
     return new SheetJob(
+        field.field().id(),
         job.field(),
         field.field().farmstead(),
         field.field().boundary(),

@@ -7,10 +7,13 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
+import java.util.Set;
+import java.util.TreeSet;
 import nimblefurrow.core.land.Boundary;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.weather.SoilTexture;
+import nimblefurrow.server.chain.CropTable;
+import nimblefurrow.server.exchange.IncomingFields.Incoming;
 import nimblefurrow.server.field.Drainage;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
@@ -35,7 +38,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Fields from GeoJSON, KML and zipped shapefiles, previewed before they are kept; fields as
+ * Fields from GeoJSON, KML, zipped shapefiles and tables, previewed before they are kept; fields as
  * GeoJSON.
  */
 @RestController
@@ -45,12 +48,48 @@ class FieldExchange {
   private static final int BEGINNING = 200;
   private static final int BYTE_ORDER_MARK = 3;
 
-  record Preview(List<PreviewField> fields, int good, int refused, double acres, boolean saved) {}
+  /**
+   * @param columns titles of the columns that were recognised
+   */
+  record Preview(
+      List<PreviewField> fields,
+      Set<String> columns,
+      int good,
+      int refused,
+      double acres,
+      boolean saved) {}
 
+  /**
+   * A field as it would be kept.
+   *
+   * @param known whether the farm has it, and only its land and crops are told anew
+   * @param land what its columns say of its land
+   * @param notes cells that were not understood and are left out
+   */
   record PreviewField(
-      String name, @Maybe Double acres, @Maybe String boundary, @Maybe String problem) {}
+      String name,
+      @Maybe Double acres,
+      @Maybe String boundary,
+      @Maybe String problem,
+      boolean known,
+      @Maybe LandTold land,
+      List<String> crops,
+      List<String> notes) {
+    static PreviewField refused(String name, String problem) {
+      return new PreviewField(name, null, null, problem, false, null, List.of(), List.of());
+    }
+  }
+
+  record LandTold(
+      String farmstead, SoilTexture soil, Drainage drainage, boolean tiled, boolean organic) {
+    static LandTold of(Land land) {
+      return new LandTold(
+          land.farmstead(), land.soil(), land.drainage(), land.tiled(), land.organic());
+    }
+  }
 
   private final Fields fields;
+  private final IncomingFields incoming;
   private final ZoneExchange zones;
   private final CurrentFarm current;
   private final ReaderUnits reader;
@@ -59,12 +98,14 @@ class FieldExchange {
 
   FieldExchange(
       Fields fields,
+      IncomingFields incoming,
       ZoneExchange zones,
       CurrentFarm current,
       ReaderUnits reader,
       JsonMapper json,
       HeavyWork heavy) {
     this.fields = fields;
+    this.incoming = incoming;
     this.zones = zones;
     this.current = current;
     this.reader = reader;
@@ -80,36 +121,18 @@ class FieldExchange {
       @RequestPart("file") MultipartFile file, @RequestParam(defaultValue = "false") boolean save)
       throws IOException {
     List<ReadFeature> read = heavy.run(() -> read(file));
+    List<FieldView> own = fields.all(current.id());
     Map<String, Boundary> outlines = new HashMap<>();
-    fields.all(current.id()).forEach(f -> outlines.put(ZoneExchange.key(f.name()), f.outline()));
-    List<PreviewField> preview = new ArrayList<>();
-    List<Boundary> boundaries = new ArrayList<>();
-    List<ReadFeature> zoned = new ArrayList<>();
-    for (ReadFeature feature : read) {
-      try {
-        if (feature.problem() != null) {
-          throw new OutOfRange("boundary", feature.problem());
-        }
-        if (feature.zone() != null) {
-          zoned.add(feature);
-          continue;
-        }
-        Boundary boundary = Boundary.of(feature.name(), feature.shape());
-        if (outlines.putIfAbsent(ZoneExchange.key(feature.name()), boundary) != null) {
-          throw new OutOfRange("name", "there is a field “" + feature.name() + "” already");
-        }
-        preview.add(
-            new PreviewField(
-                feature.name(), boundary.area().acres(), GeoJson.text(boundary.shape()), null));
-        boundaries.add(boundary);
-      } catch (OutOfRange refused) {
-        preview.add(new PreviewField(feature.name(), null, null, refused.in(reader.units())));
-        boundaries.add(null);
-      }
-    }
+    own.forEach(f -> outlines.put(ZoneExchange.key(f.name()), f.outline()));
+    List<ReadFeature> zoned = read.stream().filter(r -> r.zone() != null).toList();
+    List<Incoming> brought =
+        incoming.of(current.id(), read.stream().filter(r -> r.zone() == null).toList(), own);
+    brought.stream()
+        .filter(i -> i.boundary() != null)
+        .forEach(i -> outlines.put(ZoneExchange.key(i.name()), i.boundary()));
     List<PreviewField> zonesSeen = zoned.stream().map(z -> zone(z, outlines)).toList();
     if (save) {
-      keep(preview, boundaries);
+      incoming.keep(current.id(), brought);
       List<ReadFeature> good = new ArrayList<>(zoned);
       for (int i = zoned.size() - 1; i >= 0; i--) {
         if (zonesSeen.get(i).problem() != null) {
@@ -118,13 +141,40 @@ class FieldExchange {
       }
       zones.keep(current.id(), good, fields.all(current.id()));
     }
-    int good = (int) preview.stream().filter(p -> p.problem() == null).count();
-    double acres =
-        preview.stream().filter(p -> p.acres() != null).mapToDouble(PreviewField::acres).sum();
-    List<PreviewField> all = new ArrayList<>(preview);
+    List<PreviewField> all = new ArrayList<>();
+    brought.forEach(i -> all.add(preview(i)));
     all.addAll(zonesSeen);
-    int zonesGood = (int) zonesSeen.stream().filter(p -> p.problem() == null).count();
-    return new Preview(all, good + zonesGood, all.size() - good - zonesGood, acres, save);
+    Set<String> columns = new TreeSet<>();
+    brought.forEach(i -> columns.addAll(i.said().read()));
+    int good = (int) all.stream().filter(p -> p.problem() == null).count();
+    double acres =
+        brought.stream()
+            .filter(i -> i.boundary() != null)
+            .mapToDouble(i -> i.boundary().area().acres())
+            .sum();
+    return new Preview(all, columns, good, all.size() - good, acres, save);
+  }
+
+  private PreviewField preview(Incoming one) {
+    if (one.refused() != null) {
+      return PreviewField.refused(one.name(), one.refused().in(reader.units()));
+    }
+    List<String> notes = new ArrayList<>(one.said().notes());
+    one.crops().stream()
+        .filter(c -> c.trouble() != null)
+        .forEach(c -> notes.add(c.year() + ": " + c.trouble()));
+    return new PreviewField(
+        one.name(),
+        one.boundary() == null ? null : one.boundary().area().acres(),
+        one.boundary() == null ? null : GeoJson.text(one.boundary().shape()),
+        null,
+        one.known() != null,
+        one.said().read().isEmpty() ? null : LandTold.of(one.land()),
+        one.crops().stream()
+            .filter(c -> c.trouble() == null)
+            .map(CropTable.CropCell::words)
+            .toList(),
+        notes);
   }
 
   private PreviewField zone(ReadFeature read, Map<String, Boundary> outlines) {
@@ -132,9 +182,9 @@ class FieldExchange {
     try {
       double acres = zones.checked(read, outlines);
       String shape = read.shape() == null ? null : GeoJson.text(read.shape());
-      return new PreviewField(name, acres, shape, null);
+      return new PreviewField(name, acres, shape, null, false, null, List.of(), List.of());
     } catch (OutOfRange refused) {
-      return new PreviewField(name, null, null, refused.in(reader.units()));
+      return PreviewField.refused(name, refused.in(reader.units()));
     }
   }
 
@@ -151,6 +201,8 @@ class FieldExchange {
           .put("farmstead", field.farmstead())
           .put("acres", Math.round(field.acres() * 1000) / 1000.0)
           .put("soil", field.soil().name())
+          .put("drainage", field.drainage().name())
+          .put("slope", field.slopePercent())
           .put("tiled", field.tiled())
           .put("organic", field.organic());
       feature.set("geometry", json.readTree(field.boundary()));
@@ -158,25 +210,6 @@ class FieldExchange {
     }
     return Download.of(
         "fields.geojson", "application/geo+json", json.writeValueAsBytes(collection));
-  }
-
-  private void keep(List<PreviewField> preview, List<Boundary> boundaries) {
-    UUID farm = current.id();
-    for (int i = 0; i < preview.size(); i++) {
-      if (boundaries.get(i) != null) {
-        Land land =
-            new Land(
-                preview.get(i).name(),
-                "",
-                SoilTexture.SILT_LOAM,
-                Drainage.MODERATE,
-                false,
-                false,
-                0,
-                "");
-        fields.add(farm, boundaries.get(i), land);
-      }
-    }
   }
 
   private static List<ReadFeature> read(MultipartFile upload) {
@@ -192,8 +225,10 @@ class FieldExchange {
         file.skipNBytes(BYTE_ORDER_MARK);
         text = text.substring(1).strip();
       }
-      return checked(
-          text.startsWith("<") ? KmlFields.read(file.readAllBytes()) : GeoJsonFields.read(file));
+      if (text.startsWith("<")) {
+        return checked(KmlFields.read(file.readAllBytes()));
+      }
+      return checked(text.startsWith("{") ? GeoJsonFields.read(file) : CsvFields.read(file));
     } catch (IOException broken) {
       throw new OutOfRange("file", "this file cannot be read");
     }

@@ -24,7 +24,6 @@ import tools.jackson.core.JsonToken;
 final class GeoJsonFields {
   private static final List<String> NAMES =
       List.of("name", "Name", "NAME", "field", "Field", "label", "id");
-  private static final List<String> ZONE = List.of("zoneOf", "share", "soil", "tiled");
   private static final List<String> SHAPES = List.of("Polygon", "MultiPolygon");
   private static final int LONGEST_NAME = 80;
 
@@ -130,10 +129,8 @@ final class GeoJsonFields {
         while (parser.nextToken() == JsonToken.PROPERTY_NAME) {
           String key = parser.currentName();
           JsonToken said = parser.nextToken();
-          if ((NAMES.contains(key) || ZONE.contains(key))
-              && said.isScalarValue()
-              && said != JsonToken.VALUE_NULL) {
-            named.put(key, parser.getString().strip());
+          if (said.isScalarValue() && said != JsonToken.VALUE_NULL) {
+            ReadFeature.tell(named, key, parser.getString());
           } else {
             parser.skipChildren();
           }
@@ -163,7 +160,7 @@ final class GeoJsonFields {
                 share == null ? null : TypedNumber.number("share", share),
                 soil(named.get("soil")),
                 tiled(named.get("tiled")));
-        return new ReadFeature(name, shape, problem, zone);
+        return new ReadFeature(name, shape, problem, Map.of(), zone);
       } catch (OutOfRange refused) {
         return new ReadFeature(name, null, refused.getMessage());
       }
@@ -203,7 +200,7 @@ final class GeoJsonFields {
                 ? "boundary of “%s” is missing".formatted(cut)
                 : "boundary of “%s”: %s".formatted(cut, problem));
       }
-      return new ReadFeature(cut, shape, null);
+      return new ReadFeature(cut, shape, null, named, null);
     }
   }
 }

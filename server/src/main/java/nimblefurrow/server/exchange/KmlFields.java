@@ -2,7 +2,9 @@ package nimblefurrow.server.exchange;
 
 import java.io.ByteArrayInputStream;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
@@ -30,6 +32,8 @@ final class KmlFields {
   private LinearRing outer;
   private List<LinearRing> holes;
   private String problem;
+  private Map<String, String> said;
+  private String column;
 
   private KmlFields() {}
 
@@ -63,6 +67,8 @@ final class KmlFields {
         name = "Field " + (read.size() + 1);
         polygons = new ArrayList<>();
         problem = null;
+        said = new HashMap<>();
+        column = null;
       }
       case "name" -> {
         if (inPlacemark) {
@@ -70,6 +76,12 @@ final class KmlFields {
           name = text.isEmpty() ? name : text.length() > 80 ? text.substring(0, 80) : text;
         }
       }
+      case "Data" -> column = xml.getAttributeValue(null, "name");
+      case "SimpleData" -> {
+        column = xml.getAttributeValue(null, "name");
+        tell(xml.getElementText());
+      }
+      case "value" -> tell(xml.getElementText());
       case "Polygon" -> {
         outer = null;
         holes = new ArrayList<>();
@@ -82,6 +94,13 @@ final class KmlFields {
         }
       }
       default -> {}
+    }
+  }
+
+  /** What a named datum of the placemark says. */
+  private void tell(String text) {
+    if (inPlacemark && column != null) {
+      ReadFeature.tell(said, column, text);
     }
   }
 
@@ -124,7 +143,7 @@ final class KmlFields {
             polygons.size() == 1
                 ? polygons.get(0)
                 : SHAPES.createMultiPolygon(polygons.toArray(Polygon[]::new));
-        read.add(new ReadFeature(name, problem == null ? shape : null, problem));
+        read.add(new ReadFeature(name, problem == null ? shape : null, problem, said, null));
       }
     }
   }

@@ -9,7 +9,10 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Date;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -55,9 +58,9 @@ final class ShapefileFields {
       throw new OutOfRange("file", "there is no .shp in this zip: zip the whole shapefile");
     }
     refuseProjected(files.get("prj"));
-    List<String> names = files.get("dbf") == null ? List.of() : names(files.get("dbf"));
+    List<Row> rows = files.get("dbf") == null ? List.of() : rows(files.get("dbf"));
     try {
-      return features(ByteBuffer.wrap(shp), names);
+      return features(ByteBuffer.wrap(shp), rows);
     } catch (java.nio.BufferUnderflowException
         | IndexOutOfBoundsException
         | IllegalArgumentException broken) {
@@ -118,11 +121,15 @@ final class ShapefileFields {
     }
   }
 
+  /** A record of the table: the name, and what its other columns say. */
+  private record Row(String name, Map<String, String> said) {}
+
   /**
-   * A name for each record: the first column that is called name or field, else any text column.
+   * The records; their name stands in the first column that is called name or field, else in any
+   * text column.
    */
-  private static List<String> names(byte[] dbf) {
-    List<String> names = new ArrayList<>();
+  private static List<Row> rows(byte[] dbf) {
+    List<Row> rows = new ArrayList<>();
     try (DBFReader reader = new DBFReader(new ByteArrayInputStream(dbf), StandardCharsets.UTF_8)) {
       int column = -1;
       for (int i = 0; i < reader.getFieldCount(); i++) {
@@ -132,11 +139,15 @@ final class ShapefileFields {
           column = i;
         }
       }
-      for (Object[] row = reader.nextRecord(); row != null; row = reader.nextRecord()) {
-        Object cell = column < 0 ? null : row[column];
-        String name = cell == null ? "" : cell.toString().replace("\0", "").strip();
-        names.add(name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name);
-        FieldExchange.refuseTooMany(names.size());
+      for (Object[] cells = reader.nextRecord(); cells != null; cells = reader.nextRecord()) {
+        String name = column < 0 ? "" : text(cells[column]);
+        Map<String, String> said = new HashMap<>();
+        for (int i = 0; i < cells.length; i++) {
+          ReadFeature.tell(said, reader.getField(i).getName(), text(cells[i]));
+        }
+        rows.add(
+            new Row(name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name, said));
+        FieldExchange.refuseTooMany(rows.size());
       }
     } catch (DBFException | IllegalArgumentException | IndexOutOfBoundsException broken) {
       if (broken instanceof OutOfRange refused) {
@@ -144,10 +155,17 @@ final class ShapefileFields {
       }
       throw new OutOfRange("file", "the .dbf in this zip cannot be read");
     }
-    return names;
+    return rows;
   }
 
-  private static List<ReadFeature> features(ByteBuffer shp, List<String> names) {
+  private static String text(Object cell) {
+    if (cell instanceof Date day) {
+      return LocalDate.ofInstant(day.toInstant(), ZoneId.systemDefault()).toString();
+    }
+    return cell == null ? "" : cell.toString().replace("\0", "").strip();
+  }
+
+  private static List<ReadFeature> features(ByteBuffer shp, List<Row> rows) {
     if (shp.remaining() < HEADER || shp.getInt(0) != 9994) {
       throw new OutOfRange("file", "the .shp in this zip is no shapefile");
     }
@@ -163,13 +181,14 @@ final class ShapefileFields {
       shp.position(shp.position() + words * 2);
       int at = features.size();
       FieldExchange.refuseTooMany(at + 1);
-      String given = at < names.size() ? names.get(at) : "";
+      Row row = at < rows.size() ? rows.get(at) : new Row("", Map.of());
+      String given = row.name();
       String name = given.isBlank() ? "Field " + (at + 1) : given;
       int type = record.getInt();
       // 5 polygon, 15 and 25 the same with heights or measures after the points.
       features.add(
           type % 10 == POLYGON && type > 0
-              ? new ReadFeature(name, polygons(record), null)
+              ? new ReadFeature(name, polygons(record), null, row.said(), null)
               : new ReadFeature(name, null, "is no area: a field needs a closed outline"));
     }
     return features;

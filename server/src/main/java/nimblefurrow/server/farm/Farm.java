@@ -28,6 +28,10 @@ class Farm {
 
   boolean demo;
 
+  /** The farm that this made-up one was made for; null for all others. */
+  @Column(name = "sample_of")
+  UUID sampleOf;
+
   @Column(name = "as_of")
   LocalDate asOf;
 

@@ -7,6 +7,8 @@ import org.springframework.data.repository.Repository;
 interface FarmRows extends Repository<Farm, UUID> {
   Optional<Farm> findById(UUID id);
 
+  Optional<Farm> findBySampleOf(UUID farm);
+
   Farm save(Farm farm);
 
   long count();

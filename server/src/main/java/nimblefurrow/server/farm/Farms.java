@@ -2,6 +2,7 @@ package nimblefurrow.server.farm;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.Limits;
@@ -75,6 +76,24 @@ public class Farms {
     farm.stationSeed = stationSeed;
     farm.weatherSource = WeatherSource.SIMULATED;
     return view(farms.save(farm));
+  }
+
+  /** The made-up farm that a farm has to look at; empty while it has none. */
+  @Transactional(readOnly = true)
+  public Optional<UUID> sampleOf(UUID farm) {
+    return farms.findBySampleOf(farm).map(f -> f.id);
+  }
+
+  /** The farm that a made-up one was made for; empty for all others. */
+  @Transactional(readOnly = true)
+  public Optional<UUID> sampleFor(UUID sample) {
+    return Optional.ofNullable(row(sample).sampleOf);
+  }
+
+  /** Gives a made-up farm to a farm that has none, to look at and take apart. */
+  @Transactional
+  public void makeSample(UUID sample, UUID of) {
+    row(sample).sampleOf = row(of).id;
   }
 
   @Transactional

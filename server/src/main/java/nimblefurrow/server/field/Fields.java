@@ -43,6 +43,11 @@ public class Fields {
         String note) {
       this(name, farmstead, soil, drainage, tiled, organic, slopePercent, note, "");
     }
+
+    /** What is taken of a field as long as nobody has said anything of it. */
+    public static Land usual(String name) {
+      return new Land(name, "", SoilTexture.SILT_LOAM, Drainage.MODERATE, false, false, 0, "");
+    }
   }
 
   /** A field's outline as it was or shall be; retired ones are joined into others. */

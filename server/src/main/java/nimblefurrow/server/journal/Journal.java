@@ -89,6 +89,20 @@ public class Journal {
         entries.findByFarmIdAndId(farmId, id).orElseThrow(() -> new NotOnThisFarm("entry")));
   }
 
+  /**
+   * An entry that counts.
+   *
+   * @throws Conflict when it was taken out as a mistake meanwhile
+   */
+  @Transactional(readOnly = true)
+  public Entry counting(UUID farmId, UUID id) {
+    Entry entry = one(farmId, id);
+    if (withdrawn(farmId).contains(id)) {
+      throw new Conflict("this entry was taken out meanwhile: load the logbook again");
+    }
+    return entry;
+  }
+
   /** An entry by the name its writer gave it; empty while it is not kept. */
   @Transactional(readOnly = true)
   public Optional<Entry> find(UUID farmId, UUID id) {

@@ -2,8 +2,10 @@ package nimblefurrow.server.land;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.quantity.OutOfRange;
@@ -45,6 +47,14 @@ public class Herbicides {
     return uses.findByFarmIdAndFieldIdOrderByAppliedOnDesc(farmId, fieldId).stream()
         .map(Herbicides::view)
         .toList();
+  }
+
+  /** What was put on any field of the farm, by field. */
+  @Transactional(readOnly = true)
+  public Map<UUID, List<UseView>> all(UUID farmId) {
+    return uses.findByFarmIdOrderByAppliedOnDesc(farmId).stream()
+        .map(Herbicides::view)
+        .collect(Collectors.groupingBy(UseView::fieldId));
   }
 
   @Transactional

@@ -8,9 +8,7 @@ import java.util.UUID;
 import nimblefurrow.core.land.Boundary;
 import nimblefurrow.core.land.Cutting;
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.server.chain.Chains;
-import nimblefurrow.server.field.Drainage;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.field.Fields.Land;
@@ -44,11 +42,7 @@ class LandDesk {
   @Transactional
   FieldView draw(UUID farm, String name, Geometry shape) {
     Boundary boundary = Boundary.of(name, shape);
-    FieldView drawn =
-        fields.add(
-            farm,
-            boundary,
-            new Land(name, "", SoilTexture.SILT_LOAM, Drainage.MODERATE, false, false, 0, ""));
+    FieldView drawn = fields.add(farm, boundary, Land.usual(name));
     remember(farm, "draw " + name, List.of(retired(farm, drawn.id())));
     return drawn;
   }

@@ -2,6 +2,8 @@ package nimblefurrow.server.loads;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleFunction;
+import java.util.stream.IntStream;
 import nimblefurrow.core.loads.LoadPlan;
 import nimblefurrow.core.price.OwnCost;
 import nimblefurrow.core.price.Quote;
@@ -23,6 +25,9 @@ import org.springframework.stereotype.Service;
 @Service
 public class PriceDesk {
   /** Stands for a rate at which the machine cannot go at all, ac/h. */
+  private static final int CURVE_POINTS = 20;
+
+  private static final double CURVE_STEP = 10;
   private static final double SLOWEST = 0.01;
 
   /** All in $/ac at this field; absent where the machine has no such price. */
@@ -33,8 +38,12 @@ public class PriceDesk {
       @Maybe Double charged,
       boolean hourly,
       @Maybe Double crossingLbAc,
+      List<PricePoint> curve,
       @Maybe Double rented,
       double pass) {}
+
+  /** What a bulk rate (lb/ac) would cost by the acre and by the hour, $/ac. */
+  public record PricePoint(double lbAc, double byAcre, double byHour) {}
 
   /** The pass and, where its seed parts, each pass again. */
   PriceView price(
@@ -51,7 +60,15 @@ public class PriceDesk {
     double hours = LoadPlan.hours(plans);
     if (hours <= 0 || plans.stream().anyMatch(p -> !p.possible())) {
       return new PriceView(
-          null, null, null, null, false, null, null, machine.costPerAcre().doubleValue());
+          null,
+          null,
+          null,
+          null,
+          false,
+          null,
+          List.of(),
+          null,
+          machine.costPerAcre().doubleValue());
     }
     WorkRate rate = WorkRate.acresPerHour(area.acres() / hours);
     Optional<Money> own =
@@ -92,6 +109,8 @@ public class PriceDesk {
             .or(() -> rented)
             .or(() -> own)
             .orElse(Money.of(machine.costPerAcre().doubleValue()));
+    DoubleFunction<Double> pace =
+        lb -> acresPerHour(machine, area, passes, lb / blend.rate().poundsPerAcre(), run, ferry);
     return new PriceView(
         own.map(Money::value).orElse(null),
         quote
@@ -103,22 +122,28 @@ public class PriceDesk {
         quote.map(q -> q.hourly(blend.rate())).orElse(false),
         quote
             .filter(q -> q.perHour() > 0)
-            .flatMap(
-                q ->
-                    q.crossing(
-                        lb ->
-                            acresPerHour(
-                                machine,
-                                area,
-                                passes,
-                                lb / blend.rate().poundsPerAcre(),
-                                run,
-                                ferry),
-                        passes.size()))
+            .flatMap(q -> q.crossing(pace, passes.size()))
             .map(SeedRate::poundsPerAcre)
             .orElse(null),
+        quote
+            .filter(q -> q.perHour() > 0 && q.perAcre() > 0)
+            .map(q -> curve(q, area, pace, plans.size()))
+            .orElse(List.of()),
         rented.map(Money::value).orElse(null),
         pass.value());
+  }
+
+  private static List<PricePoint> curve(
+      Quote quote, Area area, DoubleFunction<Double> pace, int passes) {
+    return IntStream.rangeClosed(1, CURVE_POINTS)
+        .mapToDouble(i -> i * CURVE_STEP)
+        .mapToObj(
+            lb ->
+                new PricePoint(
+                    lb,
+                    quote.byAcre(area, passes).value(),
+                    quote.byHour(area, WorkRate.acresPerHour(pace.apply(lb))).value()))
+        .toList();
   }
 
   /** Acres an hour if all passes went at another rate, one after the other. */

@@ -3,6 +3,7 @@ package nimblefurrow.server.logbook;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.season.FieldJobs;
@@ -37,9 +38,7 @@ class JobsOfEntries {
    */
   void check(UUID farm, FarmUser by, Logbook.EntryForm form, FieldSeasons field, Figures figures) {
     Operation step =
-        field.andAfter().stream()
-            .flatMap(f -> FieldJobs.of(f.key(), f.field().name(), f.now(), figures).stream())
-            .map(Job::id)
+        open(field, figures)
             .filter(form.job()::equals)
             .map(JobId::operation)
             .findFirst()
@@ -60,6 +59,19 @@ class JobsOfEntries {
                 .formatted(String.join(" and ", drivers)));
       }
     }
+  }
+
+  /** The open job that an entry of a kind settles; empty where none is. */
+  Optional<JobId> settledBy(EntryKind kind, FieldSeasons field, Figures figures) {
+    return open(field, figures)
+        .filter(id -> EntryKind.settling(id.operation()).equals(Optional.of(kind)))
+        .findFirst();
+  }
+
+  private static Stream<JobId> open(FieldSeasons field, Figures figures) {
+    return field.andAfter().stream()
+        .flatMap(f -> FieldJobs.of(f.key(), f.field().name(), f.now(), figures).stream())
+        .map(Job::id);
   }
 
   /** Who may drive the machine that the job stands on; empty where it has no place, or a crew. */

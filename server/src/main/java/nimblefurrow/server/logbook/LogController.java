@@ -51,6 +51,7 @@ class LogController {
 
   private final Journal journal;
   private final Logbook logbook;
+  private final SameAgain again;
   private final AppliedLogs applied;
   private final Farms farms;
   private final Fields fields;
@@ -62,6 +63,7 @@ class LogController {
   LogController(
       Journal journal,
       Logbook logbook,
+      SameAgain again,
       AppliedLogs applied,
       Farms farms,
       Fields fields,
@@ -71,6 +73,7 @@ class LogController {
       CurrentFarm current) {
     this.journal = journal;
     this.logbook = logbook;
+    this.again = again;
     this.applied = applied;
     this.farms = farms;
     this.fields = fields;
@@ -122,6 +125,21 @@ class LogController {
         current.id(),
         id,
         new Journal.NewCorrection(form.id(), form.kind(), form.reason(), current.user().name()));
+  }
+
+  record ReplacementForm(
+      @NotNull @Valid Logbook.EntryForm entry, @Maybe @Size(max = 400) String reason) {}
+
+  /** An entry in the place of a wrong one, which stays readable as a mistake. */
+  @PostMapping("/{id}/replacement")
+  Logbook.Saved replace(@PathVariable UUID id, @Valid @RequestBody ReplacementForm form) {
+    return logbook.replace(current.id(), current.user(), id, form.entry(), form.reason());
+  }
+
+  /** The same work on other fields on a day; of each field whether it was kept, and why not. */
+  @PostMapping("/{id}/again")
+  List<SameAgain.Told> again(@PathVariable UUID id, @Valid @RequestBody SameAgain.Form form) {
+    return again.on(current.id(), current.user(), id, form);
   }
 
   /** Pounds per acre as sown, where pounds and acres were written down. */

@@ -16,8 +16,10 @@ import nimblefurrow.core.scouting.Quadrats;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.work.JobId;
+import nimblefurrow.server.applied.AppliedLogs;
 import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.field.Fields;
+import nimblefurrow.server.journal.CorrectionKind;
 import nimblefurrow.server.journal.EntryDetails;
 import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.journal.Journal;
@@ -62,7 +64,33 @@ public class Logbook {
       @Maybe Integer past,
       @Maybe Double frameSquareFeet,
       @Maybe @Size(max = 60) List<Double> dryGrams,
-      @Maybe Double yieldPerAcre) {}
+      @Maybe Double yieldPerAcre) {
+
+    /** The same entry, as the one that settles a job. */
+    EntryForm settling(JobId settled) {
+      return new EntryForm(
+          id,
+          fieldId,
+          zoneId,
+          kind,
+          on,
+          settled,
+          machineId,
+          acres,
+          pounds,
+          lot,
+          note,
+          route,
+          stage,
+          species,
+          spots,
+          stems,
+          past,
+          frameSquareFeet,
+          dryGrams,
+          yieldPerAcre);
+    }
+  }
 
   /** A forecast before and after an entry. */
   public record Change(
@@ -81,6 +109,7 @@ public class Logbook {
   private final Placements placements;
   private final Fields fields;
   private final JobsOfEntries jobs;
+  private final AppliedLogs applied;
 
   Logbook(
       Journal journal,
@@ -88,7 +117,9 @@ public class Logbook {
       EntryRules rules,
       Placements placements,
       Fields fields,
-      JobsOfEntries jobs) {
+      JobsOfEntries jobs,
+      AppliedLogs applied) {
+    this.applied = applied;
     this.fields = fields;
     this.jobs = jobs;
     this.journal = journal;
@@ -113,6 +144,14 @@ public class Logbook {
    */
   @Transactional
   public Saved add(UUID farm, FarmUser by, EntryForm form, boolean furtherPass) {
+    return write(farm, by, form, furtherPass);
+  }
+
+  /**
+   * Writes within the caller's transaction. What is refused is refused before anything is kept, so
+   * that a caller with many entries can go on with the next.
+   */
+  Saved write(UUID farm, FarmUser by, EntryForm form, boolean furtherPass) {
     fields.hold(farm, form.fieldId());
     Optional<Entry> sentBefore = journal.find(farm, form.id());
     if (sentBefore.isPresent()) {
@@ -160,6 +199,47 @@ public class Logbook {
       placements.change(farm, "log " + field.field().name(), List.of(), List.of(form.job()));
     }
     return saved(farm, entry, form);
+  }
+
+  /**
+   * Writes an entry in the place of a wrong one: the wrong one is marked as a mistake and stays
+   * readable, the new one counts. Both or neither is kept.
+   *
+   * @param reason why, in the writer's words; may be empty
+   */
+  @Transactional
+  public Saved replace(UUID farm, FarmUser by, UUID wrong, EntryForm form, String reason) {
+    fields.hold(farm, form.fieldId());
+    Optional<Entry> sentBefore = journal.find(farm, form.id());
+    if (sentBefore.isPresent()) {
+      return again(farm, sentBefore.get(), form);
+    }
+    Entry mistake = journal.counting(farm, wrong);
+    // Of several sowings of one cover one may be put right; no other act may sow it again.
+    boolean sowing =
+        form.kind() == EntryKind.SEEDED
+            && mistake.kind() == EntryKind.SEEDED
+            && mistake.fieldId().equals(form.fieldId());
+    journal.correct(
+        farm,
+        wrong,
+        new Journal.NewCorrection(UUID.randomUUID(), CorrectionKind.WITHDRAWN, reason, by.name()));
+    Saved saved = add(farm, by, settling(farm, form), sowing);
+    if (sowing) {
+      applied.carry(farm, wrong, form.id());
+    }
+    return saved;
+  }
+
+  /** An entry that names no job settles the one that is open for its kind, if there is one. */
+  EntryForm settling(UUID farm, EntryForm form) {
+    if (form.job() != null) {
+      return form;
+    }
+    OneField field = seasons.one(farm, form.fieldId());
+    return jobs.settledBy(form.kind(), field.part(form.zoneId(), null), field.day().figures())
+        .map(form::settling)
+        .orElse(form);
   }
 
   /** What an entry changed: the season with it against the season without it. */

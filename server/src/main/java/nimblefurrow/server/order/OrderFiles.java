@@ -3,19 +3,16 @@ package nimblefurrow.server.order;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.server.order.OrderDesk.LineView;
 import nimblefurrow.server.order.OrderDesk.OrderView;
+import nimblefurrow.server.platform.CsvOut;
 import nimblefurrow.server.platform.Paper;
 import nimblefurrow.server.platform.Pdf;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.apache.poi.ss.usermodel.CellStyle;
 import org.apache.poi.ss.usermodel.Font;
 import org.apache.poi.ss.usermodel.Row;
@@ -34,20 +31,8 @@ class OrderFiles {
 
   byte[] csv(OrderView order) {
     Paper paper = new Paper(order.units());
-    StringBuilder text = new StringBuilder();
-    try (CSVPrinter csv =
-        new CSVPrinter(text, CSVFormat.DEFAULT.builder().setHeader(headings(order)).get())) {
-      for (LineView line : order.lines()) {
-        List<Object> cells = new ArrayList<>();
-        for (Object cell : cells(line, paper)) {
-          cells.add(cell instanceof String s ? plain(s) : cell);
-        }
-        csv.printRecord(cells);
-      }
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-    return text.toString().getBytes(StandardCharsets.UTF_8);
+    return CsvOut.table(
+        headings(order), order.lines().stream().map(line -> Arrays.asList(cells(line, paper))));
   }
 
   byte[] xlsx(OrderView order) {
@@ -168,11 +153,6 @@ class OrderFiles {
 
   private static double mass(double pounds, Paper paper) {
     return rounded(Unit.POUND.in(paper.units(), pounds));
-  }
-
-  /** A cell that a spreadsheet would take for a formula is kept as text. */
-  private static String plain(String cell) {
-    return cell.matches("^[=+\\-@\\t\\r].*") ? "'" + cell : cell;
   }
 
   private static double rounded(double value) {

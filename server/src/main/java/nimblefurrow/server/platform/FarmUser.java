@@ -16,6 +16,11 @@ public record FarmUser(UUID userId, UUID farmId, String email, String name, Role
     OPERATOR
   }
 
+  /** The same person, looking at another farm. */
+  public FarmUser on(UUID farm) {
+    return new FarmUser(userId, farm, email, name, role);
+  }
+
   @Override
   public String getName() {
     return email;

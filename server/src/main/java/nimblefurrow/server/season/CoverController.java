@@ -66,12 +66,19 @@ class CoverController {
 
   private final Seasons seasons;
   private final CoverDesk desk;
+  private final CoverKeeper keeper;
   private final Chains chains;
   private final Fields fields;
   private final CurrentFarm current;
 
   CoverController(
-      Seasons seasons, CoverDesk desk, Chains chains, Fields fields, CurrentFarm current) {
+      Seasons seasons,
+      CoverDesk desk,
+      CoverKeeper keeper,
+      Chains chains,
+      Fields fields,
+      CurrentFarm current) {
+    this.keeper = keeper;
     this.fields = fields;
     this.seasons = seasons;
     this.desk = desk;
@@ -105,23 +112,7 @@ class CoverController {
     OneField one = seasons.one(current.id(), fieldId, kept.zone());
     FarmDay farm = one.day();
     FieldSeasons field = one.cover(orRunning(kept.place()));
-    field.kept().ifPresent(link -> Conflict.refuseStale(link.version(), kept.version()));
-    if (field.now().field().cover().filter(c -> c.seeded() != null).isPresent()
-        && !field
-            .cover()
-            .orElseThrow()
-            .cover()
-            .mix(farm.catalogue())
-            .equals(kept.cover().mix(farm.catalogue()))) {
-      throw new Conflict(
-          "this cover is sown: what was sown stands in the logbook; its end can still be changed");
-    }
-    if (field.kept().isPresent()) {
-      Link link = field.kept().get();
-      chains.changeCover(current.id(), link.id(), kept.cover(), link.version());
-    } else {
-      chains.addCover(current.id(), fieldId, field.crop().id(), kept.zone(), kept.cover());
-    }
+    keeper.write(current.id(), farm, field, kept.zone(), kept.cover(), kept.version());
     OneField after = seasons.one(current.id(), fieldId, kept.zone());
     FieldSeasons now = after.cover(orRunning(kept.place()));
     now.broken()

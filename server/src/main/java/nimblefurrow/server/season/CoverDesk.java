@@ -10,12 +10,14 @@ import nimblefurrow.core.cover.SummerSeed;
 import nimblefurrow.core.cover.Winter;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.Money;
+import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.CoverPlan;
 import nimblefurrow.core.season.FieldCase;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.season.Headline;
+import nimblefurrow.core.season.SheetSpan;
 import nimblefurrow.core.seeding.LastUseful;
 import nimblefurrow.core.seeding.MemberRate;
 import nimblefurrow.core.seeding.RateBuilder;
@@ -56,10 +58,20 @@ public class CoverDesk {
       int emergencePercent,
       List<String> notes) {}
 
-  /** Everything a candidate means for the field. */
+  /**
+   * Everything a candidate means for the field.
+   *
+   * @param rolledOnly what the rate would be if the roller had not to end it alone; absent where
+   *     that changes nothing
+   * @param lane the field's season as it would be drawn with it
+   */
   record CoverAnswer(
       String name,
       List<String> headline,
+      @Maybe String rolledOnly,
+      LaneView lane,
+      LocalDate drawnFrom,
+      LocalDate drawnTo,
       WindowAnswer window,
       @Maybe LocalDate seeding,
       boolean sown,
@@ -142,12 +154,22 @@ public class CoverDesk {
       CoverDetails details,
       Map<String, SeedTag> tags,
       WayIn way) {
+    return rates(farm, season, details, tags, way, season.field().cover().orElseThrow().rollOnly());
+  }
+
+  private static List<MemberRate> rates(
+      FarmDay farm,
+      FieldSeason season,
+      CoverDetails details,
+      Map<String, SeedTag> tags,
+      WayIn way,
+      boolean rollOnly) {
     CoverPlan plan = season.field().cover().orElseThrow();
     RateBuilder builder =
         new RateBuilder(
             way,
             plan.goal(),
-            plan.rollOnly(),
+            rollOnly,
             season.weeksLate(),
             farm.farm().rules(),
             season.field().facts().soil(),
@@ -163,7 +185,7 @@ public class CoverDesk {
   CoverAnswer answer(FarmDay farm, FieldSeasons field, CoverDetails details) {
     FieldCase asked = field.now().field().with(keepingSown(farm, field, details));
     FieldSeason season = farm.composer().compose(asked);
-    return answer(farm, season, details);
+    return told(farm, field.with(season), details);
   }
 
   /** A tried cover on a field that is already sown keeps the day it was sown and what was seen. */
@@ -184,7 +206,8 @@ public class CoverDesk {
         .orElse(tried);
   }
 
-  private CoverAnswer answer(FarmDay farm, FieldSeason season, CoverDetails details) {
+  private CoverAnswer told(FarmDay farm, FieldSeasons field, CoverDetails details) {
+    FieldSeason season = field.now();
     UnitSystem units = farm.units();
     Outlook outlook = farm.outlook();
     CoverPlan plan = season.field().cover().orElseThrow();
@@ -208,9 +231,17 @@ public class CoverDesk {
             .map(MemberRate::bulk)
             .reduce(SeedRate::plus)
             .filter(r -> plan.seeded() == null);
+    SheetSpan span = SheetFrame.drawn(farm, field);
     return new CoverAnswer(
         plan.mix().name(),
         Headline.of(season, outlook, bulk).stream().map(part -> part.in(units)).toList(),
+        rolledOnly(plan, bulk, rates(farm, season, details, tags, plan.way(), false))
+            .map(r -> r.in(units))
+            .orElse(null),
+        new LaneBuilder(units, farm.today(), outlook.figures())
+            .lane(field, List.of(), Optional.empty(), true),
+        span.from(),
+        span.to(),
         WindowAnswer.of(season.window().orElseThrow(), units, outlook.today(), outlook.figures()),
         season.stand().map(s -> s.seeded()).orElse(null),
         plan.seeded() != null,
@@ -225,6 +256,18 @@ public class CoverDesk {
         routes,
         new BenchBuilder(farm, season, way -> rates(farm, season, details, tags, way)).bench(),
         notes(plan, season, farm));
+  }
+
+  private static Optional<Reason> rolledOnly(
+      CoverPlan plan, Optional<SeedRate> bulk, List<MemberRate> ordinary) {
+    Optional<SeedRate> usual = ordinary.stream().map(MemberRate::bulk).reduce(SeedRate::plus);
+    return plan.rollOnly() && bulk.isPresent() && usual.isPresent() && !usual.equals(bulk)
+        ? Optional.of(
+            Reason.of(
+                "{} only because the roller has to end it alone: the ordinary rate is {}",
+                bulk.get(),
+                usual.get()))
+        : Optional.empty();
   }
 
   private static MemberAnswer member(

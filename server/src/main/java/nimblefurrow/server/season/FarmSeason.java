@@ -2,10 +2,12 @@ package nimblefurrow.server.season;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import nimblefurrow.core.season.FieldJobs;
 import nimblefurrow.core.season.HeldBack;
 import nimblefurrow.core.season.LandPart;
 import nimblefurrow.core.work.Job;
+import nimblefurrow.server.platform.NotOnThisFarm;
 
 /**
  * The running seasons of all fields of a farm.
@@ -24,6 +26,14 @@ public record FarmSeason(
   /** All covers of the running season, those after a cut among them. */
   public List<FieldSeasons> covers() {
     return fields.stream().flatMap(f -> f.andAfter().stream()).toList();
+  }
+
+  /** The field's own season, without zones that have covers of their own; refused on no field. */
+  public FieldSeasons field(UUID fieldId) {
+    return fields.stream()
+        .filter(f -> f.zone().isEmpty() && f.field().id().equals(fieldId))
+        .findFirst()
+        .orElseThrow(() -> new NotOnThisFarm("field"));
   }
 
   /** The same farm with some of its fields only. */

@@ -69,6 +69,23 @@ public record FieldSeasons(
     return Words.ground(crop);
   }
 
+  /** The same field, with another season in the place of the running one. */
+  FieldSeasons with(FieldSeason tried) {
+    return new FieldSeasons(
+        field,
+        crop,
+        cover,
+        next,
+        clearing,
+        tried,
+        earlier,
+        entries,
+        after,
+        zone,
+        heldBackBy,
+        Optional.empty());
+  }
+
   /** This cover and those that follow it before the next crop. */
   public List<FieldSeasons> andAfter() {
     List<FieldSeasons> all = new ArrayList<>();

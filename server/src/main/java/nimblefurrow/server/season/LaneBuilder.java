@@ -12,11 +12,13 @@ import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.Clearing;
 import nimblefurrow.core.season.CoverPlan;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.season.RidgePoint;
+import nimblefurrow.core.season.Standing;
 import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;
@@ -81,6 +83,7 @@ final class LaneBuilder {
         f.field().acres(),
         f.field().organic(),
         f.crop().crop().kind(),
+        stands(f),
         covers(f),
         plan == null ? null : endWords(plan),
         f.broken().map(b -> troubled(b.says().in(units))).orElseGet(() -> answer(now, plan)),
@@ -98,11 +101,11 @@ final class LaneBuilder {
   private void draw(FieldSeasons f, List<Band> bands, List<Ridge> ridges, List<Bracket> brackets) {
     for (FieldSeasons.Past past : f.earlier()) {
       band(past.crop(), past.season()).ifPresent(bands::add);
-      ridge(past.cover(), past.season()).ifPresent(ridges::add);
+      ridge(past.season()).ifPresent(ridges::add);
     }
     for (FieldSeasons one : f.andAfter()) {
       band(one.crop(), one.now()).ifPresent(bands::add);
-      one.cover().flatMap(c -> ridge(c, one.now())).ifPresent(ridges::add);
+      ridge(one.now()).ifPresent(ridges::add);
       one.now().field().cover().ifPresent(c -> brackets.addAll(Brackets.of(one.now(), c, figures)));
     }
     FieldSeasons last = f.andAfter().get(f.andAfter().size() - 1);
@@ -122,6 +125,7 @@ final class LaneBuilder {
         CropKind.OTHER,
         null,
         null,
+        null,
         troubled(trouble.says().in(units)),
         true,
         null,
@@ -132,6 +136,26 @@ final class LaneBuilder {
         List.of(),
         List.of(),
         List.of());
+  }
+
+  private LaneView.Stands stands(FieldSeasons f) {
+    Standing standing =
+        Standing.of(f.andAfter().stream().map(FieldSeasons::now).toList(), today, figures);
+    String crop = standing.crop().map(Words::crop).orElse("");
+    String cover =
+        standing
+            .pounds()
+            .map(p -> DryMatter.poundsPerAcre(p.middle()))
+            .map(weight -> standing.cover().orElseThrow() + ", " + units.say(weight))
+            .orElse("");
+    String words =
+        switch (standing.kind()) {
+          case CROP -> cover.isEmpty() ? crop : crop + ", in it " + cover;
+          case COVER -> cover;
+          case DEAD_COVER -> "dead " + cover;
+          case BARE -> "bare ground";
+        };
+    return new LaneView.Stands(standing.kind(), standing.crop().orElse(null), words);
   }
 
   private static String troubled(String says) {
@@ -223,7 +247,7 @@ final class LaneBuilder {
                 new Mark(code, words, when.early().orElse(null), middle, when.late().orElse(null)));
   }
 
-  private static Optional<Ridge> ridge(Link cover, FieldSeason season) {
+  private static Optional<Ridge> ridge(FieldSeason season) {
     List<RidgePoint> points = season.ridge();
     if (points.isEmpty()) {
       return Optional.empty();

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.cashcrop.CropKind;
+import nimblefurrow.core.season.Standing;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.server.platform.Maybe;
 
@@ -24,6 +25,7 @@ record LaneView(
     double acres,
     boolean organic,
     CropKind crop,
+    @Maybe Stands stands,
     @Maybe String cover,
     @Maybe String route,
     String answer,
@@ -41,6 +43,9 @@ record LaneView(
   UUID id() {
     return zoneId == null ? fieldId : zoneId;
   }
+
+  /** What a person who stops at the field sees today; of a field in trouble nothing is told. */
+  record Stands(Standing.Kind kind, @Maybe CropKind crop, String words) {}
 
   /** A cash crop in the ground; the end is uncertain between early and late. */
   record Band(

@@ -74,6 +74,17 @@ public class Seasons {
     this.catalogues = catalogues;
   }
 
+  /**
+   * The running seasons of all fields, for what makes no sense without weather.
+   *
+   * @throws OutOfRange while the farm has none
+   */
+  public FarmSeason needed(UUID farmId) {
+    return of(farmId)
+        .orElseThrow(
+            () -> new OutOfRange("weather", "bring weather first: all is worked out from it"));
+  }
+
   /** All seasons of a farm; empty while it has no weather to go by. */
   public Optional<FarmSeason> of(UUID farmId) {
     FarmView farm = farms.view(farmId);

@@ -8,9 +8,12 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import nimblefurrow.core.quantity.Heat;
+import nimblefurrow.core.quantity.HeatBase;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.SensibleDay;
 import nimblefurrow.core.weather.DailyWeather;
+import nimblefurrow.core.weather.HeatOfYears;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.WeatherRecord;
 import nimblefurrow.server.farm.Farms;
@@ -87,6 +90,28 @@ class WeatherController {
         weather.map(FarmWeather::climateYears).orElse(0),
         Outlook.WANTED_YEARS,
         weather.map(w -> w.measured().filled().size()).orElse(0));
+  }
+
+  /** Heat since the first of January for cool-season plants, °F-days, week by week. */
+  record HeatWeek(LocalDate day, double low, double middle, double high, @Maybe Double now) {}
+
+  @GetMapping("/heat")
+  List<HeatWeek> heat() {
+    FarmView farm = farms.view(current.id());
+    return weathers
+        .of(farm)
+        .map(w -> HeatOfYears.of(w.measured(), HeatBase.BASE_40, farms.today(farm)))
+        .orElse(List.of())
+        .stream()
+        .map(
+            week ->
+                new HeatWeek(
+                    week.date(),
+                    week.before().low(),
+                    week.before().middle(),
+                    week.before().high(),
+                    week.now().map(Heat::degreeDays).orElse(null)))
+        .toList();
   }
 
   /** Reads a file and reports; keeps it only when asked to save. */

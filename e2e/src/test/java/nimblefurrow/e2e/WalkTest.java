@@ -1,0 +1,126 @@
+package nimblefurrow.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/**
+ * A walk through all views at three sizes, by day and by night, in both systems of units: nothing
+ * lies on anything, nothing is cut off or too small, nothing serious stands in anyone's way, and
+ * the answer of each view is in the first screen.
+ */
+class WalkTest {
+  /** A view with what a person comes to it for. */
+  private record View(String path, String answer, String where, String onPhone) {
+    View(String path, String answer, String where) {
+      this(path, answer, where, where);
+    }
+  }
+
+  private static final List<View> VIEWS =
+      List.of(
+          new View(
+              "/",
+              "what needs me, and how each field stands",
+              ".lane-head",
+              "[aria-label=Calls] li"),
+          new View("/season/print", "the season on one page", ".paper h1"),
+          new View("/cover", "the cover in a sentence with its dates and its end", ".headline"),
+          new View("/cover/many", "what comes first on most fields", "p.answer"),
+          new View("/dispatch", "who works where on which day", ".track", ".list h2"),
+          new View("/logbook", "what was done", ".day li, .day .entry", "form"),
+          new View("/fields", "the fields with their chains", "td.chain"),
+          new View("/fields?view=map", "what stands where", ".map canvas"),
+          new View("/fields?view=crops", "crops by field and year", ".crops td"),
+          new View("/machines", "what the machines make", ".rig"),
+          new View("/machines/calibrate", "what to do next to be even and right", ".next"),
+          new View("/machines/loads", "loads and price by way in", "table.ways td"),
+          new View("/machines/flight", "the flight in figures", "dl.three dd"),
+          new View("/order", "what the seed costs", ".total"),
+          new View("/catalogue", "the figures", "td.what"),
+          new View("/farm", "how the farm does it, and its weather", ".cards h2"),
+          new View("/guide/cover", "how a cover is chosen", ".text h1"));
+
+  @ParameterizedTest
+  @CsvSource({"1280, 800", "1440, 900", "390, 844"})
+  void everyViewAtEverySize(int width, int height) {
+    Page page = App.planner(width, height);
+    page.evaluate("localStorage.setItem('furrow-theme', 'day')");
+    List<String> faults = new ArrayList<>();
+    int looked = 0;
+    for (String units : List.of("US", "metric")) {
+      page.navigate(App.address() + "/guide");
+      page.locator(".text h1").waitFor();
+      if (units.equals("metric")) {
+        page.getByLabel("Units: US, change to metric").click();
+        page.getByLabel("Units: metric, change to US").waitFor();
+      }
+      for (View view : VIEWS) {
+        go(page, view.path());
+        Locator answer = page.locator(width < 641 ? view.onPhone() : view.where()).first();
+        answer.waitFor();
+        page.locator(".waiting.on").waitFor(gone());
+        String at = "%s %dx%d %s ".formatted(view.path(), width, height, units);
+        BoundingBox box = answer.boundingBox();
+        if (box == null || box.y < 0 || box.y + Math.min(box.height, 40) > height) {
+          faults.add(at + "hides its answer, " + view.answer());
+        }
+        for (String theme : List.of("day", "night")) {
+          page.locator(".v-application.v-theme--" + (theme.equals("night") ? "nightCab" : "day"))
+              .waitFor();
+          Boxes.faults(page).forEach(f -> faults.add(at + theme + ": " + f));
+          if (units.equals("US") && width != 1440) {
+            serious(page, theme).forEach(f -> faults.add(at + theme + ": " + f));
+          }
+          page.getByLabel("Light or night theme").click();
+          looked++;
+        }
+      }
+    }
+    page.getByLabel("Units: metric, change to US").click();
+    page.getByLabel("Units: US, change to metric").waitFor();
+    page.context().close();
+    assertThat(looked).isEqualTo(4 * VIEWS.size());
+    assertThat(faults).isEmpty();
+  }
+
+  /** Within the application, as a link would. */
+  private static void go(Page page, String path) {
+    page.evaluate(
+        "path => { history.pushState(null, '', path);"
+            + " window.dispatchEvent(new PopStateEvent('popstate', { state: null })) }",
+        path);
+  }
+
+  private static Locator.WaitForOptions gone() {
+    return new Locator.WaitForOptions()
+        .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN);
+  }
+
+  /** By night only the contrast is asked anew: nothing else hangs on the theme. */
+  private static List<String> serious(Page page, String theme) {
+    AxeBuilder axe = new AxeBuilder(page);
+    return (theme.equals("night") ? axe.withRules(List.of("color-contrast")) : axe)
+        .analyze().getViolations().stream()
+            .filter(v -> List.of("serious", "critical").contains(v.getImpact()))
+            .map(WalkTest::said)
+            .toList();
+  }
+
+  private static String said(Rule rule) {
+    return rule.getId()
+        + ": "
+        + rule.getNodes().stream()
+            .limit(4)
+            .map(n -> n.getHtml() + " | " + n.getFailureSummary())
+            .toList();
+  }
+}

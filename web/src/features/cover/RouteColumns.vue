@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import type { Schemas } from '../../api/client'
+import { range, short } from '../../format/dates'
+import { matter, rateUnit } from '../../format/units'
+
+/** The ways to end a cover beside each other; one is taken by its button. */
+defineProps<{ routes: Schemas['RouteAnswer'][] }>()
+defineEmits<{ take: [route: Schemas['RouteAnswer']['route']] }>()
+</script>
+
+<template>
+  <section class="routes" aria-label="Ways to end it">
+    <div v-for="r in routes" :key="r.route" class="route" :class="{ chosen: r.chosen }">
+      <button type="button" :aria-pressed="r.chosen" @click="$emit('take', r.route)">{{ r.words }}</button>
+      <p v-if="r.impossible" class="trouble">Not possible: {{ r.impossible }}</p>
+      <template v-else>
+        <p class="figures">
+          <b>{{ short(r.aim) }}</b> <span class="quiet">({{ range(r.opens.middle, r.closes.middle) }})</span>
+        </p>
+        <p v-if="r.mat" class="figures">
+          mat {{ matter(r.mat.middle) }} {{ rateUnit }}
+          <span class="quiet">({{ matter(r.mat.low) }}–{{ matter(r.mat.high) }})</span>
+        </p>
+        <p v-if="r.killLow !== undefined" class="figures">kill {{ r.killLow }}–{{ r.killHigh }} %</p>
+        <p v-if="r.against[0]" class="trouble small">{{ r.against[0] }}</p>
+      </template>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.routes {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  gap: 8px;
+  margin: 10px 0;
+}
+.route {
+  border: 1px solid var(--hair);
+  border-top: 4px solid var(--hair);
+  padding: 2px 8px 6px;
+}
+.chosen {
+  border-top-color: var(--flax);
+  background: var(--furrow);
+}
+button {
+  min-height: 32px;
+  padding: 0;
+  border: 0;
+  background: none;
+  font: inherit;
+  font-weight: 700;
+  color: rgb(var(--v-theme-primary));
+  text-align: left;
+  cursor: pointer;
+}
+button::first-letter {
+  text-transform: uppercase;
+}
+p {
+  margin: 0;
+  line-height: 1.35;
+}
+.small {
+  font-size: 0.88rem;
+}
+@media (max-width: 640px) {
+  button {
+    min-height: 44px;
+  }
+}
+</style>

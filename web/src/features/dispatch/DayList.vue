@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import { mdiChevronLeft, mdiChevronRight } from '@mdi/js'
+import { computed, ref, watch } from 'vue'
+import { useDaySheet } from '../../api/resources'
+import { long } from '../../format/dates'
+import { area, areaUnit, mass, massUnit, number, rate, rateUnit } from '../../format/units'
+import Refusal from '../../parts/Refusal.vue'
+import { firstBusyDay, plusDays, type Board } from './board'
+
+/** A day for a phone: who does what, machine by machine, or one person's work only. */
+const props = defineProps<{ board: Board }>()
+const day = ref(firstBusyDay(props.board.jobs, props.board.today))
+const person = ref<string | null>(null)
+const { data: sheet, error } = useDaySheet(day)
+const people = computed(() =>
+  [...new Set((sheet.value?.machines ?? []).flatMap((m) => m.jobs.flatMap((j) => j.driver ?? [])))].sort(),
+)
+watch(people, (now) => {
+  if (person.value && !now.includes(person.value)) person.value = null
+})
+const machines = computed(() =>
+  (sheet.value?.machines ?? [])
+    .map((m) => ({ ...m, jobs: m.jobs.filter((j) => !person.value || j.driver === person.value) }))
+    .filter((m) => m.jobs.length),
+)
+</script>
+
+<template>
+  <div class="list">
+    <div class="bar">
+      <v-btn icon variant="text" aria-label="Day before" @click="day = plusDays(day, -1)"
+        ><v-icon :icon="mdiChevronLeft"
+      /></v-btn>
+      <h2>{{ long(day) }}</h2>
+      <v-btn icon variant="text" aria-label="Day after" @click="day = plusDays(day, 1)"
+        ><v-icon :icon="mdiChevronRight"
+      /></v-btn>
+    </div>
+    <div class="bar">
+      <v-btn variant="tonal" @click="day = board.today">Today</v-btn>
+      <v-btn variant="tonal" @click="day = firstBusyDay(board.jobs, plusDays(day, 1))">Next work</v-btn>
+      <v-select v-if="people.length" v-model="person" label="Whose day" clearable :items="people" />
+    </div>
+    <Refusal :says="error" />
+    <p v-if="sheet && sheet.day === day && !machines.length" class="quiet">No work is placed on this day.</p>
+    <section v-for="m in sheet?.day === day ? machines : []" :key="m.machine" :aria-label="m.machine">
+      <h3>{{ m.machine }}<span v-if="m.hired" class="quiet"> hired</span></h3>
+      <article v-for="j in m.jobs" :key="j.field + j.words">
+        <p class="what">
+          <b>{{ j.field }}</b>, {{ j.words }} <span class="quiet">{{ j.farmstead }}</span>
+        </p>
+        <p class="figures">
+          {{ area(j.acres, 1) }} {{ areaUnit }} · {{ number(j.hours, 1) }} h · fit {{ j.fitChance }} %<template
+            v-if="j.driver"
+          >
+            · {{ j.driver }}</template
+          >
+        </p>
+        <p v-for="s in j.seed" :key="s.name" class="figures">
+          {{ s.name }} {{ rate(s.bulkRate) }} {{ rateUnit }} bulk, {{ mass(s.pounds) }} {{ massUnit }}
+        </p>
+        <p v-if="j.note">{{ j.note }}</p>
+        <router-link class="log" :to="{ name: 'logbook', query: { field: j.fieldId } }">Write it down</router-link>
+      </article>
+      <p v-for="c in m.cautions" :key="c" class="caution">{{ c }}</p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.list {
+  padding: 0 14px 24px;
+}
+.bar {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  justify-content: space-between;
+  margin-bottom: 8px;
+}
+h2,
+h3 {
+  margin: 4px 0;
+}
+article {
+  border-left: 4px solid var(--flax);
+  padding: 4px 10px;
+  margin: 6px 0;
+  background: rgb(var(--v-theme-surface));
+}
+p {
+  margin: 0;
+}
+.log {
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+}
+.caution {
+  border-left: 3px solid var(--ochre);
+  padding-left: 8px;
+  margin: 3px 0;
+  font-size: 0.9rem;
+}
+</style>

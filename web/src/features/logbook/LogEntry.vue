@@ -1,0 +1,146 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import {
+  area,
+  areaUnit,
+  mass,
+  massUnit,
+  rain,
+  rate,
+  rateUnit,
+  say,
+  temperature,
+  wind,
+  type Unit,
+} from '../../format/units'
+import { planner } from '../../session'
+import type { Kept } from './entries'
+
+/** One entry: what was done with which figures, and what can be done with it. */
+const props = defineProps<{ kept: Kept; chosen: boolean }>()
+defineEmits<{ correct: []; again: []; map: []; bring: [Event] }>()
+const entry = computed(() => props.kept.entry)
+const named = computed(() => `${props.kept.field}, ${props.kept.about}`)
+const copied = computed(() => entry.value.kind !== 'STEM_COUNT' && entry.value.kind !== 'BIOMASS')
+const figures = computed(() => {
+  const e = entry.value
+  const parts: string[] = []
+  if (e.acres) parts.push(`${area(e.acres, 1)} ${areaUnit.value}`)
+  if (e.pounds) parts.push(`${mass(e.pounds)} ${massUnit.value}`)
+  if (props.kept.actualRate) parts.push(`${rate(props.kept.actualRate)} ${rateUnit.value}`)
+  if (e.details.yieldPerAcre) parts.push(say(e.details.yieldPerAcre, (props.kept.yieldUnit ?? 'NONE') as Unit, 1))
+  if (e.lot) parts.push(`lot ${e.lot}`)
+  return parts.join(' · ')
+})
+const weather = computed(() => {
+  const w = entry.value.details.weather
+  return w ? `${temperature(w.maxF)} / ${temperature(w.minF)}, rain ${rain(w.rainIn)}, wind ${wind(w.windMph)}` : ''
+})
+</script>
+
+<template>
+  <div class="entry" :class="{ chosen }">
+    <div>
+      {{ kept.about }}<template v-if="kept.zone"> · {{ kept.zone }}</template
+      ><span v-if="kept.machine" class="quiet"> · {{ kept.machine }}</span>
+      <span v-if="figures" class="figures"> · {{ figures }}</span
+      ><span v-if="entry.note"> · {{ entry.note }}</span>
+      <div class="quiet small">
+        {{ entry.by }}<span v-if="weather" class="figures"> · {{ weather }}</span>
+        <template v-if="entry.kind === 'SEEDED' && !kept.mapped">
+          ·
+          <label class="bring"
+            >Bring the machine's points<input
+              type="file"
+              accept=".csv"
+              :aria-label="`Points of ${kept.field}, CSV`"
+              @change="$emit('bring', $event)"
+          /></label>
+          <a
+            :href="`/api/simulator/drill-monitor/${entry.fieldId}`"
+            download="drill-points.csv"
+            :aria-label="`Points that the drill stand-in would have written on ${kept.field}`"
+            class="try"
+            >or try the stand-in's</a
+          >
+        </template>
+      </div>
+    </div>
+    <div class="acts">
+      <v-btn
+        v-if="kept.mapped"
+        size="small"
+        variant="text"
+        color="primary"
+        :aria-label="`What was laid where in ${kept.field}`"
+        @click="$emit('map')"
+        >What was laid where</v-btn
+      >
+      <v-btn
+        v-if="copied"
+        size="small"
+        variant="text"
+        color="primary"
+        :aria-label="`The same again: ${named}`"
+        @click="$emit('again')"
+        >Same again</v-btn
+      >
+      <v-btn
+        v-if="planner"
+        size="small"
+        variant="text"
+        color="primary"
+        :aria-label="`Correct ${named}`"
+        @click="$emit('correct')"
+        >Correct</v-btn
+      >
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.entry {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 8px;
+  align-items: center;
+  padding: 2px 0 2px 10px;
+  border-left: 3px solid transparent;
+}
+.chosen {
+  border-left-color: var(--flax);
+}
+.small {
+  font-size: 0.88rem;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: flex-end;
+}
+.try {
+  margin-left: 6px;
+}
+.bring {
+  color: rgb(var(--v-theme-primary));
+  cursor: pointer;
+  text-decoration: underline;
+}
+.bring input {
+  position: absolute;
+  opacity: 0;
+  width: 1px;
+  height: 1px;
+}
+.bring:focus-within {
+  outline: 3px solid rgb(var(--v-theme-primary));
+}
+@media (max-width: 640px) {
+  .entry {
+    grid-template-columns: 1fr;
+  }
+  .acts {
+    justify-content: flex-start;
+  }
+}
+</style>
