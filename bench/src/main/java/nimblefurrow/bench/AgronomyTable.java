@@ -118,11 +118,10 @@ final class AgronomyTable {
     Mix rye = Mix.of(Catalogue.shipped().species("cereal-rye"));
     RouteRules rules =
         new RouteRules(
-            CoverStand.sown(rye, SOWN),
+            new MatForecast(CoverStand.sown(rye, SOWN), outlook),
             new NextCrop(CropKind.SOYBEANS, LocalDate.of(2027, 5, 12)),
             false,
-            HouseRules.usual(Figures.shipped()),
-            outlook);
+            HouseRules.usual(Figures.shipped()));
     out.println("  ending rye sown 28 September, before soybeans on 12 May");
     for (Route route : List.of(Route.EARLY_SPRAY, Route.PLANT_GREEN, Route.ROLL)) {
       var end = rules.route(route);

@@ -3,6 +3,7 @@ package nimblefurrow.bench;
 import java.util.List;
 import nimblefurrow.bench.crowd.Crowd;
 import nimblefurrow.bench.fuzz.Fuzz;
+import nimblefurrow.bench.honest.HonestSprings;
 import nimblefurrow.bench.walls.Walls;
 
 /**
@@ -11,6 +12,7 @@ import nimblefurrow.bench.walls.Walls;
  */
 public final class Bench {
   private static final int REQUESTS = 10_000;
+  private static final int SPRINGS = 1000;
 
   private Bench() {}
 
@@ -25,6 +27,8 @@ public final class Bench {
       held = Fuzz.run(System.out, number(asked, "--fuzz", REQUESTS), number(asked, "--seed", 1));
     } else if (asked.contains("--walls")) {
       held = Walls.run(System.out);
+    } else if (asked.contains("--honest")) {
+      held = HonestSprings.run(System.out, number(asked, "--honest", SPRINGS), 7);
     } else if (asked.contains("--crowd")) {
       held = Crowd.run(System.out);
     } else {

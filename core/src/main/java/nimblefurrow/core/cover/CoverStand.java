@@ -1,31 +1,22 @@
 package nimblefurrow.core.cover;
 
 import java.time.LocalDate;
-import java.util.Map;
 import nimblefurrow.core.quantity.Limits;
-import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.weather.Site;
 
 /**
- * A cover as sown, or as it would be.
+ * A cover as sown, or as it would be, with what was seen of it.
  *
  * @param seeded the day of sowing
- * @param standFactor what its stand lets growth reach, 0–1 (1 = the curve itself)
- * @param stageShift °F-days by which each species' stages come later than the catalogue's, from
- *     counts in the field; species without a count are absent
- * @param scale what clipped samples say of the growth curve
+ * @param conditions what the field gives it to grow with
+ * @param seen what people saw of it in the field
  */
-public record CoverStand(
-    Mix mix,
-    LocalDate seeded,
-    double standFactor,
-    Map<String, Double> stageShift,
-    CurveScale scale) {
+public record CoverStand(Mix mix, LocalDate seeded, StandConditions conditions, CoverSeen seen) {
   public CoverStand {
     Limits.given("mix", mix);
     Limits.given("seeding date", seeded);
-    Limits.within("stand factor", standFactor, 0, 1, Unit.NONE);
-    stageShift = Map.copyOf(stageShift);
+    Limits.given("conditions", conditions);
+    Limits.given("what was seen", seen);
   }
 
   /**
@@ -36,8 +27,18 @@ public record CoverStand(
     return mix.winterHardy().isEmpty() ? site.turnAfter(seeded) : site.springStart(seeded);
   }
 
-  /** A full stand of a mix, nothing seen of it yet. */
+  /** A full stand of a mix with enough of everything, nothing seen of it yet. */
   public static CoverStand sown(Mix mix, LocalDate seeded) {
-    return new CoverStand(mix, seeded, 1, Map.of(), CurveScale.UNSAMPLED);
+    return new CoverStand(mix, seeded, StandConditions.ENOUGH, CoverSeen.NOTHING);
+  }
+
+  /** The same with what the field gives it. */
+  public CoverStand with(StandConditions given) {
+    return new CoverStand(mix, seeded, given, seen);
+  }
+
+  /** The same with what was seen of it. */
+  public CoverStand with(CoverSeen told) {
+    return new CoverStand(mix, seeded, conditions, told);
   }
 }

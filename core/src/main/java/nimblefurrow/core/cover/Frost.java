@@ -3,7 +3,7 @@ package nimblefurrow.core.cover;
 import java.time.LocalDate;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
-import nimblefurrow.core.quantity.Heat;
+import nimblefurrow.core.weather.Site;
 import nimblefurrow.core.weather.WeatherTrace;
 
 /**
@@ -12,17 +12,21 @@ import nimblefurrow.core.weather.WeatherTrace;
  * may be null when the season never gets there.
  */
 record Frost(LocalDate stopped, LocalDate killed) {
+  private static final int WINTER_LASTS = 150;
   private static final FigureKey NIGHTS = FigureKey.of("cover", "frost_nights");
   private static final FigureKey SURE_F = FigureKey.of("cover", "frost_sure");
 
-  /** °F-days from seeding until it is up. */
-  private static final FigureKey UP = FigureKey.of("cover", "heat_up");
+  /** As long after the winter as is told of. */
+  static Frost of(Species species, WeatherTrace trace, CoverStand stand, Site site) {
+    LocalDate until = site.turnAfter(stand.seeded()).plusDays(WINTER_LASTS);
+    return of(species, trace, stand.seeded(), until);
+  }
 
   static Frost of(Species species, WeatherTrace trace, LocalDate seeded, LocalDate until) {
     Figures figures = species.figures();
     int wanted = figures.whole(NIGHTS);
     double sure = species.coldF() - figures.of(SURE_F);
-    LocalDate up = trace.reaches(seeded, Heat.of(figures.of(UP), species.useful().base()));
+    LocalDate up = trace.reaches(seeded, species.growth().emerges());
     if (up == null) {
       return new Frost(null, null);
     }

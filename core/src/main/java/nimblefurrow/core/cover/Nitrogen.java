@@ -55,24 +55,24 @@ public record Nitrogen(double carbonToNitrogen, double contentLbAc, double avail
   }
 
   /** Nitrogen of a standing mix on a date in the middle year. */
-  public static Nitrogen of(CoverStand stand, Outlook outlook, LocalDate date) {
-    double pounds = new MatForecast(stand, outlook).on(date).middle();
-    return of(
-        DryMatter.poundsPerAcre(pounds), carbonOfMix(stand, outlook, date), outlook.figures());
+  public static Nitrogen of(MatForecast mat, LocalDate date) {
+    double pounds = mat.on(date).middle();
+    return of(DryMatter.poundsPerAcre(pounds), carbonOfMix(mat, date), mat.outlook().figures());
   }
 
   /**
    * Carbon to nitrogen of a whole mix on a date in the middle year. Members weigh by the dry matter
    * they stand with, so ten pounds of vetch among rye hardly change it.
    */
-  public static double carbonOfMix(CoverStand stand, Outlook outlook, LocalDate date) {
-    double[] weights = new MatForecast(stand, outlook).membersOn(date);
+  public static double carbonOfMix(MatForecast mat, LocalDate date) {
+    CoverStand stand = mat.stand();
+    double[] weights = mat.membersOn(date);
     double whole = java.util.Arrays.stream(weights).sum();
     double nitrogenToCarbon = 0;
     for (int m = 0; m < weights.length; m++) {
       Mix.Member member = stand.mix().members().get(m);
       double weight = whole > 0 ? weights[m] / whole : member.share() / stand.mix().totalShare();
-      nitrogenToCarbon += weight / carbonOn(member.species(), stand, outlook, date);
+      nitrogenToCarbon += weight / carbonOn(member.species(), stand, mat.outlook(), date);
     }
     return 1 / nitrogenToCarbon;
   }

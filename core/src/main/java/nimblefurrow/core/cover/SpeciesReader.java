@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import nimblefurrow.core.figures.Figure;
 import nimblefurrow.core.figures.FigureId;
+import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.figures.Row;
 import nimblefurrow.core.quantity.Heat;
@@ -17,6 +18,8 @@ import nimblefurrow.core.quantity.Unit;
 
 /** Makes a species from its figures; figures that contradict each other are refused. */
 final class SpeciesReader {
+  private static final FigureKey AFTER_VIABLE = FigureKey.of("cover", "after_viable");
+
   private final Figures figures;
   private final Row seed;
   private final Row growth;
@@ -39,6 +42,16 @@ final class SpeciesReader {
     inOrder("rate_usual", "rate_high");
     inOrder("depth_low_in", "depth_high_in");
     inOrder("poor_stand", "good_stand");
+    if (growth.number("grows_full_f") <= growth.number("grows_from_f")) {
+      throw new OutOfRange(
+          "mean temperature of full growth",
+          Reason.of(
+              "mean temperature of full growth of {} is above the one from which it grows ({}),"
+                  + " got {}",
+              seed.text("name"),
+              Measure.of(growth.number("grows_from_f"), Unit.FAHRENHEIT),
+              Measure.of(growth.number("grows_full_f"), Unit.FAHRENHEIT)));
+    }
     return new Species(
         seed.key(),
         seed.text("name"),
@@ -74,10 +87,23 @@ final class SpeciesReader {
   }
 
   private GrowthFigures growth() {
+    HeatBase base = HeatBase.valueOf(growth.text("base"));
+    Map<CoverStage, Double> means = stages();
+    Optional<Double> viable =
+        Optional.ofNullable(means.get(CoverStage.VIABLE_SEED))
+            .map(h -> h + figures.of(AFTER_VIABLE));
     return new GrowthFigures(
+        Heat.of(growth.number("emerges"), base),
+        growth.number("grows_from_f"),
+        growth.number("grows_full_f"),
+        growth.find("night_loss").orElse(0.0),
+        growth.number("light_use"),
+        growth.number("half_cover"),
         growth.number("ceiling"),
-        growth.number("middle"),
-        growth.number("spread"),
+        growth.find("leafy"),
+        growth.find("flower").or(() -> Optional.ofNullable(means.get(CoverStage.FLOWERING))),
+        growth.find("end").or(() -> viable),
+        growth.find("nitrogen_need"),
         growth.number("cn_vegetative"),
         growth.number("cn_boot"),
         growth.number("cn_flower"),

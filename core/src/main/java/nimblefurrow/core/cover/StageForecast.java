@@ -2,9 +2,13 @@ package nimblefurrow.core.cover;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.FigureKey;
@@ -18,7 +22,9 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
 
 /**
  * When the stems of one overwintered species reach each stage. A stage's mean is the day on which
- * half of the stems have; stems of one field scatter with an SD of 45 °F-days.
+ * half of the stems have; stems of one field scatter with an SD of 45 °F-days, and the field itself
+ * strays from the figures, less so once it was counted. Dates hold the weather's spread and the
+ * field's own together: each year of the weather stands there with several fields that differ.
  */
 public final class StageForecast {
   /**
@@ -29,7 +35,14 @@ public final class StageForecast {
 
   private static final FigureKey LATER_PER_WEEK = FigureKey.of("cover", "later_per_week");
   private static final FigureKey LATER_AT_MOST = FigureKey.of("cover", "later_at_most");
+  private static final NormalDistribution UNIT = NormalDistribution.of(0, 1);
+
+  /** Fields that may differ, told of in each year of the weather. */
+  private static final int FIELDS = 15;
+
   private final NormalDistribution stems;
+  private final double[] strays;
+  private final StageBelief belief;
 
   private final Species species;
   private final CoverStand stand;
@@ -45,9 +58,34 @@ public final class StageForecast {
     this.stems = NormalDistribution.of(0, outlook.figures().of(STEM_SPREAD));
     LocalDate spring = outlook.site().springStart(stand.seeded());
     this.start = stand.seeded().isAfter(spring) ? stand.seeded() : spring;
-    this.shift =
-        lateness(species, stand.seeded(), outlook.site())
-            + stand.stageShift().getOrDefault(species.id(), 0.0);
+    this.belief = belief(species, stand);
+    this.shift = shift(species, stand, outlook.site());
+    this.strays = strays(species);
+  }
+
+  private static StageBelief belief(Species species, CoverStand stand) {
+    StageBelief counted = stand.seen().stages().get(species.id());
+    return counted == null ? StageBelief.uncounted(species.figures()) : counted;
+  }
+
+  /** °F-days by which the stages of a member come later than the figures. */
+  static double shift(Species species, CoverStand stand, Site site) {
+    return lateness(species, stand.seeded(), site) + belief(species, stand).laterBy();
+  }
+
+  /**
+   * How far the fields that may be stray, in SDs: the one that does not first, the others in an
+   * order of the species' own, so that two species of a mix do not stray together.
+   */
+  private static double[] strays(Species species) {
+    List<Double> all = new ArrayList<>();
+    for (int i = 0; i < FIELDS; i++) {
+      all.add(UNIT.inverseCumulativeProbability((i + 0.5) / FIELDS));
+    }
+    double middle = all.remove(FIELDS / 2);
+    Collections.shuffle(all, new Random(species.id().hashCode()));
+    all.add(0, middle);
+    return all.stream().mapToDouble(Double::doubleValue).toArray();
   }
 
   /** The member that it is of. */
@@ -86,15 +124,42 @@ public final class StageForecast {
     return mean(stage).map(this::at);
   }
 
-  /** When the field's heat reaches a sum since the start of the count. */
-  public DateForecast at(double degreeDays) {
-    return DateForecast.of(reached(degreeDays));
+  /** When the field reaches a goal of heat, as a share of its stems asks for it. */
+  public DateForecast at(double goal) {
+    return DateForecast.of(reached(goal));
   }
 
-  /** The same by climate year. */
-  public Ensemble<LocalDate> reached(double degreeDays) {
-    Heat heat = Heat.of(Math.max(0, degreeDays), HeatBase.BASE_40);
-    return outlook.each(t -> t.reaches(start, heat));
+  /**
+   * The same by climate year, once for each field that may be: first every year of the field that
+   * does not stray, then every year of the next.
+   *
+   * @param goal °F-days since {@link #start}, as the field is held to be
+   */
+  public Ensemble<LocalDate> reached(double goal) {
+    int years = outlook.traces().size();
+    double sd = belief.sdOf(goal, outlook.figures());
+    return Ensemble.of(
+        years * FIELDS,
+        i ->
+            outlook
+                .traces()
+                .get(i % years)
+                .reaches(
+                    start, Heat.of(Math.max(0, goal + sd * strays[i / years]), HeatBase.BASE_40)));
+  }
+
+  /**
+   * Chance that the field has reached a goal by the evening of a day, over the years of the weather
+   * and all that the field may stray.
+   */
+  public Share chanceReached(double goal, LocalDate date) {
+    double sd = belief.sdOf(goal, outlook.figures());
+    Ensemble<Double> heat = heatOn(date);
+    double sum = 0;
+    for (int i = 0; i < heat.years(); i++) {
+      sum += UNIT.cumulativeProbability((heat.in(i).orElseThrow() - goal) / sd);
+    }
+    return Share.of(sum / heat.years());
   }
 
   /** Heat gathered up to and with a date in the middle year. */
@@ -120,6 +185,11 @@ public final class StageForecast {
       mean(stage).ifPresent(m -> shares.put(stage, sharePast(middle, m)));
     }
     return shares;
+  }
+
+  /** What is held of its stages. */
+  public StageBelief belief() {
+    return belief;
   }
 
   /** The day from which spring heat is counted. */

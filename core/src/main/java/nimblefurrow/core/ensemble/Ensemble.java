@@ -16,7 +16,9 @@ import nimblefurrow.core.quantity.Share;
  * .quantile(0.5)} is 2. Not a distribution with a law: only what the years say is said.
  *
  * <p>Years are never mixed: what is joined, is joined year by year, so that chances that hang
- * together are counted together. An ensemble of one value stands for the same in every year.
+ * together are counted together. An ensemble of one value stands for the same in every year; one
+ * that tells every year several times over, for fields that may differ, joins with one that tells
+ * it once: the years come round again in the same order.
  *
  * @param <T> what is answered; ordered, so that there is an early and a late year
  */
@@ -66,7 +68,7 @@ public final class Ensemble<T extends Comparable<? super T>> {
   }
 
   private T raw(int year) {
-    return byYear.get(byYear.size() == 1 ? 0 : year);
+    return byYear.get(year % byYear.size());
   }
 
   /** Each year's answer turned into another; what is not reached stays so. */

@@ -1,9 +1,8 @@
 package nimblefurrow.core.season;
 
 import java.time.LocalDate;
-import java.util.Map;
 import java.util.Optional;
-import nimblefurrow.core.cover.CurveScale;
+import nimblefurrow.core.cover.CoverSeen;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.seeding.Goal;
@@ -16,6 +15,7 @@ import nimblefurrow.core.termination.Route;
  * @param planned day on which the farm means to sow; null: where the window is best
  * @param seeded day on which it was sown; null while it is not
  * @param ended day on which it was rolled, sprayed or otherwise ended; null while it lives
+ * @param seen what people saw of it in the field
  * @param side goes over the field that belong to the sowing
  * @param clearing how it makes room for another cover; null where a cash crop follows
  */
@@ -27,8 +27,7 @@ public record CoverPlan(
     LocalDate planned,
     LocalDate seeded,
     LocalDate ended,
-    Map<String, Double> stageShift,
-    CurveScale scale,
+    CoverSeen seen,
     SideWork side,
     Clearing clearing) {
   public CoverPlan {
@@ -36,23 +35,13 @@ public record CoverPlan(
     Limits.given("goal", goal);
     Limits.given("way in", way);
     Limits.given("how it dies", route);
-    stageShift = Map.copyOf(stageShift);
+    Limits.given("what was seen", seen);
   }
 
   /** A cover as it is first meant: no day, nothing seen, no work beside the sowing. */
   public static CoverPlan of(Mix mix, Goal goal, WayIn way, Route route) {
     return new CoverPlan(
-        mix,
-        goal,
-        way,
-        route,
-        null,
-        null,
-        null,
-        Map.of(),
-        CurveScale.UNSAMPLED,
-        SideWork.USUAL,
-        null);
+        mix, goal, way, route, null, null, null, CoverSeen.NOTHING, SideWork.USUAL, null);
   }
 
   /** The same, to be sown on a day; null: where the window is best. */
@@ -72,25 +61,21 @@ public record CoverPlan(
 
   /** The same with the goes that belong to its sowing. */
   public CoverPlan with(SideWork work) {
-    return new CoverPlan(
-        mix, goal, way, route, planned, seeded, ended, stageShift, scale, work, clearing);
+    return new CoverPlan(mix, goal, way, route, planned, seeded, ended, seen, work, clearing);
   }
 
   /** The same, making room for another cover. */
   public CoverPlan with(Clearing room) {
-    return new CoverPlan(
-        mix, goal, way, route, planned, seeded, ended, stageShift, scale, side, room);
+    return new CoverPlan(mix, goal, way, route, planned, seeded, ended, seen, side, room);
   }
 
-  /** The same with its stages shifted and its growth scaled by what was seen. */
-  public CoverPlan seen(Map<String, Double> shift, CurveScale curve) {
-    return new CoverPlan(
-        mix, goal, way, route, planned, seeded, ended, shift, curve, side, clearing);
+  /** The same with what was seen of it in the field. */
+  public CoverPlan with(CoverSeen told) {
+    return new CoverPlan(mix, goal, way, route, planned, seeded, ended, told, side, clearing);
   }
 
   private CoverPlan days(LocalDate meant, LocalDate sown, LocalDate gone) {
-    return new CoverPlan(
-        mix, goal, way, route, meant, sown, gone, stageShift, scale, side, clearing);
+    return new CoverPlan(mix, goal, way, route, meant, sown, gone, seen, side, clearing);
   }
 
   /** The day on which it makes room for another cover; empty where a cash crop follows. */

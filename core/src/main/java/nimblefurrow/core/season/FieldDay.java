@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.Optional;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.CoverStand;
-import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.StageForecast;
 import nimblefurrow.core.ensemble.Spread;
@@ -60,7 +59,7 @@ public record FieldDay(
     return new FieldDay(
         date,
         standing.map(s -> stages(s, date, outlook)).orElse(List.of()),
-        standing.map(s -> new MatForecast(s, outlook).on(date)),
+        standing.flatMap(s -> season.mat()).map(mat -> mat.on(date)),
         Spread.of(fit.topsoil(ground, date)),
         jobs.stream()
             .filter(job -> job.window().chanceOpen(date) > 0)

@@ -7,6 +7,7 @@ import java.util.Optional;
 import nimblefurrow.core.cashcrop.CropCalendar;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.CoverStand;
+import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.termination.RouteOutlook;
@@ -15,7 +16,8 @@ import nimblefurrow.core.termination.RouteOutlook;
  * A field's season worked out.
  *
  * @param window when the cover can go in; empty without a cover
- * @param stand the cover as sown or as it would be sown; empty while no date can be given
+ * @param mat what the cover weighs by day, as sown or as it would be sown; empty while no date can
+ *     be given
  * @param stages stages of the latest-maturing member, the one that the mix's end waits for
  * @param route how and when it ends
  * @param verdict where its sowing stands; empty without a cover, or once it is sown
@@ -26,10 +28,15 @@ public record FieldSeason(
     FieldCase field,
     CropCalendar crop,
     Optional<SeedingWindow> window,
-    Optional<CoverStand> stand,
+    Optional<MatForecast> mat,
     List<RidgePoint> ridge,
     Map<CoverStage, DateForecast> stages,
     Optional<RouteOutlook> route,
     Optional<Verdict> verdict,
     Optional<LocalDate> closes,
-    double weeksLate) {}
+    double weeksLate) {
+  /** The cover as sown or as it would be sown; empty while no date can be given. */
+  public Optional<CoverStand> stand() {
+    return mat.map(MatForecast::stand);
+  }
+}

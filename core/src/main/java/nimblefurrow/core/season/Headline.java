@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import nimblefurrow.core.cashcrop.CropStage;
-import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.quantity.DryMatter;
@@ -109,9 +108,7 @@ public final class Headline {
       DryMatter wanted = DryMatter.poundsPerAcre(outlook.figures().of(ROLLER_MAT));
       route
           .aim()
-          .flatMap(
-              day ->
-                  season.stand().map(s -> new MatForecast(s, outlook).chanceOfAtLeast(wanted, day)))
+          .flatMap(day -> season.mat().map(mat -> mat.chanceOfAtLeast(wanted, day)))
           .ifPresent(
               chance ->
                   parts.add(Reason.of("{} that the mat reaches {}", Share.of(chance), wanted)));

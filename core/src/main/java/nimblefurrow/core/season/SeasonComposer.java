@@ -14,6 +14,7 @@ import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Nitrogen;
 import nimblefurrow.core.cover.Residue;
 import nimblefurrow.core.cover.StageForecast;
+import nimblefurrow.core.cover.StandConditions;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.figures.FigureKey;
@@ -77,17 +78,19 @@ public final class SeasonComposer {
         plan.seeded() == null && plan.ended() == null
             ? Optional.of(Verdict.of(window, outlook.today(), figures))
             : Optional.empty();
-    Optional<CoverStand> stand = seedingDay(plan, window).map(day -> stand(plan, day));
+    Optional<MatForecast> mat =
+        seedingDay(plan, window).map(day -> new MatForecast(stand(field, plan, day), outlook));
+    Optional<CoverStand> stand = mat.map(MatForecast::stand);
     Optional<RouteOutlook> route =
         plan.clears().isPresent()
             ? Optional.empty()
-            : stand.map(s -> routes(field, s).route(plan.route()));
+            : mat.map(m -> routes(field, m).route(plan.route()));
     return new FieldSeason(
         field,
         crop,
         Optional.of(window),
-        stand,
-        stand.map(s -> ridge(s, plan, route)).orElse(List.of()),
+        mat,
+        mat.map(m -> ridge(m, plan, route)).orElse(List.of()),
         stand.map(this::stages).orElse(Map.of()),
         route,
         verdict,
@@ -99,11 +102,11 @@ public final class SeasonComposer {
    * Every way of ending the field's cover, the chosen one among them; none for a cover that makes
    * room for another.
    */
-  public List<RouteOutlook> everyRoute(FieldCase field, CoverStand stand) {
+  public List<RouteOutlook> everyRoute(FieldCase field, MatForecast mat) {
     if (field.cover().flatMap(CoverPlan::clears).isPresent()) {
       return List.of();
     }
-    RouteRules rulesOfField = routes(field, stand);
+    RouteRules rulesOfField = routes(field, mat);
     List<RouteOutlook> all = new ArrayList<>();
     for (Route route : Route.chosenFrom()) {
       all.add(rulesOfField.route(route));
@@ -111,8 +114,8 @@ public final class SeasonComposer {
     return all;
   }
 
-  private RouteRules routes(FieldCase field, CoverStand stand) {
-    return new RouteRules(stand, field.next(), field.facts().organic(), rules, outlook);
+  private RouteRules routes(FieldCase field, MatForecast mat) {
+    return new RouteRules(mat, field.next(), field.facts().organic(), rules);
   }
 
   /** The day sown; before that the planned day, or where the window is best; never one gone by. */
@@ -130,8 +133,9 @@ public final class SeasonComposer {
     return day.map(d -> d.isBefore(outlook.today()) ? outlook.today() : d);
   }
 
-  private static CoverStand stand(CoverPlan plan, LocalDate seeded) {
-    return new CoverStand(plan.mix(), seeded, 1, plan.stageShift(), plan.scale());
+  private static CoverStand stand(FieldCase field, CoverPlan plan, LocalDate seeded) {
+    StandConditions given = StandConditions.on(field.facts().soil());
+    return new CoverStand(plan.mix(), seeded, given, plan.seen());
   }
 
   /**
@@ -152,8 +156,8 @@ public final class SeasonComposer {
         .orElse(0.0);
   }
 
-  private List<RidgePoint> ridge(CoverStand stand, CoverPlan plan, Optional<RouteOutlook> route) {
-    MatForecast mat = new MatForecast(stand, outlook);
+  private List<RidgePoint> ridge(MatForecast mat, CoverPlan plan, Optional<RouteOutlook> route) {
+    CoverStand stand = mat.stand();
     LocalDate spring = stand.spring(outlook.site());
     LocalDate end = end(plan, route, spring);
     List<RidgePoint> ridge = new ArrayList<>();
@@ -169,11 +173,11 @@ public final class SeasonComposer {
     if (plan.clearing() != null && plan.clearing().how() == Clearing.How.FORAGE_CUT) {
       return ridge;
     }
-    double carbon = Nitrogen.carbonOfMix(stand, outlook, end);
+    double carbon = Nitrogen.carbonOfMix(mat, end);
     int shown = figures.whole(LIES_DAYS);
     for (int lies = RIDGE_STEP_DAYS; lies <= shown; lies += RIDGE_STEP_DAYS) {
       LocalDate then = end.plusDays(lies);
-      double left = Residue.left(figures, carbon, end, then);
+      double left = Residue.left(outlook, carbon, end, then);
       ridge.add(new RidgePoint(then, last.times(left), false));
     }
     return ridge;

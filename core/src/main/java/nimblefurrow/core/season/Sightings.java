@@ -4,12 +4,15 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import nimblefurrow.core.cover.CoverSeen;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.CoverStand;
-import nimblefurrow.core.cover.CurveScale;
+import nimblefurrow.core.cover.MatBelief;
 import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.cover.StageBelief;
 import nimblefurrow.core.cover.StageForecast;
+import nimblefurrow.core.cover.StandConditions;
 import nimblefurrow.core.scouting.Quadrats;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.weather.Outlook;
@@ -33,29 +36,36 @@ public record Sightings(List<Stems> stems, List<Sample> samples) {
   /**
    * The plan with its stages and its growth anchored in what was seen; unsown plans stay as they
    * are.
+   *
+   * @param given what the field gives the cover to grow with
    */
-  public CoverPlan anchor(CoverPlan plan, Outlook outlook) {
+  public CoverPlan anchor(CoverPlan plan, StandConditions given, Outlook outlook) {
     if (plan.seeded() == null || stems.isEmpty() && samples.isEmpty()) {
       return plan;
     }
-    Map<String, Double> shift = new HashMap<>(plan.stageShift());
+    Map<String, StageBelief> beliefs = new HashMap<>(plan.seen().stages());
     for (Stems counted : stems) {
-      anchorStages(plan, outlook, shift, counted);
+      anchorStages(plan, outlook, beliefs, counted);
     }
-    CurveScale scale = plan.scale();
-    MatForecast curve = new MatForecast(CoverStand.sown(plan.mix(), plan.seeded()), outlook);
+    MatBelief belief = plan.seen().mat();
+    MatForecast curve =
+        new MatForecast(CoverStand.sown(plan.mix(), plan.seeded()).with(given), outlook);
     for (Sample sample : samples) {
-      scale =
-          scale.after(
-              curve.curveOn(sample.date()),
+      LocalDate day = sample.date();
+      belief =
+          belief.after(
+              day,
+              curve.curveOn(day),
+              curve.groundCoverOn(day),
               sample.frames().mean(),
-              sample.frames().cv(outlook.figures()));
+              sample.frames().cv(outlook.figures()),
+              outlook.figures());
     }
-    return plan.seen(shift, scale);
+    return plan.with(new CoverSeen(beliefs, belief, plan.seen().plants()));
   }
 
   private static void anchorStages(
-      CoverPlan plan, Outlook outlook, Map<String, Double> shift, Stems counted) {
+      CoverPlan plan, Outlook outlook, Map<String, StageBelief> beliefs, Stems counted) {
     Species species =
         plan.mix().members().stream()
             .map(m -> m.species())
@@ -65,11 +75,13 @@ public record Sightings(List<Stems> stems, List<Sample> samples) {
     if (species == null || !species.stages().containsKey(CoverStage.FLOWERING)) {
       return;
     }
-    CoverStand stand = new CoverStand(plan.mix(), plan.seeded(), 1, shift, CurveScale.UNSAMPLED);
+    CoverStand stand =
+        CoverStand.sown(plan.mix(), plan.seeded())
+            .with(new CoverSeen(beliefs, MatBelief.UNSEEN, Map.of()));
     StageForecast stages = new StageForecast(species, stand, outlook);
-    double before = stages.mean(CoverStage.FLOWERING).orElseThrow();
+    double mean = stages.mean(CoverStage.FLOWERING).orElseThrow();
     double heat = stages.middleHeatOn(counted.date());
-    double after = counted.count().anchoredMean(heat, before, outlook.figures());
-    shift.merge(species.id(), after - before, Double::sum);
+    beliefs.put(
+        species.id(), counted.count().anchored(stages.belief(), mean, heat, outlook.figures()));
   }
 }

@@ -3,6 +3,8 @@ package nimblefurrow.core.weather;
 import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.ToDoubleFunction;
 import nimblefurrow.core.quantity.Heat;
 import nimblefurrow.core.quantity.HeatBase;
 
@@ -17,6 +19,7 @@ public final class WeatherTrace {
   private final LocalDate first;
   private final DailyWeather[] days;
   private final Map<HeatBase, double[]> sums = new EnumMap<>(HeatBase.class);
+  private final Map<Object, double[]> daily = new ConcurrentHashMap<>();
 
   /** A trace of days that follow each other without a gap. */
   public WeatherTrace(DailyWeather[] days) {
@@ -72,7 +75,9 @@ public final class WeatherTrace {
         high = middle;
       }
     }
-    return low > days.length ? null : first.plusDays(Math.max(start, low - 1));
+    return low > days.length
+        ? null
+        : days[Math.min(days.length - 1, Math.max(start, low - 1))].date();
   }
 
   /** The last date from which at least this heat is still gathered up to {@code until}; or null. */
@@ -101,6 +106,17 @@ public final class WeatherTrace {
       }
     }
     return null;
+  }
+
+  /**
+   * One number for each day from the first, worked out once and kept for all who ask again: light
+   * that rye can use, water that the day could take. The array is shared and not to be written to.
+   *
+   * @param what tells one question from another; equal for equal questions
+   */
+  public double[] daily(Object what, ToDoubleFunction<DailyWeather> number) {
+    return daily.computeIfAbsent(
+        what, w -> java.util.Arrays.stream(days).mapToDouble(number).toArray());
   }
 
   private int index(LocalDate date) {

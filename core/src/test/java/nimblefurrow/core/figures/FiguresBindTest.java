@@ -39,7 +39,8 @@ class FiguresBindTest {
     Mix rye = Mix.of(Catalogue.of(figures).species("cereal-rye"));
     Outlook outlook = TestWeather.outlook(AUTUMN).with(figures);
     HouseRules rules = HouseRules.usual(figures);
-    return new RouteRules(CoverStand.sown(rye, SOWN), BEANS, false, rules, outlook).route(route);
+    return new RouteRules(new MatForecast(CoverStand.sown(rye, SOWN), outlook), BEANS, false, rules)
+        .route(route);
   }
 
   /**

@@ -11,22 +11,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class ScoutingTest {
-  @Test
-  void sixtyPercentCountedAt890PutsTheMeanAt878() {
-    double mean = new StemCount(5, 50, 30).anchoredMean(890, 900, Figures.shipped());
-    assertThat(mean).isCloseTo(878.6, within(0.05));
-  }
-
-  @Test
-  void allOrNoneIsOnlyABound() {
-    assertThat(new StemCount(5, 50, 50).anchoredMean(950, 900, Figures.shipped()))
-        .isCloseTo(856.6, within(0.05));
-    assertThat(new StemCount(5, 50, 50).anchoredMean(950, 800, Figures.shipped())).isEqualTo(800);
-    assertThat(new StemCount(5, 50, 0).anchoredMean(700, 900, Figures.shipped())).isEqualTo(900);
-    assertThat(new StemCount(5, 50, 0).anchoredMean(880, 900, Figures.shipped()))
-        .isCloseTo(880 + 93.4, within(0.1));
-  }
-
   @ParameterizedTest
   @CsvSource({
     // Evidence = (past × ln(.8/.6) + rest × ln(.2/.4)) ÷ 1.9 against ± ln 9 = 2.197.

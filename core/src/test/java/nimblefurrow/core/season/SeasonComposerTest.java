@@ -56,7 +56,8 @@ class SeasonComposerTest {
       assertThat(point.pounds().low()).isLessThanOrEqualTo(point.pounds().middle());
       assertThat(point.pounds().middle()).isLessThanOrEqualTo(point.pounds().high());
       if (point.alive()) {
-        assertThat(point.pounds().middle()).isGreaterThanOrEqualTo(before);
+        // Cold nights take some of it back.
+        assertThat(point.pounds().middle()).isGreaterThanOrEqualTo(0.98 * before);
       } else {
         assertThat(point.pounds().middle()).isLessThan(before);
       }

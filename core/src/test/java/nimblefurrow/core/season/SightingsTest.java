@@ -9,12 +9,12 @@ import nimblefurrow.core.TestWeather;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.CoverStand;
-import nimblefurrow.core.cover.CurveScale;
 import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.cover.StageBelief;
 import nimblefurrow.core.cover.StageForecast;
-import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.cover.StandConditions;
 import nimblefurrow.core.scouting.Quadrats;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.seeding.Goal;
@@ -34,6 +34,8 @@ class SightingsTest {
       CoverPlan.of(Mix.of(RYE).and(VETCH, 0.5), Goal.SMOTHER_WEEDS, WayIn.DRILL, Route.ROLL)
           .sown(SOWN);
 
+  private static final StandConditions ENOUGH = StandConditions.ENOUGH;
+
   private static Sightings stems(String species, int past) {
     return new Sightings(
         List.of(new Sightings.Stems(TODAY, species, new StemCount(5, 50, past))), List.of());
@@ -46,45 +48,46 @@ class SightingsTest {
         .orElseThrow();
   }
 
+  private static StageBelief rye(CoverPlan plan) {
+    return plan.seen().stages().get("cereal-rye");
+  }
+
   @Test
-  void aCountPutsTheFloweringMeanWhereItWasSeen() {
-    CoverPlan anchored = stems("cereal-rye", 30).anchor(PLAN, OUTLOOK);
+  void aCountPullsTheFloweringMeanToWhereItWasSeen() {
+    CoverPlan anchored = stems("cereal-rye", 30).anchor(PLAN, ENOUGH, OUTLOOK);
     // 60 % past flowering: the mean lies 45 × 0.2533 = 11.4 °F-days behind today's heat; rye's
-    // starting value is 900.
-    assertThat(anchored.stageShift().get("cereal-rye"))
-        .isCloseTo(heatToday() - 11.4 - 900, within(0.05));
-    assertThat(anchored.stageShift()).doesNotContainKey("hairy-vetch");
+    // starting value is 900, held with an SD of 90, so nearly all of the way is gone.
+    double whole = heatToday() - 11.4 - 900;
+    assertThat(rye(anchored).laterBy() / whole).isBetween(0.85, 1.0);
+    assertThat(rye(anchored).sd()).isLessThan(25);
+    assertThat(anchored.seen().stages()).doesNotContainKey("hairy-vetch");
   }
 
   @Test
   void everyStageOfTheSpeciesMovesTogether() {
-    CoverPlan anchored = stems("cereal-rye", 10).anchor(PLAN, OUTLOOK);
+    CoverPlan anchored = stems("cereal-rye", 10).anchor(PLAN, ENOUGH, OUTLOOK);
     CoverStand before = CoverStand.sown(PLAN.mix(), SOWN);
-    CoverStand after =
-        new CoverStand(PLAN.mix(), SOWN, 1, anchored.stageShift(), CurveScale.UNSAMPLED);
-    double shift = anchored.stageShift().get("cereal-rye");
+    CoverStand after = before.with(anchored.seen());
     for (CoverStage stage : CoverStage.values()) {
       double was = new StageForecast(RYE, before, OUTLOOK).mean(stage).orElseThrow();
       assertThat(new StageForecast(RYE, after, OUTLOOK).mean(stage).orElseThrow())
-          .isCloseTo(was + shift, within(1e-9));
+          .isCloseTo(was + rye(anchored).laterBy(), within(1e-9));
     }
   }
 
   @Test
-  void aSecondCountReplacesTheFirstRatherThanAddingToIt() {
-    Sightings.Stems first = new Sightings.Stems(TODAY, "cereal-rye", new StemCount(5, 50, 10));
-    Sightings.Stems second = new Sightings.Stems(TODAY, "cereal-rye", new StemCount(5, 50, 30));
-    CoverPlan both = new Sightings(List.of(first, second), List.of()).anchor(PLAN, OUTLOOK);
-    CoverPlan last = new Sightings(List.of(second), List.of()).anchor(PLAN, OUTLOOK);
-    assertThat(both.stageShift().get("cereal-rye"))
-        .isCloseTo(last.stageShift().get("cereal-rye"), within(1e-9));
+  void aSecondCountMakesItSurerStill() {
+    Sightings.Stems first = new Sightings.Stems(TODAY, "cereal-rye", new StemCount(5, 50, 30));
+    CoverPlan once = new Sightings(List.of(first), List.of()).anchor(PLAN, ENOUGH, OUTLOOK);
+    CoverPlan twice = new Sightings(List.of(first, first), List.of()).anchor(PLAN, ENOUGH, OUTLOOK);
+    assertThat(rye(twice).sd()).isLessThan(rye(once).sd()).isGreaterThan(15);
   }
 
   @Test
   void moreStemsPastNeverMeanLater() {
     double before = Double.POSITIVE_INFINITY;
     for (int past = 1; past < 50; past += 4) {
-      double shift = stems("cereal-rye", past).anchor(PLAN, OUTLOOK).stageShift().get("cereal-rye");
+      double shift = rye(stems("cereal-rye", past).anchor(PLAN, ENOUGH, OUTLOOK)).laterBy();
       assertThat(shift).isLessThan(before);
       before = shift;
     }
@@ -93,9 +96,9 @@ class SightingsTest {
   @Test
   void whatCannotBeAnchoredStaysAsItIs() {
     CoverPlan unsown = CoverPlan.of(PLAN.mix(), PLAN.goal(), PLAN.way(), PLAN.route());
-    assertThat(stems("cereal-rye", 30).anchor(unsown, OUTLOOK)).isEqualTo(unsown);
-    assertThat(stems("oats", 30).anchor(PLAN, OUTLOOK).stageShift()).isEmpty();
-    assertThat(Sightings.NONE.anchor(PLAN, OUTLOOK)).isSameAs(PLAN);
+    assertThat(stems("cereal-rye", 30).anchor(unsown, ENOUGH, OUTLOOK)).isEqualTo(unsown);
+    assertThat(stems("oats", 30).anchor(PLAN, ENOUGH, OUTLOOK).seen().stages()).isEmpty();
+    assertThat(Sightings.NONE.anchor(PLAN, ENOUGH, OUTLOOK)).isSameAs(PLAN);
   }
 
   @Test
@@ -106,17 +109,19 @@ class SightingsTest {
     double grams = 2 * curve / 96.03; // twice the curve on one square foot
     Quadrats frames = new Quadrats(1, List.of(grams * 0.9, grams, grams * 1.1, grams));
     CoverPlan once =
-        new Sightings(List.of(), List.of(new Sightings.Sample(day, frames))).anchor(PLAN, OUTLOOK);
+        new Sightings(List.of(), List.of(new Sightings.Sample(day, frames)))
+            .anchor(PLAN, ENOUGH, OUTLOOK);
     CoverPlan twice =
         new Sightings(
                 List.of(),
                 List.of(
                     new Sightings.Sample(day, frames),
                     new Sightings.Sample(day.plusDays(1), frames)))
-            .anchor(PLAN, OUTLOOK);
-    assertThat(once.scale().factor(Figures.shipped())).isBetween(1.7, 2.0);
-    assertThat(once.scale().spread(Figures.shipped())).isLessThan(0.35);
-    assertThat(twice.scale().spread(Figures.shipped()))
-        .isLessThan(once.scale().spread(Figures.shipped()));
+            .anchor(PLAN, ENOUGH, OUTLOOK);
+    MatForecast anchored =
+        new MatForecast(CoverStand.sown(PLAN.mix(), SOWN).with(once.seen()), OUTLOOK);
+    assertThat(anchored.on(day).middle() / curve).isBetween(1.6, 2.0);
+    assertThat(once.seen().mat().variance()).isLessThan(0.25);
+    assertThat(twice.seen().mat().variance()).isLessThan(once.seen().mat().variance());
   }
 }

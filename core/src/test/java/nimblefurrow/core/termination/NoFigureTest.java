@@ -7,6 +7,7 @@ import nimblefurrow.core.TestWeather;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.CoverStand;
+import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.figures.Figures;
@@ -29,7 +30,10 @@ class NoFigureTest {
 
   private static RouteOutlook route(Mix mix, Route route) {
     return new RouteRules(
-            CoverStand.sown(mix, SOWN), BEANS, false, HouseRules.usual(Figures.shipped()), OUTLOOK)
+            new MatForecast(CoverStand.sown(mix, SOWN), OUTLOOK),
+            BEANS,
+            false,
+            HouseRules.usual(Figures.shipped()))
         .route(route);
   }
 

@@ -9,6 +9,7 @@ import nimblefurrow.core.TestWeather;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.CoverStand;
+import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.StageForecast;
@@ -126,7 +127,8 @@ class TerminationTest {
             HouseRules.Rows.SHALLOW_ANGLE,
             Figures.shipped());
     RouteOutlook later =
-        new RouteRules(CoverStand.sown(Mix.of(RYE), SOWN), BEANS, true, milk, OUTLOOK)
+        new RouteRules(
+                new MatForecast(CoverStand.sown(Mix.of(RYE), SOWN), OUTLOOK), BEANS, true, milk)
             .route(Route.ROLL);
     assertThat(later.opens().median().orElseThrow()).isAfter(opens);
     assertThat(later.kill().orElseThrow()).isGreaterThan(roll.kill().orElseThrow());
@@ -177,7 +179,10 @@ class TerminationTest {
 
   private static RouteRules rules(Mix mix, NextCrop next, boolean organic) {
     return new RouteRules(
-        CoverStand.sown(mix, SOWN), next, organic, HouseRules.usual(Figures.shipped()), OUTLOOK);
+        new MatForecast(CoverStand.sown(mix, SOWN), OUTLOOK),
+        next,
+        organic,
+        HouseRules.usual(Figures.shipped()));
   }
 
   private static String said(RouteOutlook route) {

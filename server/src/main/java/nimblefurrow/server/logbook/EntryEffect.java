@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.cover.CoverStage;
-import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.season.FieldSeason;
@@ -40,9 +39,9 @@ final class EntryEffect {
         stage(is, CoverStage.VIABLE_SEED));
     day(changes, "the day to end it", aim(was), aim(is));
     LocalDate weighed = Optional.ofNullable(aim(was)).orElse(aim(is));
-    if (weighed != null && was.stand().isPresent() && is.stand().isPresent()) {
-      Spread a = new MatForecast(was.stand().get(), before.day().outlook()).on(weighed);
-      Spread b = new MatForecast(is.stand().get(), after.day().outlook()).on(weighed);
+    if (weighed != null && was.mat().isPresent() && is.mat().isPresent()) {
+      Spread a = was.mat().get().on(weighed);
+      Spread b = is.mat().get().on(weighed);
       changes.add(
           new Logbook.Change(
               "mat on " + before.day().units().say(weighed),

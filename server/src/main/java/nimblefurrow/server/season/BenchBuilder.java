@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.CoverStand;
+import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Nitrogen;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.quantity.Area;
@@ -54,7 +55,7 @@ final class BenchBuilder {
         nothing
             ? List.of("every rate is 0: there is no seed in this mix")
             : blend.cautions(plan.way(), 0).stream().map(r -> r.in(farm.units())).toList(),
-        season.stand().flatMap(this::nitrogen).orElse(null),
+        season.mat().flatMap(this::nitrogen).orElse(null),
         flowering(species, Comparator.naturalOrder()),
         flowering(species, Comparator.reverseOrder()),
         moisture(species),
@@ -111,13 +112,15 @@ final class BenchBuilder {
         .toList();
   }
 
-  private Optional<BenchAnswer.NitrogenAnswer> nitrogen(CoverStand stand) {
+  private Optional<BenchAnswer.NitrogenAnswer> nitrogen(MatForecast mat) {
     Outlook outlook = farm.outlook();
     Optional<LocalDate> end = plan.clears().or(() -> season.route().flatMap(r -> r.aim()));
-    if (end.isEmpty() || end.get().isAfter(outlook.last()) || end.get().isBefore(stand.seeded())) {
+    if (end.isEmpty()
+        || end.get().isAfter(outlook.last())
+        || end.get().isBefore(mat.stand().seeded())) {
       return Optional.empty();
     }
-    Nitrogen n = Nitrogen.of(stand, outlook, end.get());
+    Nitrogen n = Nitrogen.of(mat, end.get());
     return Optional.of(
         new BenchAnswer.NitrogenAnswer(
             end.get(),

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import nimblefurrow.core.cashcrop.Observation;
 import nimblefurrow.core.cover.Catalogue;
+import nimblefurrow.core.cover.StandConditions;
 import nimblefurrow.core.scouting.Quadrats;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.season.CoverPlan;
@@ -49,7 +50,12 @@ final class CaseBuilder {
             .cover()
             .map(
                 cover ->
-                    plan(cover, of(entries, cover), catalogue, outlook)
+                    plan(
+                            cover,
+                            of(entries, cover),
+                            catalogue,
+                            StandConditions.on(field.facts().soil()),
+                            outlook)
                         .with(stretch.clearing().orElse(null))),
         next(stretch, outlook));
   }
@@ -61,7 +67,11 @@ final class CaseBuilder {
   }
 
   private static CoverPlan plan(
-      Link cover, List<Entry> entries, Catalogue catalogue, Outlook outlook) {
+      Link cover,
+      List<Entry> entries,
+      Catalogue catalogue,
+      StandConditions given,
+      Outlook outlook) {
     CoverPlan plan = plan(cover.cover().checked(), catalogue);
     LocalDate seeded = null;
     LocalDate ended = null;
@@ -90,7 +100,7 @@ final class CaseBuilder {
       done.put(Operation.SLURRY, slurry);
     }
     CoverPlan known = plan.with(cover.cover().side(done)).sown(seeded).ended(ended);
-    return new Sightings(stems, samples).anchor(known, outlook);
+    return new Sightings(stems, samples).anchor(known, given, outlook);
   }
 
   private static NextCrop next(FieldStretch stretch, Outlook outlook) {

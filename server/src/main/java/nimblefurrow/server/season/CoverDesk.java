@@ -196,13 +196,7 @@ public class CoverDesk {
         .field()
         .cover()
         .filter(p -> p.seeded() != null)
-        .map(
-            p ->
-                tried
-                    .planned(null)
-                    .sown(p.seeded())
-                    .ended(p.ended())
-                    .seen(p.stageShift(), p.scale()))
+        .map(p -> tried.planned(null).sown(p.seeded()).ended(p.ended()).with(p.seen()))
         .orElse(tried);
   }
 
@@ -213,17 +207,15 @@ public class CoverDesk {
     CoverPlan plan = season.field().cover().orElseThrow();
     Map<String, SeedTag> tags = tags(farm);
     List<MemberRate> rates = rates(farm, season, details, tags);
-    Optional<MatForecast> mat = season.stand().map(s -> new MatForecast(s, outlook));
+    Optional<MatForecast> mat = season.mat();
     List<RouteAnswer> routes = new ArrayList<>();
-    season
-        .stand()
-        .ifPresent(
-            stand -> {
-              for (var route : farm.composer().everyRoute(season.field(), stand)) {
-                routes.add(
-                    RouteAnswer.of(route, route.route() == plan.route(), units, outlook.figures()));
-              }
-            });
+    mat.ifPresent(
+        grown -> {
+          for (var route : farm.composer().everyRoute(season.field(), grown)) {
+            routes.add(
+                RouteAnswer.of(route, route.route() == plan.route(), units, outlook.figures()));
+          }
+        });
     Mass pounds = rates.stream().map(MemberRate::forField).reduce(Mass.ofPounds(0), Mass::plus);
     Money perAcre = rates.stream().map(MemberRate::costPerAcre).reduce(Money.of(0), Money::plus);
     Optional<SeedRate> bulk =

@@ -223,7 +223,7 @@ class SeasonController {
     FieldSeasons f = one.running();
     UnitSystem units = farm.units();
     var now = f.now();
-    Optional<MatForecast> mat = now.stand().map(s -> new MatForecast(s, farm.outlook()));
+    Optional<MatForecast> mat = now.mat();
     var cover = now.field().cover();
     boolean growing = cover.filter(c -> c.seeded() != null && c.ended() == null).isPresent();
     SheetSpan span = SheetFrame.drawn(farm, f);

@@ -39,14 +39,13 @@ public final class EndingStand {
   private final List<StageForecast> alive = new ArrayList<>();
 
   /** A stand that is to be ended, with what the ways share. */
-  public EndingStand(
-      CoverStand stand, NextCrop next, boolean organic, HouseRules rules, Outlook outlook) {
-    this.stand = stand;
+  public EndingStand(MatForecast mat, NextCrop next, boolean organic, HouseRules rules) {
+    this.stand = mat.stand();
     this.next = next;
     this.organic = organic;
     this.rules = rules;
-    this.outlook = outlook;
-    this.mat = new MatForecast(stand, outlook);
+    this.outlook = mat.outlook();
+    this.mat = mat;
     for (Species species : stand.mix().winterHardy()) {
       alive.add(new StageForecast(species, stand, outlook));
     }

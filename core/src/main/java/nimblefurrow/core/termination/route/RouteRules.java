@@ -1,12 +1,11 @@
 package nimblefurrow.core.termination.route;
 
-import nimblefurrow.core.cover.CoverStand;
+import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;
-import nimblefurrow.core.weather.Outlook;
 
 /**
  * The ways of ending a cover on a field: what rules a way out at once, and who works out the rest.
@@ -15,9 +14,8 @@ public final class RouteRules {
   private final EndingStand stand;
 
   /** Ways of ending a stand before the next crop. */
-  public RouteRules(
-      CoverStand stand, NextCrop next, boolean organic, HouseRules rules, Outlook outlook) {
-    this.stand = new EndingStand(stand, next, organic, rules, outlook);
+  public RouteRules(MatForecast mat, NextCrop next, boolean organic, HouseRules rules) {
+    this.stand = new EndingStand(mat, next, organic, rules);
   }
 
   /** One way of ending it; impossible where the field or the cover rules it out. */
