@@ -27,6 +27,8 @@ public final class Bench {
       held = Fuzz.run(System.out, number(asked, "--fuzz", REQUESTS), number(asked, "--seed", 1));
     } else if (asked.contains("--walls")) {
       held = Walls.run(System.out);
+    } else if (asked.contains("--growth")) {
+      GrowthSpeed.print(System.out);
     } else if (asked.contains("--honest")) {
       held = HonestSprings.run(System.out, number(asked, "--honest", SPRINGS), 7);
     } else if (asked.contains("--crowd")) {

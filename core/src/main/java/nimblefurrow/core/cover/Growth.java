@@ -34,12 +34,15 @@ public final class Growth {
   private final Figures figures;
   private final HeatBase base;
   private final double thick;
+  private final double shade;
   private final double seedling;
   private final double flowers;
   private final double ends;
   private final double slow;
   private final double coldNightF;
   private final double ceilingPower;
+  private final double leafy;
+  private final double feeds;
 
   /** Growth of one member of a stand. */
   public Growth(Species species, CoverStand stand, Site site) {
@@ -54,6 +57,12 @@ public final class Growth {
     this.ceilingPower = figures.of(CEILING_POWER);
     Optional<Double> plants = Optional.ofNullable(stand.seen().plants().get(species.id()));
     this.thick = plants.map(this::thickness).orElse(figures.of(THICK));
+    this.shade = g.halfCover() * thick;
+    this.leafy = g.leafy().orElse(Double.NEGATIVE_INFINITY);
+    this.feeds =
+        g.nitrogenNeed()
+            .flatMap(need -> stand.conditions().nitrogenLbAc().map(supply -> supply / need))
+            .orElse(Double.POSITIVE_INFINITY);
     double usual = species.usual().poundsPerAcre();
     double usualPlants =
         usual * species.seedsPerPound() / SQUARE_FEET * figures.of(USUAL_EMERGENCE);
@@ -75,7 +84,7 @@ public final class Growth {
 
   /** The share of the ground that it covers when it weighs so much, 0–1. */
   public double groundCover(double pounds) {
-    return thick <= 0 ? 0 : thick * (1 - Math.exp(-pounds / (g.halfCover() * thick)));
+    return thick <= 0 ? 0 : thick * (1 - Math.exp(-pounds / shade));
   }
 
   /**
@@ -87,9 +96,18 @@ public final class Growth {
    * @param held share that water and nitrogen allow, 0–1
    */
   public double ofDay(double pounds, double light, double heat, double held) {
-    double room = Math.max(0, 1 - Math.pow(pounds / g.ceiling(), ceilingPower));
-    double young = g.leafy().isPresent() && heat < g.leafy().get() ? slow : 1;
-    return g.lightUse() * light * groundCover(pounds) * room * age(heat) * young * held;
+    return grown(pounds, groundCover(pounds), light, heat) * held;
+  }
+
+  private double grown(double pounds, double covered, double light, double heat) {
+    double room = Math.max(0, 1 - power(pounds / g.ceiling()));
+    double young = heat < leafy ? slow : 1;
+    return g.lightUse() * light * covered * room * age(heat) * young;
+  }
+
+  /** Three by the figures that come with it, where a library's power is ten times as slow. */
+  private double power(double full) {
+    return ceilingPower == 3 ? full * full * full : Math.pow(full, ceilingPower);
   }
 
   private double age(double heat) {
@@ -110,11 +128,7 @@ public final class Growth {
 
   /** What nitrogen allows a stand of this weight, 0–1. */
   public double fed(double pounds) {
-    Optional<Double> supply = stand.conditions().nitrogenLbAc();
-    if (supply.isEmpty() || g.nitrogenNeed().isEmpty() || pounds <= 0) {
-      return 1;
-    }
-    return held(supply.get() / (g.nitrogenNeed().get() * pounds));
+    return pounds <= feeds ? 1 : feeds / pounds;
   }
 
   private record Light(double fromF, double fullF) {}
@@ -136,6 +150,8 @@ public final class Growth {
     int dies = frost == null ? days : dayOf(frost.killed(), days);
     int countFrom =
         species.winterHardy() ? Math.max(0, dayOf(site.springStart(stand.seeded()), days)) : 0;
+    boolean drinks = stand.conditions().soil().isPresent();
+    double emerges = g.emerges().degreeDays();
     RootZone water = RootZone.of(stand, trace, site, figures);
     double[] warm = Residue.warmDays(trace, figures);
     double rotted = 0;
@@ -151,15 +167,17 @@ public final class Growth {
       sown += heat[i];
       age += day >= countFrom ? heat[i] : 0;
       boolean up = now > 0;
-      if (!up) {
-        now = sown >= g.emerges().degreeDays() ? seedling : 0;
-      } else if (day < stops) {
-        now += ofDay(now, light[i], age, fed(now) * water.allows());
+      boolean grows = up && day < stops && light[i] > 0 && age < ends;
+      double covered = up && (grows || drinks) ? groundCover(now) : 0;
+      if (grows) {
+        now += grown(now, covered, light[i], age) * fed(now) * water.allows();
+      } else if (!up) {
+        now = sown >= emerges ? seedling : 0;
       }
       if (up && lows[i] <= coldNightF) {
         now *= 1 - g.nightLoss();
       }
-      water.day(i, groundCover(now));
+      water.day(i, covered);
       rotted += day > dies ? warm[i] : 0;
       pounds[day] =
           (float) (day <= dies ? now : now * Residue.left(figures, g.cnVegetative(), rotted / 7));

@@ -21,8 +21,6 @@ public final class RootZone {
   private static final FigureKey RAIN = FigureKey.of("cover", "root_rain");
   private static final RootZone ENOUGH = new RootZone();
 
-  private record Pull(double latitude) {}
-
   private final double capacity;
   private final double low;
   private final double bare;
@@ -69,11 +67,8 @@ public final class RootZone {
       return ENOUGH;
     }
     SoilTexture soil = stand.conditions().soil().get();
-    double latitude = site.latitude();
-    double[] pull =
-        trace.daily(
-            new Pull(latitude),
-            d -> Sunlight.evaporationIn(d.date(), latitude, d.maxF(), d.minF()));
+    Sunlight.Pull asked = new Sunlight.Pull(site.latitude());
+    double[] pull = trace.daily(asked, asked);
     return new RootZone(
         soil,
         figures.of(START) * capacity(soil, figures),

@@ -1,6 +1,7 @@
 package nimblefurrow.core.weather;
 
 import java.time.LocalDate;
+import java.util.function.ToDoubleFunction;
 
 /** Sun above the atmosphere and at the ground, and the water it evaporates, by day and latitude. */
 public final class Sunlight {
@@ -12,13 +13,23 @@ public final class Sunlight {
   public static double aboveAtmosphereMj(LocalDate date, double latitude) {
     double angle = 2 * Math.PI * date.getDayOfYear() / 365.0;
     double distance = 1 + 0.033 * Math.cos(angle);
-    double declination = 0.409 * Math.sin(angle - 1.39);
+    double declination = declination(date);
     double phi = Math.toRadians(latitude);
-    double sunset = Math.acos(Math.max(-1, Math.min(1, -Math.tan(phi) * Math.tan(declination))));
+    double sunset = sunsetAngle(date, latitude);
     return 37.6
         * distance
         * (sunset * Math.sin(phi) * Math.sin(declination)
             + Math.cos(phi) * Math.cos(declination) * Math.sin(sunset));
+  }
+
+  /** How far the earth turns from noon to sunset, radians: 0 without a day, π without a night. */
+  public static double sunsetAngle(LocalDate date, double latitude) {
+    double tilt = -Math.tan(Math.toRadians(latitude)) * Math.tan(declination(date));
+    return Math.acos(Math.max(-1, Math.min(1, tilt)));
+  }
+
+  private static double declination(LocalDate date) {
+    return 0.409 * Math.sin(2 * Math.PI * date.getDayOfYear() / 365.0 - 1.39);
   }
 
   /** Radiation at the ground where none was measured: the wider the day's swing, the clearer. */
@@ -27,6 +38,14 @@ public final class Sunlight {
     double swingC = Math.max(0, (maxF - minF) * 5 / 9);
     double mj = 0.16 * Math.sqrt(swingC) * aboveAtmosphereMj(date, latitude);
     return Math.min(45, wet ? mj * 0.75 : mj);
+  }
+
+  /** Asks a trace for what each of its days could evaporate at a latitude. */
+  public record Pull(double latitude) implements ToDoubleFunction<DailyWeather> {
+    @Override
+    public double applyAsDouble(DailyWeather day) {
+      return evaporationIn(day.date(), latitude, day.maxF(), day.minF());
+    }
   }
 
   /** Water that the day could evaporate from short green growth, inches (Hargreaves). */

@@ -44,38 +44,63 @@ public final class TopsoilWater {
       double greenCover,
       double deadMatLbAc,
       Figures figures) {
-    Row store = figures.sheet("soils").row(soil.code());
-    double capacity = store.number("capacity_in");
-    double wilting = store.number("wilting_in");
-    double bareShare = figures.of(BARE);
-    double greenShare = figures.of(GREEN);
-    double most = figures.of(SATURATION) * capacity;
+    Store store = new Store(soil, tiled, greenCover, deadMatLbAc, figures);
     double kept = figures.of(CHILL_KEPT);
     double frozenF = figures.of(FROZEN_F);
     int length = (int) (trace.last().toEpochDay() - trace.first().toEpochDay() + 1);
     double[] share = new double[length];
     boolean[] frozen = new boolean[length];
-    double water = figures.of(START) * capacity;
     double chill = 40;
-    double drainDays = Math.max(1, store.number("drain_days") - (tiled ? 1 : 0));
-    double sheltered =
-        1 - figures.of(MAT_SAVES) * Math.min(1, deadMatLbAc / figures.of(MAT_FULL_LB_AC));
+    Sunlight.Pull asked = new Sunlight.Pull(site.latitude());
+    double[] pull = trace.daily(asked, asked);
     for (int i = 0; i < length; i++) {
       DailyWeather day = trace.on(trace.first().plusDays(i));
-      double pull = Sunlight.evaporationIn(day.date(), site.latitude(), day.maxF(), day.minF());
-      double dryEnd = wilting * 0.5;
-      double bare =
-          bareShare * pull * (1 - greenCover) * sheltered * wetness(water, dryEnd, capacity);
-      double drunk = greenShare * pull * greenCover * wetness(water, wilting, capacity);
-      water = Math.max(dryEnd, water - bare - drunk) + day.rainIn();
-      water = Math.min(water, most);
-      double excess = Math.max(0, water - capacity);
-      share[i] = water / capacity;
-      water -= excess / drainDays;
+      share[i] = store.day(pull[i], day.rainIn());
       chill = chill * kept + day.meanF() * (1 - kept);
       frozen[i] = chill < frozenF;
     }
     return new TopsoilWater(trace.first(), share, frozen);
+  }
+
+  /** The top four inches themselves: what a day's pull and rain leave. */
+  static final class Store {
+    private final double capacity;
+    private final double wilting;
+    private final double most;
+    private final double drainDays;
+    private final double bare;
+    private final double green;
+    private double water;
+
+    Store(SoilTexture soil, boolean tiled, double greenCover, double deadMatLbAc, Figures figures) {
+      Row store = figures.sheet("soils").row(soil.code());
+      this.capacity = store.number("capacity_in");
+      this.wilting = store.number("wilting_in");
+      this.most = figures.of(SATURATION) * capacity;
+      this.drainDays = Math.max(1, store.number("drain_days") - (tiled ? 1 : 0));
+      double sheltered =
+          1 - figures.of(MAT_SAVES) * Math.min(1, deadMatLbAc / figures.of(MAT_FULL_LB_AC));
+      this.bare = figures.of(BARE) * (1 - greenCover) * sheltered;
+      this.green = figures.of(GREEN) * greenCover;
+      this.water = figures.of(START) * capacity;
+    }
+
+    /** The same, holding so much: 1 = field capacity. */
+    Store holding(double share) {
+      water = share * capacity;
+      return this;
+    }
+
+    /** Water on the evening, 1 = field capacity; what stands above it drains overnight. */
+    double day(double pull, double rain) {
+      double dryEnd = wilting * 0.5;
+      double dried = bare * pull * wetness(water, dryEnd, capacity);
+      double drunk = green * pull * wetness(water, wilting, capacity);
+      water = Math.min(most, Math.max(dryEnd, water - dried - drunk) + rain);
+      double evening = water / capacity;
+      water -= Math.max(0, water - capacity) / drainDays;
+      return evening;
+    }
   }
 
   private static double wetness(double water, double empty, double capacity) {

@@ -1,0 +1,135 @@
+package nimblefurrow.core.termination.hours;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.IntStream;
+import nimblefurrow.core.TestWeather;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.weather.DailyWeather;
+import nimblefurrow.core.weather.Hour;
+import nimblefurrow.core.weather.HoursOfDays;
+import nimblefurrow.core.weather.Sunlight;
+import nimblefurrow.core.weather.Vapour;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Four days of late May by the hour: what they are like, and who can work in them. */
+class HoursTest {
+  private static final Figures FIGURES = Figures.shipped();
+  private static final LocalDate MAY = LocalDate.of(2027, 5, 22);
+
+  private static DailyWeather day(double hi, double lo, double rh, double sun, double wind) {
+    return new DailyWeather(MAY, hi, lo, 0, 0, wind, rh, sun);
+  }
+
+  private static List<Hour> hours(DailyWeather day) {
+    return HoursOfDays.of(List.of(day), TestWeather.SITE, FIGURES);
+  }
+
+  private static String span(List<Integer> hours) {
+    return hours.isEmpty() ? "none" : hours.get(0) + "-" + hours.get(hours.size() - 1);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "78,54,38,26,8,.72,50.4,8-18,6-18,68.5,1.14,6.5,.75",
+    "84,61,30,27,17,.60,49.2,5-18,5-6,74.9,1.76,13.8,1",
+    "76,47,40,27,4,.75,49.0,9-18,8-17,64.5,.89,3.3,.50"
+  })
+  void dryDays(
+      double hi,
+      double lo,
+      double rh,
+      double sun,
+      double wind,
+      double topsoil,
+      double dew,
+      String crimp,
+      String spray,
+      double t,
+      double vapour,
+      double w,
+      double score) {
+    DailyWeather day = day(hi, lo, rh, sun, wind);
+    List<Hour> hours = hours(day);
+    assertThat(hours).hasSize(24);
+    assertThat(hours.get(8).dewPointF()).isCloseTo(dew, within(0.05));
+    assertThat(hours.get(8).temperatureF()).isCloseTo(t, within(0.05));
+    assertThat(hours.get(8).vapourKpa()).isCloseTo(vapour, within(0.005));
+    assertThat(hours.get(8).windMph()).isCloseTo(w, within(0.06));
+    assertThat(CrimpHour.of(hours.get(8), topsoil, FIGURES).score())
+        .isCloseTo(score, within(0.005));
+    List<Integer> crimped =
+        IntStream.range(0, 24)
+            .filter(h -> CrimpHour.of(hours.get(h), topsoil, FIGURES).good(FIGURES))
+            .boxed()
+            .toList();
+    List<Integer> sprayed =
+        IntStream.range(0, 24)
+            .filter(h -> SprayHour.of(hours, h, day, FIGURES) == SprayHour.OK)
+            .boxed()
+            .toList();
+    assertThat(span(crimped)).isEqualTo(crimp);
+    assertThat(span(sprayed)).isEqualTo(spray);
+  }
+
+  @Test
+  void sunOfTheHoursIsThatOfTheDay() {
+    double sum = hours(day(78, 54, 38, 26, 8)).stream().mapToDouble(Hour::sunMj).sum();
+    assertThat(sum).isCloseTo(26, within(0.2));
+  }
+
+  @Test
+  void temperatureStaysBetweenLowAndHighAndNightsFallToTheNextLow() {
+    List<DailyWeather> days =
+        List.of(day(78, 54, 38, 26, 8), new DailyWeather(MAY.plusDays(1), 70, 40, 0, 0, 8, 40, 20));
+    List<Hour> hours = HoursOfDays.of(days, TestWeather.SITE, FIGURES);
+    assertThat(hours).hasSize(48);
+    assertThat(hours)
+        .allSatisfy(
+            h -> assertThat(h.temperatureF()).as(h.start().toString()).isBetween(40.0, 78.0));
+    assertThat(hours.get(28).temperatureF()).isCloseTo(40, within(1.5));
+    double soil = hours.stream().limit(24).mapToDouble(Hour::soilF).max().orElseThrow();
+    assertThat(soil).isLessThan(78);
+  }
+
+  @Test
+  void rainWetsLeavesAndForbidsTheSprayerBeforehand() {
+    DailyWeather wet = new DailyWeather(MAY, 63, 54, 0.24, 0, 6, 78, 8);
+    List<Hour> hours = hours(wet);
+    List<Integer> rain = IntStream.range(0, 24).filter(h -> hours.get(h).wet()).boxed().toList();
+    assertThat(rain).as("an hour for each 0.08 in").hasSize(3);
+    assertThat(hours.stream().mapToDouble(Hour::rainIn).sum()).isCloseTo(0.24, within(1e-9));
+    for (int h : rain) {
+      assertThat(hours.get(h).leafDryness()).isZero();
+      assertThat(CrimpHour.of(hours.get(h), 0.7, FIGURES).score()).isZero();
+      SprayHour said = SprayHour.of(hours, h, wet, FIGURES);
+      assertThat(said).isNotEqualTo(SprayHour.OK);
+    }
+    assertThat(SprayHour.values())
+        .allMatch(s -> s.words().equals(s.words().toLowerCase(Locale.ROOT)));
+  }
+
+  @Test
+  void softGroundTakesFromTheRollerUpToFourTenths() {
+    Hour noon = hours(day(78, 54, 38, 26, 8)).get(12);
+    double firm = CrimpHour.of(noon, 0.5, FIGURES).score();
+    assertThat(CrimpHour.of(noon, 1.0, FIGURES).score()).isCloseTo(0.6 * firm, within(1e-9));
+    assertThat(CrimpHour.of(noon, 1.3, FIGURES).score()).isCloseTo(0.6 * firm, within(1e-9));
+    assertThat(CrimpHour.of(noon, 0.9, FIGURES).limit()).isEqualTo(CrimpHour.Limit.GROUND);
+  }
+
+  @Test
+  void vapourAndSunByHand() {
+    // 68 °F is 20 °C: 0.6108 × e^(17.27 × 20 ÷ 257.3) = 2.338 kPa.
+    assertThat(Vapour.fullKpa(68)).isCloseTo(2.338, within(0.001));
+    assertThat(Vapour.dewPointF(2.338)).isCloseTo(68, within(0.02));
+    double half = Sunlight.sunsetAngle(MAY, 40.5) * 12 / Math.PI;
+    assertThat(12 - half).as("sunrise").isBetween(4.6, 4.9);
+  }
+}
