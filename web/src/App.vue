@@ -19,7 +19,7 @@ const refresh = useRefresh()
 const ready = ref(false)
 const guide = ref(false)
 const pages = [
-  { to: '/', words: 'Season' },
+  { to: '/', words: 'Season', parts: [{ to: '/weather', words: 'Weather' }] },
   {
     to: '/fields',
     words: 'Fields',
@@ -49,7 +49,11 @@ const everyPage = pages.flatMap((page) => [
   ...(page.parts ?? []).map((part) => ({ ...part, part: true })),
 ])
 const here = computed(() =>
-  pages.find((page) => (page.to === '/' ? route.path === '/' : route.path.startsWith(page.to))),
+  pages.find(
+    (page) =>
+      (page.to === '/' ? route.path === '/' : route.path.startsWith(page.to)) ||
+      page.parts?.some((part) => route.path === part.to),
+  ),
 )
 
 function toSignIn() {

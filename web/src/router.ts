@@ -82,6 +82,12 @@ export const router = createRouter({
       meta: { title: 'Day sheet', guide: 'dispatch' },
     },
     {
+      path: '/weather',
+      name: 'weather',
+      component: () => import('./features/weather/WeatherView.vue'),
+      meta: { title: 'Weather', guide: 'weather' },
+    },
+    {
       path: '/logbook',
       name: 'logbook',
       component: () => import('./features/logbook/LogbookView.vue'),

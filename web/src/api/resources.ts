@@ -53,8 +53,37 @@ export const useWeather = () =>
   })
 
 /** Heat of this year against those before. */
-export const useHeat = () =>
-  useQuery({ queryKey: ['weather', 'heat'], queryFn: () => got(api.GET('/api/weather/heat')) })
+/** A ground that work is asked for; empty: the one that most fields have. */
+export interface Ground {
+  soil?: Schemas['GroundView']['soil']
+  tiled?: boolean
+  living?: boolean
+}
+
+export const useAhead = (ground: At<Ground>) =>
+  useQuery({
+    meta: { says: 'Working out the hours of ten days' },
+    queryKey: ['weather', 'ahead', ground],
+    queryFn: () => got(api.GET('/api/weather/ahead', { params: { query: toValue(ground) } })),
+    placeholderData: keepPreviousData,
+  })
+
+export const useFit = (ground: At<Ground>) =>
+  useQuery({
+    meta: { says: 'Counting fit days' },
+    queryKey: ['weather', 'fit', ground],
+    queryFn: () => got(api.GET('/api/weather/fit', { params: { query: toValue(ground) } })),
+    placeholderData: keepPreviousData,
+  })
+
+export const useYear = () =>
+  useQuery({ queryKey: ['weather', 'year'], queryFn: () => got(api.GET('/api/weather/year')) })
+
+export const useSaid = () =>
+  useQuery({ queryKey: ['weather', 'said'], queryFn: () => got(api.GET('/api/weather/said')) })
+
+export const useScenarios = () =>
+  useQuery({ queryKey: ['weather', 'scenarios'], queryFn: () => got(api.GET('/api/weather/scenarios')) })
 
 export const useFields = () =>
   useQuery({ meta: { says: 'Reading the fields' }, queryKey: ['fields'], queryFn: () => got(api.GET('/api/fields')) })

@@ -1540,14 +1540,30 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/weather/heat": {
+    "/api/weather/ahead": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["heat"];
+        get: operations["ahead"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weather/fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fit"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1572,6 +1588,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/weather/said": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["said"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weather/scenario": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["scenario"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weather/scenarios": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["scenarios"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/weather/source": {
         parameters: {
             query?: never;
@@ -1581,6 +1645,22 @@ export interface paths {
         };
         get?: never;
         put: operations["source"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weather/year": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["year"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1648,6 +1728,13 @@ export interface components {
             ground: string;
             window: components["schemas"]["WindowAnswer"];
         };
+        AheadView: {
+            blocks: components["schemas"]["BlockView"][];
+            days: components["schemas"]["ComingDay"][];
+            grounds: components["schemas"]["GroundView"][];
+            hours: components["schemas"]["ComingHour"][];
+            says: string[];
+        };
         AppliedView: {
             /** Format: double */
             actualRate: number;
@@ -1713,6 +1800,15 @@ export interface components {
             poundsPerAcre: number;
             /** Format: double */
             wide: number;
+        };
+        BlockView: {
+            /** Format: int32 */
+            chance: number;
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            to: string;
+            work: string;
         };
         BoardView: {
             fit: components["schemas"]["FitRow"][];
@@ -1850,6 +1946,42 @@ export interface components {
             yields: {
                 [key: string]: "NONE" | "ACRE" | "POUND" | "POUND_PER_ACRE" | "POUND_PER_MINUTE" | "FOOT" | "INCH" | "INCH_OF_RAIN" | "MILE" | "SQUARE_FOOT" | "CUBIC_FOOT" | "GALLON" | "GALLON_PER_ACRE" | "BUSHEL" | "BUSHEL_PER_ACRE" | "CORN_BUSHEL_PER_ACRE" | "WHEAT_BUSHEL_PER_ACRE" | "OAT_BUSHEL_PER_ACRE" | "TON_PER_ACRE" | "MILE_PER_HOUR" | "FOOT_PER_SECOND" | "ACRE_PER_HOUR" | "SECOND_PER_ACRE" | "SEED_PER_POUND" | "SEED_PER_SQUARE_FOOT" | "PLANT_PER_SQUARE_FOOT" | "POUND_PER_CUBIC_FOOT" | "PER_ACRE" | "PER_SQUARE_FOOT" | "DOLLAR" | "DOLLAR_PER_ACRE" | "DOLLAR_PER_POUND" | "DOLLAR_PER_HOUR" | "DOLLAR_PER_DAY" | "DOLLAR_PER_YEAR" | "FAHRENHEIT" | "FAHRENHEIT_STEP" | "FAHRENHEIT_DAY" | "SUNSHINE" | "GRAM" | "SHARE" | "TIMES_DRILLED" | "PERCENT" | "DEGREE" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "WEEK";
             };
+        };
+        ComingDay: {
+            /** Format: date */
+            day: string;
+            high: components["schemas"]["RangeView"];
+            low: components["schemas"]["RangeView"];
+            rain: components["schemas"]["RangeView"];
+            /** Format: int32 */
+            rainChance: number;
+            /** Format: double */
+            sunrise: number;
+            /** Format: double */
+            sunset: number;
+            topsoil: components["schemas"]["RangeView"];
+        };
+        ComingHour: {
+            /** Format: date-time */
+            at: string;
+            /** Format: int32 */
+            crimp: number;
+            crimpLimit: string;
+            /** Format: double */
+            dewPoint: number;
+            /** Format: int32 */
+            leavesWet: number;
+            /** Format: int32 */
+            rainChance: number;
+            /** Format: double */
+            soil: number;
+            /** Format: int32 */
+            spray: number;
+            sprayLimit: string;
+            /** Format: double */
+            sun: number;
+            temperature: components["schemas"]["RangeView"];
+            wind: components["schemas"]["RangeView"];
         };
         ComingView: {
             /** Format: date */
@@ -2312,6 +2444,11 @@ export interface components {
             /** @enum {string} */
             kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER";
         };
+        FitView: {
+            days: string[];
+            rows: components["schemas"]["GroundWork"][];
+            weeks: string[];
+        };
         FlightView: {
             /** Format: double */
             acres: number;
@@ -2335,24 +2472,27 @@ export interface components {
             /** Format: double */
             ofMean: number;
         };
+        GroundView: {
+            chosen: boolean;
+            /** Format: int32 */
+            fields: number;
+            /** @enum {string} */
+            soil: "SAND" | "LOAM" | "SILT_LOAM" | "CLAY";
+            tiled: boolean;
+            words: string;
+        };
+        GroundWork: {
+            days: number[];
+            owned: boolean;
+            weeks: components["schemas"]["RangeView"][];
+            words: string;
+        };
         HazardView: {
             /** Format: double */
             keepAwayFt: number;
             name: string;
             shape: string;
             words: string;
-        };
-        HeatWeek: {
-            /** Format: date */
-            day: string;
-            /** Format: double */
-            high: number;
-            /** Format: double */
-            low: number;
-            /** Format: double */
-            middle: number;
-            /** Format: double */
-            now?: number;
         };
         ImportReport: {
             /** Format: int32 */
@@ -3195,6 +3335,14 @@ export interface components {
             /** Format: double */
             rented?: number;
         };
+        RangeView: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            middle: number;
+        };
         Removed: {
             /** Format: int32 */
             kept: number;
@@ -3289,10 +3437,35 @@ export interface components {
             /** Format: double */
             totalSeconds: number;
         };
+        SaidView: {
+            /** Format: int32 */
+            forecasts: number;
+            /** Format: int32 */
+            lead: number;
+            /** Format: double */
+            offF: number;
+            /** Format: int32 */
+            rainCame: number;
+            /** Format: int32 */
+            rainInVain: number;
+            /** Format: int32 */
+            rainMissed: number;
+            /** Format: double */
+            tooWarmF: number;
+        };
         Saved: {
             changes: components["schemas"]["Change"][];
             entry: components["schemas"]["Entry"];
             verdict?: string;
+        };
+        ScenarioChoice: {
+            scenario: string;
+        };
+        ScenarioView: {
+            chosen: boolean;
+            code: string;
+            teaches: string;
+            words: string;
         };
         SeasonView: {
             calls: components["schemas"]["CallView"][];
@@ -3543,6 +3716,18 @@ export interface components {
             middleF: number[];
             rainIn: number[];
         };
+        SumOfWeek: {
+            /** Format: date */
+            day: string;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            middle: number;
+            /** Format: double */
+            now?: number;
+        };
         Summary: {
             /** Format: int32 */
             climateYears: number;
@@ -3725,6 +3910,12 @@ export interface components {
         };
         YardForm: {
             codes: string[];
+        };
+        YearView: {
+            frostNights: components["schemas"]["SumOfWeek"][];
+            heatCool: components["schemas"]["SumOfWeek"][];
+            heatWarm: components["schemas"]["SumOfWeek"][];
+            rain: components["schemas"]["SumOfWeek"][];
         };
         ZoneForm: {
             boundary?: string;
@@ -6691,9 +6882,13 @@ export interface operations {
             };
         };
     };
-    heat: {
+    ahead: {
         parameters: {
-            query?: never;
+            query?: {
+                soil?: "SAND" | "LOAM" | "SILT_LOAM" | "CLAY";
+                tiled?: boolean;
+                living?: boolean;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -6706,7 +6901,31 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HeatWeek"][];
+                    "application/json": components["schemas"]["AheadView"];
+                };
+            };
+        };
+    };
+    fit: {
+        parameters: {
+            query?: {
+                soil?: "SAND" | "LOAM" | "SILT_LOAM" | "CLAY";
+                tiled?: boolean;
+                living?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FitView"];
                 };
             };
         };
@@ -6740,6 +6959,70 @@ export interface operations {
             };
         };
     };
+    said: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SaidView"][];
+                };
+            };
+        };
+    };
+    scenario: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScenarioChoice"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScenarioView"][];
+                };
+            };
+        };
+    };
+    scenarios: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScenarioView"][];
+                };
+            };
+        };
+    };
     source: {
         parameters: {
             query?: never;
@@ -6760,6 +7043,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Summary"];
+                };
+            };
+        };
+    };
+    year: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["YearView"];
                 };
             };
         };

@@ -1,14 +1,11 @@
 <script setup lang="ts">
-import { useHeat, useRefresh, useWeather } from '../../api/resources'
-import { computed, defineAsyncComponent, ref } from 'vue'
+import { useRefresh, useWeather } from '../../api/resources'
+import { ref } from 'vue'
 import { api, got, type Refused, upload, type Schemas } from '../../api/client'
-import { dayNumber, isoDay, long, short } from '../../format/dates'
-import { heatUnit, read as shown } from '../../format/units'
-import type { Series } from '../../parts/ChartBox.vue'
+import { long } from '../../format/dates'
 import Refusal from '../../parts/Refusal.vue'
 import { loadSession, planner } from '../../session'
 
-const ChartBox = defineAsyncComponent(() => import('../../parts/ChartBox.vue'))
 const stale = useRefresh()
 const { data: weather } = useWeather()
 const file = ref<File | null>(null)
@@ -46,32 +43,6 @@ async function take(source: 'SIMULATED' | 'IMPORTED') {
     problem.value = e as Refused
   }
 }
-const { data: weeks } = useHeat()
-const heats = computed<Series[]>(() => {
-  const line = (
-    label: string,
-    color: string,
-    of: (w: Schemas['HeatWeek']) => number | undefined,
-    more = {},
-  ): Series => ({
-    label,
-    color,
-    points: (weeks.value ?? []).flatMap((w) => {
-      const y = of(w)
-      return y === undefined ? [] : [{ x: dayNumber(w.day), y: shown(y, 'FAHRENHEIT_DAY') }]
-    }),
-    ...more,
-  })
-  return weeks.value?.length
-    ? [
-        line('eight years of ten: from', '--sage', (w) => w.low, { kind: 'dashed' }),
-        line('to', '--sage', (w) => w.high, { fill: '-1', kind: 'dashed' }),
-        line('middle of the years', '--loam', (w) => w.middle),
-        line('this year', '--flax', (w) => w.now),
-      ]
-    : []
-})
-const sayDay = (day: number) => short(isoDay(Math.round(day)))
 </script>
 
 <template>
@@ -89,14 +60,7 @@ const sayDay = (day: number) => short(isoDay(Math.round(day)))
     <p v-if="weather && weather.filledDays > 0" class="trouble">
       {{ weather.filledDays }} missing days hold the calendar day's mean.
     </p>
-    <ChartBox
-      v-if="heats.length"
-      title="Heat for cool-season plants since 1 January"
-      x-label="day"
-      :y-label="heatUnit"
-      :series="heats"
-      :say-x="sayDay"
-    />
+    <p><router-link to="/weather">The days to come, fit for what, and this year against others</router-link></p>
     <template v-if="planner">
       <v-file-input
         v-model="file"

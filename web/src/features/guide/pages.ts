@@ -1,7 +1,7 @@
 import { marked } from 'marked'
 
 const texts = import.meta.glob(
-  '../../../../docs/{start,season,fields,cover,order,machines,dispatch,logbook,farm,catalogue,words}.md',
+  '../../../../docs/{start,season,fields,cover,order,machines,dispatch,weather,logbook,farm,catalogue,words}.md',
   { query: '?raw', import: 'default', eager: true },
 ) as Record<string, string>
 
@@ -14,6 +14,7 @@ const order = [
   'order',
   'machines',
   'dispatch',
+  'weather',
   'logbook',
   'farm',
   'catalogue',

@@ -333,6 +333,7 @@ function showCall(call: Schemas['CallView']) {
               }}<template v-if="only"> of {{ season.lanes.length }}</template></span
             >
             <button v-if="only" type="button" class="all" @click="only = null">show all</button>
+            <router-link to="/weather" class="all">weather</router-link>
             <span class="row-name" :style="{ top: RAIN - 13 + 'px' }">rain</span>
             <span class="row-name" :style="{ top: temperatureY(32) - 8 + 'px' }">{{ temperature(32) }}</span>
             <span class="row-name" :style="{ top: STRIP - 14 + 'px' }">frost</span>

@@ -17,6 +17,7 @@ import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.figures.Row;
+import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.TopsoilWater;
@@ -67,6 +68,19 @@ public final class FitDays {
   /** Chance that a date is fit for a job's work on its ground. */
   public double chance(Job job, LocalDate date) {
     return chance(job.grounds(), job.kind(), date);
+  }
+
+  /** Chance that a date is fit for a kind of work on a ground. */
+  public Share chance(Footing ground, MachineKind kind, LocalDate date) {
+    return Share.of(chance(List.of(ground), kind, date));
+  }
+
+  /** Fit days of a stretch in each climate year, both ends with it. */
+  public Ensemble<Integer> fitDays(Footing ground, MachineKind kind, LocalDate from, LocalDate to) {
+    List<boolean[]> each =
+        from.datesUntil(to.plusDays(1)).map(day -> years(List.of(ground), kind, day)).toList();
+    return Ensemble.of(
+        outlook.traces().size(), i -> (int) each.stream().filter(fit -> fit[i]).count());
   }
 
   /**

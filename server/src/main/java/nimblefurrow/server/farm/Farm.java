@@ -42,6 +42,8 @@ class Farm {
   @Column(name = "station_seed")
   long stationSeed;
 
+  String scenario = "usual";
+
   @Column(name = "weather_version")
   int weatherVersion;
 

@@ -9,8 +9,10 @@ import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.weather.Scenario;
 import nimblefurrow.core.weather.Site;
 import nimblefurrow.server.catalogue.FarmFigures;
+import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -30,6 +32,7 @@ public class Farms {
       @Maybe LocalDate asOf,
       WeatherSource weatherSource,
       long stationSeed,
+      String scenario,
       int weatherVersion,
       HouseRules rules,
       double spare,
@@ -138,6 +141,17 @@ public class Farms {
     return view(farm);
   }
 
+  /** Runs a demo's station through another made-up season; a farm of one's own has only its own. */
+  @Transactional
+  public FarmView runThrough(UUID id, Scenario scenario) {
+    Farm farm = row(id);
+    if (!farm.demo) {
+      throw new Conflict("made-up seasons are for the demo; look at the demo to try them");
+    }
+    farm.scenario = scenario.code();
+    return weatherFrom(id, farm.weatherSource);
+  }
+
   /** Says that the farm's weather has changed or comes from elsewhere now. */
   @Transactional
   public FarmView weatherFrom(UUID id, WeatherSource source) {
@@ -162,6 +176,7 @@ public class Farms {
         farm.asOf,
         farm.weatherSource,
         farm.stationSeed,
+        farm.scenario,
         farm.weatherVersion,
         new HouseRules(
             farm.overCorn,

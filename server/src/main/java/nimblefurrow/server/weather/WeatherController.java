@@ -8,14 +8,17 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import nimblefurrow.core.quantity.Heat;
+import java.util.function.ToDoubleFunction;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.HeatBase;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.SensibleDay;
 import nimblefurrow.core.weather.DailyWeather;
-import nimblefurrow.core.weather.HeatOfYears;
 import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.weather.Scenario;
 import nimblefurrow.core.weather.WeatherRecord;
+import nimblefurrow.core.weather.YearSoFar;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.farm.WeatherSource;
@@ -57,6 +60,8 @@ class WeatherController {
 
   record Source(@NotNull WeatherSource source) {}
 
+  private static final FigureKey FROST_F = FigureKey.of("weather", "frost");
+
   private final Weathers weathers;
   private final ImportedWeather imported;
   private final Farms farms;
@@ -92,26 +97,96 @@ class WeatherController {
         weather.map(w -> w.measured().filled().size()).orElse(0));
   }
 
-  /** Heat since the first of January for cool-season plants, °F-days, week by week. */
-  record HeatWeek(LocalDate day, double low, double middle, double high, @Maybe Double now) {}
+  /** A week of the year: what eight years of ten had by its end, and this year's. */
+  record SumOfWeek(LocalDate day, double low, double middle, double high, @Maybe Double now) {}
 
-  @GetMapping("/heat")
-  List<HeatWeek> heat() {
+  /** The year against the years before it, summed up from the first of January. */
+  record YearView(
+      List<SumOfWeek> heatCool,
+      List<SumOfWeek> heatWarm,
+      List<SumOfWeek> rain,
+      List<SumOfWeek> frostNights) {}
+
+  @GetMapping("/year")
+  YearView year() {
     FarmView farm = farms.view(current.id());
+    double frost = farm.rules().figures().of(FROST_F);
+    return new YearView(
+        sums(farm, d -> HeatBase.BASE_40.degreeDays(d.maxF(), d.minF())),
+        sums(farm, d -> HeatBase.BASE_50.degreeDays(d.maxF(), d.minF())),
+        sums(farm, DailyWeather::rainIn),
+        sums(farm, d -> d.minF() <= frost ? 1 : 0));
+  }
+
+  private List<SumOfWeek> sums(FarmView farm, ToDoubleFunction<DailyWeather> daily) {
     return weathers
         .of(farm)
-        .map(w -> HeatOfYears.of(w.measured(), HeatBase.BASE_40, farms.today(farm)))
+        .map(w -> YearSoFar.of(w.measured(), daily, farms.today(farm)))
         .orElse(List.of())
         .stream()
         .map(
             week ->
-                new HeatWeek(
+                new SumOfWeek(
                     week.date(),
                     week.before().low(),
                     week.before().middle(),
                     week.before().high(),
-                    week.now().map(Heat::degreeDays).orElse(null)))
+                    week.now().orElse(null)))
         .toList();
+  }
+
+  /** What was forecast over the last weeks against what came, by how many days ahead. */
+  record SaidView(
+      int lead,
+      int forecasts,
+      double offF,
+      double tooWarmF,
+      int rainCame,
+      int rainInVain,
+      int rainMissed) {}
+
+  @GetMapping("/said")
+  List<SaidView> said() {
+    FarmView farm = farms.view(current.id());
+    return weathers.said(farm).stream()
+        .map(
+            c ->
+                new SaidView(
+                    c.lead(),
+                    c.forecasts(),
+                    c.offF(),
+                    c.tooWarmF(),
+                    c.rainCame(),
+                    c.rainInVain(),
+                    c.rainMissed()))
+        .toList();
+  }
+
+  /** A made-up season that the demo can run through. */
+  record ScenarioView(String code, String words, String teaches, boolean chosen) {}
+
+  record ScenarioChoice(@NotNull String scenario) {}
+
+  /** None for a farm of one's own. */
+  @GetMapping("/scenarios")
+  List<ScenarioView> scenarios() {
+    FarmView farm = farms.view(current.id());
+    return farm.demo() ? told(farm) : List.of();
+  }
+
+  private static List<ScenarioView> told(FarmView farm) {
+    return Scenario.all(Figures.shipped()).stream()
+        .map(
+            s ->
+                new ScenarioView(
+                    s.code(), s.words(), s.teaches(), s.code().equals(farm.scenario())))
+        .toList();
+  }
+
+  @PutMapping("/scenario")
+  List<ScenarioView> scenario(@Valid @RequestBody ScenarioChoice chosen) {
+    Scenario scenario = Scenario.coded(chosen.scenario(), Figures.shipped());
+    return told(farms.runThrough(current.id(), scenario));
   }
 
   /** Reads a file and reports; keeps it only when asked to save. */

@@ -7,6 +7,9 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
+import nimblefurrow.core.weather.DailyWeather;
+import nimblefurrow.core.weather.ForecastCheck;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.WeatherRecord;
 import nimblefurrow.core.work.FitDays;
@@ -22,9 +25,10 @@ import org.springframework.stereotype.Service;
 @Service
 public class Weathers {
   private static final int CLIMATE_YEARS = 28;
+  private static final int CHECKED_DAYS = 60;
 
   /** What is kept of one cell's outlook, by and large: a day of a year takes so many bytes. */
-  private static final int BYTES_PER_DAY = 130;
+  private static final int BYTES_PER_DAY = 230;
 
   private static final long MOST_BYTES = 160L << 20;
 
@@ -48,6 +52,25 @@ public class Weathers {
     OutlookName name =
         new OutlookName(farm.weatherSource(), port.cell(farm), today, farm.rules().figures());
     return weathers.get(name, n -> build(n, port, farm));
+  }
+
+  /**
+   * How far the forecasts of the last weeks lay from what was measured, by lead. They are asked of
+   * the source again, which tells of a day gone by what it told on it.
+   */
+  List<ForecastCheck> said(FarmView farm) {
+    LocalDate today = farms.today(farm);
+    WeatherPort port = ports.get(farm.weatherSource());
+    Optional<WeatherRecord> measured = port == null ? Optional.empty() : port.measured(farm, today);
+    if (measured.isEmpty()) {
+      return List.of();
+    }
+    Map<LocalDate, List<DailyWeather>> said = new TreeMap<>();
+    today
+        .minusDays(CHECKED_DAYS)
+        .datesUntil(today)
+        .forEach(day -> said.put(day, port.forecast(farm, day)));
+    return ForecastCheck.of(said, measured.get());
   }
 
   private static int bytes(OutlookName name, Optional<FarmWeather> weather) {

@@ -1,0 +1,110 @@
+package nimblefurrow.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** The days to come by the hour, what they are fit for, and the demo's other seasons. */
+@ExtendWith(RunningServer.class)
+class WeatherAheadTest {
+  private static Caller farm;
+
+  @BeforeAll
+  static void aFarm() {
+    farm = new Caller(RunningServer.address()).ownFarm();
+    TestFarm.field(farm, "Wide Eighty");
+  }
+
+  private static void inOrder(JsonNode range) {
+    assertThat(range.path("low").asDouble()).isLessThanOrEqualTo(range.path("middle").asDouble());
+    assertThat(range.path("middle").asDouble()).isLessThanOrEqualTo(range.path("high").asDouble());
+  }
+
+  @Test
+  void tenDaysByTheHourWithTheirRanges() {
+    JsonNode ahead = farm.get("/api/weather/ahead").json();
+    assertThat(ahead.path("days")).hasSize(10);
+    assertThat(ahead.path("hours")).hasSize(240);
+    assertThat(ahead.path("says")).hasSize(4);
+    for (JsonNode hour : ahead.path("hours")) {
+      inOrder(hour.path("temperature"));
+      inOrder(hour.path("wind"));
+      assertThat(hour.path("spray").asInt()).isBetween(0, 100);
+      assertThat(hour.path("crimp").asInt()).isBetween(0, 100);
+    }
+    assertThat(ahead.path("hours").get(2).path("crimpLimit").asString()).isEqualTo("dark");
+    JsonNode today = ahead.path("days").get(0);
+    JsonNode later = ahead.path("days").get(8);
+    assertThat(today.path("high").path("high").asDouble())
+        .as("today was measured")
+        .isEqualTo(today.path("high").path("low").asDouble());
+    assertThat(later.path("high").path("high").asDouble())
+        .isGreaterThan(later.path("high").path("low").asDouble());
+    assertThat(ahead.path("grounds").get(0).path("fields").asInt()).isEqualTo(1);
+  }
+
+  @Test
+  void aGroundCanBeChosenAndOneThatIsNoneIsRefused() {
+    JsonNode clay = farm.get("/api/weather/fit?soil=CLAY&tiled=false&living=true").json();
+    assertThat(clay.path("days")).hasSize(10);
+    assertThat(clay.path("rows")).isNotEmpty();
+    for (JsonNode row : clay.path("rows")) {
+      assertThat(row.path("days")).hasSize(10);
+      assertThat(row.path("weeks")).hasSize(clay.path("weeks").size());
+      row.path("weeks").forEach(WeatherAheadTest::inOrder);
+    }
+    assertThat(farm.get("/api/weather/fit?soil=PEAT").status()).isEqualTo(400);
+    assertThat(farm.get("/api/weather/ahead?soil=PEAT").status()).isEqualTo(400);
+  }
+
+  @Test
+  void theYearStandsBesideTheYearsBeforeAndForecastsBesideWhatCame() {
+    JsonNode year = farm.get("/api/weather/year").json();
+    for (String sum : new String[] {"heatCool", "heatWarm", "rain", "frostNights"}) {
+      assertThat(year.path(sum)).as(sum).hasSize(52);
+      year.path(sum).forEach(WeatherAheadTest::inOrder);
+    }
+    JsonNode said = farm.get("/api/weather/said").json();
+    assertThat(said).hasSize(9);
+    assertThat(said.get(0).path("lead").asInt()).isEqualTo(1);
+    assertThat(said.get(0).path("forecasts").asInt()).isEqualTo(60);
+    assertThat(said.get(8).path("offF").asDouble())
+        .as("further off is told worse")
+        .isGreaterThan(said.get(0).path("offF").asDouble());
+  }
+
+  @Test
+  void withoutWeatherItSaysWhatToBring() {
+    Caller bare = new Caller(RunningServer.address()).ownFarm();
+    bare.put("/api/weather/source", Map.of("source", "IMPORTED"));
+    Caller.Answer answer = bare.get("/api/weather/ahead");
+    assertThat(answer.status()).isEqualTo(400);
+    assertThat(answer.text()).contains("bring weather first");
+    assertThat(bare.get("/api/weather/said").json()).isEmpty();
+  }
+
+  @Test
+  void theDemoRunsThroughOtherSeasonsAndOnesOwnFarmDoesNot() {
+    assertThat(farm.get("/api/weather/scenarios").json()).isEmpty();
+    assertThat(farm.put("/api/weather/scenario", Map.of("scenario", "wet_may")).status())
+        .isEqualTo(409);
+    Caller guest = new Caller(RunningServer.address()).ownFarm();
+    guest.post("/api/sample", null);
+    assertThat(guest.get("/api/weather/scenarios").json()).hasSize(6);
+    String field = guest.get("/api/fields").json().get(0).path("field").path("id").asString();
+    String usual = guest.get("/api/season/" + field).text();
+    JsonNode chosen = guest.put("/api/weather/scenario", Map.of("scenario", "early_frost")).json();
+    assertThat(chosen.get(4).path("chosen").asBoolean()).isTrue();
+    guest.put("/api/farm/day", Map.of("day", "2026-10-05"));
+    String frosted = guest.get("/api/season/" + field).text();
+    guest.put("/api/weather/scenario", Map.of("scenario", "usual"));
+    String ordinary = guest.get("/api/season/" + field).text();
+    assertThat(frosted).isNotEqualTo(ordinary).isNotEqualTo(usual);
+    assertThat(guest.put("/api/weather/scenario", Map.of("scenario", "monsoon")).status())
+        .isEqualTo(400);
+  }
+}
