@@ -37,9 +37,10 @@ public record YearSoFar(LocalDate date, Spread before, Optional<Double> now) {
                     measured.covers(LocalDate.of(y, 1, 1))
                         && measured.covers(LocalDate.of(y, 12, 31)))
             .toList();
-    double[] sums = new double[measured.days().size() + 1];
+    List<DailyWeather> days = measured.days();
+    double[] sums = new double[days.size() + 1];
     for (int i = 1; i < sums.length; i++) {
-      sums[i] = sums[i - 1] + daily.applyAsDouble(measured.days().get(i - 1));
+      sums[i] = sums[i - 1] + daily.applyAsDouble(days.get(i - 1));
     }
     List<YearSoFar> weeks = new ArrayList<>();
     for (int week = 1; week <= WEEKS && !years.isEmpty(); week++) {
