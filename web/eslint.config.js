@@ -4,7 +4,7 @@ import accessibility from 'eslint-plugin-vuejs-accessibility'
 import typescript from 'typescript-eslint'
 
 export default typescript.config(
-  { ignores: ['dist', 'node_modules', 'src/api/schema.d.ts'] },
+  { ignores: ['dist', 'node_modules', 'src/api/schema.d.ts', 'src/pocket/pocket.js'] },
   ...typescript.configs.recommended,
   ...vue.configs['flat/recommended'],
   ...accessibility.configs['flat/recommended'],

@@ -40,6 +40,7 @@ const pages = [
     ],
   },
   { to: '/dispatch', words: 'Dispatch' },
+  { to: '/scout', words: 'Scout' },
   { to: '/logbook', words: 'Logbook' },
   { to: '/farm', words: 'Farm', parts: [{ to: '/catalogue', words: 'Catalogue' }] },
 ]
@@ -55,6 +56,14 @@ const here = computed(() =>
       page.parts?.some((part) => route.path === part.to),
   ),
 )
+
+/** Without a signal a scout goes on as who took the list along. */
+async function offlineSession() {
+  const { taken } = await import('./features/scout/store')
+  const kept = await taken()
+  if (kept) settle(kept.session)
+  return kept?.session ?? null
+}
 
 function toSignIn() {
   if (route.name !== 'sign-in') void router.push({ name: 'sign-in', query: { to: route.fullPath } })
@@ -77,7 +86,7 @@ onMounted(async () => {
   window.addEventListener('furrow-signed-out', signedOut)
   window.addEventListener('keydown', onKey)
   await router.isReady()
-  const view = await loadSession().catch(() => null)
+  const view = await loadSession().catch(() => (route.meta.pocket ? offlineSession() : null))
   if (!view?.signedIn) toSignIn()
   ready.value = true
 })

@@ -82,6 +82,12 @@ export const router = createRouter({
       meta: { title: 'Day sheet', guide: 'dispatch' },
     },
     {
+      path: '/scout',
+      name: 'scout',
+      component: () => import('./features/scout/ScoutView.vue'),
+      meta: { title: 'Scout', guide: 'scout', pocket: true },
+    },
+    {
       path: '/weather',
       name: 'weather',
       component: () => import('./features/weather/WeatherView.vue'),

@@ -1412,6 +1412,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/scout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/season": {
         parameters: {
             query?: never;
@@ -1903,7 +1919,7 @@ export interface components {
             detail: string;
             fields: string[];
             /** @enum {string} */
-            kind: "CHOOSE_COVER" | "PLACE_SEEDING" | "LOG_WORK" | "DECIDE_END" | "PLACE_END" | "COUNT_STEMS" | "CHANGE_PLAN";
+            kind: "CHOOSE_COVER" | "PLACE_SEEDING" | "LOG_WORK" | "DECIDE_END" | "PLACE_END" | "COUNT_STEMS" | "LOOK" | "RESEED" | "CHANGE_PLAN";
             says: string;
         };
         CatchView: {
@@ -2010,6 +2026,15 @@ export interface components {
             /** @enum {string} */
             kind: "WITHDRAWN" | "RESTORED";
             reason?: string;
+        };
+        CountBase: {
+            ahead: number[];
+            /** Format: double */
+            heat: number;
+            /** Format: double */
+            mean: number;
+            /** Format: double */
+            sd: number;
         };
         CoverAnswer: {
             /** Format: int32 */
@@ -2223,7 +2248,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "DISCED" | "SEEDED" | "SLURRY_SPREAD" | "CUT" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS";
+            kind: "DISCED" | "SEEDED" | "SLURRY_SPREAD" | "CUT" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS" | "STAND_COUNT" | "WINTERED";
             /** Format: uuid */
             linkId: string;
             lot: string;
@@ -2241,6 +2266,7 @@ export interface components {
             dryGrams?: number[];
             /** Format: double */
             frameSquareFeet?: number;
+            look?: components["schemas"]["Look"];
             operation?: string;
             /** Format: int32 */
             past?: number;
@@ -2269,7 +2295,8 @@ export interface components {
             id: string;
             job?: components["schemas"]["JobId"];
             /** @enum {string} */
-            kind: "DISCED" | "SEEDED" | "SLURRY_SPREAD" | "CUT" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS";
+            kind: "DISCED" | "SEEDED" | "SLURRY_SPREAD" | "CUT" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS" | "STAND_COUNT" | "WINTERED";
+            look?: components["schemas"]["Look"];
             lot?: string;
             /** Format: uuid */
             machineId?: string;
@@ -2544,7 +2571,7 @@ export interface components {
             place?: components["schemas"]["PlaceView"];
             says?: string;
             /** @enum {string} */
-            settledBy?: "DISCED" | "SEEDED" | "SLURRY_SPREAD" | "CUT" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS";
+            settledBy?: "DISCED" | "SEEDED" | "SLURRY_SPREAD" | "CUT" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS" | "STAND_COUNT" | "WINTERED";
             unplaced?: string;
             /** @enum {string} */
             verdict?: "IMPOSSIBLE" | "NOT_YET" | "OPEN" | "LATE" | "DORMANT" | "SHUT";
@@ -2730,6 +2757,32 @@ export interface components {
             steps: components["schemas"]["StepView"][];
             /** Format: int32 */
             unloadsPerFill?: number;
+        };
+        Look: {
+            /** Format: int32 */
+            alive?: number;
+            /** Format: int32 */
+            looked?: number;
+            plants?: number[];
+            spots?: components["schemas"]["Spot"][];
+            /** Format: double */
+            squareFeet?: number;
+            /** Format: double */
+            stemsPerPlant?: number;
+        };
+        LookView: {
+            field: string;
+            /** Format: uuid */
+            fieldId: string;
+            /** @enum {string} */
+            kind: "STEMS" | "CLIP" | "STAND" | "WINTER";
+            says: string;
+            species?: string;
+            what: string;
+            /** Format: int32 */
+            worth: number;
+            /** Format: uuid */
+            zoneId?: string;
         };
         LotForm: {
             binRun?: boolean;
@@ -2939,6 +2992,13 @@ export interface components {
             /** Format: date */
             day: string;
             words: string;
+        };
+        MarksView: {
+            /** Format: double */
+            fair: number;
+            /** Format: double */
+            good: number;
+            stems: boolean;
         };
         MatRange: {
             /** Format: int32 */
@@ -3467,6 +3527,45 @@ export interface components {
             teaches: string;
             words: string;
         };
+        ScoutField: {
+            /** Format: double */
+            acres: number;
+            cover: string;
+            farmstead: string;
+            /** Format: uuid */
+            fieldId: string;
+            /** Format: double */
+            latitude: number;
+            /** Format: double */
+            longitude: number;
+            members: components["schemas"]["ScoutMember"][];
+            name: string;
+            /** Format: date */
+            sown: string;
+            /** Format: uuid */
+            zoneId?: string;
+            zones: components["schemas"]["ScoutZone"][];
+        };
+        ScoutMember: {
+            count?: components["schemas"]["CountBase"];
+            id: string;
+            name: string;
+            plants?: components["schemas"]["MarksView"];
+            smallGrain: boolean;
+            stems?: components["schemas"]["MarksView"];
+        };
+        ScoutView: {
+            fields: components["schemas"]["ScoutField"][];
+            looks: components["schemas"]["LookView"][];
+            test: components["schemas"]["StemTestView"];
+            /** Format: date */
+            today: string;
+        };
+        ScoutZone: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
         SeasonView: {
             calls: components["schemas"]["CallView"][];
             coming: components["schemas"]["ComingView"][];
@@ -3629,6 +3728,18 @@ export interface components {
             line: string;
             name: string;
         };
+        Spot: {
+            /** Format: double */
+            latitude?: number;
+            /** Format: double */
+            longitude?: number;
+            /** Format: int32 */
+            past?: number;
+            /** Format: int32 */
+            stems?: number;
+            /** Format: uuid */
+            zone?: string;
+        };
         SseEmitter: {
             /** Format: int64 */
             timeout: number;
@@ -3688,6 +3799,30 @@ export interface components {
             /** Format: double */
             longitude: number;
             name: string;
+        };
+        StemTestView: {
+            /** Format: double */
+            clipMoisture: number;
+            /** Format: double */
+            clipWide: number;
+            /** Format: int32 */
+            leastSpots: number;
+            /** Format: double */
+            likeness: number;
+            /** Format: int32 */
+            mostStems: number;
+            /** Format: double */
+            notReady: number;
+            /** Format: double */
+            observer: number;
+            /** Format: double */
+            ready: number;
+            /** Format: double */
+            scatter: number;
+            /** Format: int32 */
+            stemsOfSpot: number;
+            /** Format: double */
+            wrong: number;
         };
         StepAnswer: {
             /** Format: int32 */
@@ -6656,6 +6791,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScoutView"];
                 };
             };
         };

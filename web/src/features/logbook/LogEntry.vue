@@ -21,7 +21,7 @@ const props = defineProps<{ kept: Kept; chosen: boolean }>()
 defineEmits<{ correct: []; again: []; map: []; bring: [Event] }>()
 const entry = computed(() => props.kept.entry)
 const named = computed(() => `${props.kept.field}, ${props.kept.about}`)
-const copied = computed(() => entry.value.kind !== 'STEM_COUNT' && entry.value.kind !== 'BIOMASS')
+const copied = computed(() => !['STEM_COUNT', 'BIOMASS', 'STAND_COUNT', 'WINTERED'].includes(entry.value.kind))
 const figures = computed(() => {
   const e = entry.value
   const parts: string[] = []

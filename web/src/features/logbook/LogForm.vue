@@ -9,13 +9,13 @@ import FigureField from '../../parts/FigureField.vue'
 import { useBoard, useChoices, useFields, useLots, useRefresh, useSpecies } from '../../api/resources'
 import Refusal from '../../parts/Refusal.vue'
 import { session } from '../../session'
-import { kindWords, type Kept } from './entries'
+import { kindWords, typedKinds, type Kept } from './entries'
 
 type Kind = Schemas['EntryForm']['kind']
 const props = defineProps<{ field?: string; kind?: string; correcting: Kept | null }>()
 const emit = defineEmits<{ settled: []; withdraw: [reason: string] }>()
 const refresh = useRefresh()
-const kinds = Object.entries(kindWords).map(([value, title]) => ({ value, title }))
+const kinds = typedKinds.map((value) => ({ value, title: kindWords[value] }))
 const DRAFT = 'furrow-log-draft'
 /** Figures are kept in the units of the server, whatever the farm reads; the id names the entry, so that it is never kept twice. */
 const empty = {

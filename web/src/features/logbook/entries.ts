@@ -11,9 +11,15 @@ export const kindWords: Record<Kind, string> = {
   CUT: 'Cut for forage',
   STEM_COUNT: 'Stems counted',
   BIOMASS: 'Biomass clipped',
+  STAND_COUNT: 'Stand counted',
+  WINTERED: 'Winter seen',
   CROP_STAGE: 'Crop stage seen',
   HARVESTED: 'Crop harvested',
 }
+
+/** What is written down in the field itself, with spots and marks: see Scout. */
+const scouted: Kind[] = ['STAND_COUNT', 'WINTERED']
+export const typedKinds = (Object.keys(kindWords) as Kind[]).filter((k) => !scouted.includes(k))
 
 export interface Sought {
   words: string

@@ -8,7 +8,8 @@ defineEmits<{ show: [call: Call] }>()
 
 function target(call: Call) {
   const field = call.fields[0]
-  if (call.kind === 'CHOOSE_COVER' || call.kind === 'CHANGE_PLAN')
+  if (call.kind === 'LOOK') return { name: 'scout' }
+  if (call.kind === 'CHOOSE_COVER' || call.kind === 'CHANGE_PLAN' || call.kind === 'RESEED')
     return { name: 'cover', params: { fieldId: field } }
   if (call.kind === 'LOG_WORK') return { name: 'logbook', query: { field } }
   if (call.kind === 'COUNT_STEMS') return { name: 'logbook', query: { field, kind: 'STEM_COUNT' } }

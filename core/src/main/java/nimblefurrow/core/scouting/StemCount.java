@@ -9,7 +9,6 @@ import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.quantity.Unit;
-import org.apache.commons.statistics.distribution.NormalDistribution;
 
 /**
  * Stems looked at one by one at several spots: how many were past flowering. Stems of one spot are
@@ -25,14 +24,9 @@ public record StemCount(int spots, int stems, int past) {
   private static final FigureKey NOT_READY = FigureKey.of("scouting", "not_ready_share");
   private static final FigureKey LEAST_SPOTS = FigureKey.of("scouting", "least_spots");
   private static final FigureKey MOST_STEMS = FigureKey.of("scouting", "most_stems");
-  private static final FigureKey OBSERVER = FigureKey.of("scouting", "observer_error");
 
-  /** Points of the mean that are weighed, so many SDs to either side. */
-  private static final int POINTS = 161;
-
-  private static final double WIDE = 4;
-  private static final double TINY = 1e-300;
-  private static final NormalDistribution UNIT = NormalDistribution.of(0, 1);
+  /** How far one looks from another at a stage (SD), °F-days. */
+  public static final FigureKey OBSERVER = FigureKey.of("scouting", "observer_error");
 
   /** What a count says: roll, come back later, or count on. */
   public enum Verdict {
@@ -55,43 +49,26 @@ public record StemCount(int spots, int stems, int past) {
     return Share.of((double) past / stems);
   }
 
-  private double designEffect(Figures figures) {
-    return 1 + ((double) stems / spots - 1) * figures.of(LIKENESS);
-  }
-
-  private double effectiveStems(Figures figures) {
-    return stems / designEffect(figures);
+  /** The test of stems with a farm's figures. */
+  public static StemTest test(Figures figures) {
+    return new StemTest(
+        figures.of(READY),
+        figures.of(NOT_READY),
+        figures.of(WRONG),
+        figures.of(LIKENESS),
+        figures.whole(LEAST_SPOTS),
+        figures.whole(MOST_STEMS));
   }
 
   /** Sequential test of 80 % or more against 60 % or less; no verdict before the fifth spot. */
   public Verdict verdict(Figures figures) {
-    double ready = figures.of(READY);
-    double notReady = figures.of(NOT_READY);
-    double wrong = figures.of(WRONG);
-    double sure = Math.log((1 - wrong) / wrong);
-    if (spots < figures.whole(LEAST_SPOTS)) {
-      return Verdict.COUNT_ON;
-    }
-    double evidence =
-        (past * Math.log(ready / notReady)
-                + (stems - past) * Math.log((1 - ready) / (1 - notReady)))
-            / designEffect(figures);
-    if (evidence >= sure) {
-      return Verdict.READY;
-    }
-    return evidence <= -sure || stems >= figures.whole(MOST_STEMS)
-        ? Verdict.WAIT
-        : Verdict.COUNT_ON;
+    return test(figures).verdict(spots, stems, past);
   }
 
   /** Wilson interval of the share at 90 %, on the effective number of stems. */
   public Share[] interval(Figures figures) {
-    double z = UNIT.inverseCumulativeProbability(0.95);
-    double n = effectiveStems(figures);
-    double p = share().fraction();
-    double middle = (p + z * z / (2 * n)) / (1 + z * z / n);
-    double half = z / (1 + z * z / n) * Math.sqrt(p * (1 - p) / n + z * z / (4 * n * n));
-    return new Share[] {Share.of(Math.max(0, middle - half)), Share.of(Math.min(1, middle + half))};
+    double[] ends = test(figures).interval(spots, stems, past);
+    return new Share[] {Share.of(ends[0]), Share.of(ends[1])};
   }
 
   /**
@@ -104,30 +81,16 @@ public record StemCount(int spots, int stems, int past) {
    */
   public StageBelief anchored(
       StageBelief before, double meanBefore, double heatToday, Figures figures) {
-    double effect = designEffect(figures);
-    double reached = past / effect;
-    double open = (stems - past) / effect;
-    double sd = before.sdOf(meanBefore, figures);
-    double scatter = figures.of(StageForecast.STEM_SPREAD);
-    double weights = 0;
-    double mean = 0;
-    double squares = 0;
-    for (int i = 0; i < POINTS; i++) {
-      double off = sd * WIDE * (2.0 * i / (POINTS - 1) - 1);
-      double z = (heatToday - meanBefore - off) / scatter;
-      double log =
-          -0.5 * off * off / (sd * sd)
-              + reached * Math.log(Math.max(TINY, UNIT.cumulativeProbability(z)))
-              + open * Math.log(Math.max(TINY, UNIT.survivalProbability(z)));
-      double weight = Math.exp(log);
-      weights += weight;
-      mean += weight * off;
-      squares += weight * off * off;
-    }
-    mean /= weights;
-    double variance = squares / weights - mean * mean;
-    double eye = figures.of(OBSERVER);
+    double effect = test(figures).designEffect(spots, stems);
+    CountedMean after =
+        new CountedMean(meanBefore, before.sdOf(meanBefore, figures))
+            .after(
+                heatToday,
+                past / effect,
+                (stems - past) / effect,
+                figures.of(StageForecast.STEM_SPREAD),
+                figures.of(OBSERVER));
     return new StageBelief(
-        before.laterBy() + mean, Math.sqrt(variance + eye * eye), Optional.of(heatToday));
+        before.laterBy() + after.mean() - meanBefore, after.sd(), Optional.of(heatToday));
   }
 }

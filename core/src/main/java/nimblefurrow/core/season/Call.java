@@ -20,6 +20,8 @@ public record Call(Kind kind, Reason says, Reason detail, List<UUID> fields, Loc
     DECIDE_END,
     PLACE_END,
     COUNT_STEMS,
+    LOOK,
+    RESEED,
     CHANGE_PLAN
   }
 }

@@ -52,6 +52,7 @@ public final class CallBoard {
     calls.addAll(endings.endings(lanes));
     calls.addAll(endings.clearings(lanes));
     endings.counting(lanes).ifPresent(calls::add);
+    calls.addAll(new LookCalls(at).calls(lanes));
     choosing(lanes).ifPresent(calls::add);
     calls.sort(Comparator.comparing(Call::by));
     return calls;

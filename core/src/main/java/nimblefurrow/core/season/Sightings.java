@@ -7,30 +7,52 @@ import java.util.Map;
 import nimblefurrow.core.cover.CoverSeen;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.CoverStand;
+import nimblefurrow.core.cover.Growth;
 import nimblefurrow.core.cover.MatBelief;
 import nimblefurrow.core.cover.MatForecast;
+import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.StageBelief;
 import nimblefurrow.core.cover.StageForecast;
 import nimblefurrow.core.cover.StandConditions;
+import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.scouting.Quadrats;
+import nimblefurrow.core.scouting.StandCount;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.weather.Outlook;
 
 /** What was counted and clipped in one cover, in the order of the days. */
-public record Sightings(List<Stems> stems, List<Sample> samples) {
+public record Sightings(
+    List<Stems> stems, List<Sample> samples, List<Stand> stands, List<Wintered> winters) {
   /** Stems of one species counted on a day. */
   public record Stems(LocalDate date, String species, StemCount count) {}
 
   /** Frames clipped on a day. */
   public record Sample(LocalDate date, Quadrats frames) {}
 
+  /** Plants of one species counted on a day. */
+  public record Stand(LocalDate date, String species, StandCount count) {}
+
+  /** What came through the winter of one species, seen on a day. */
+  public record Wintered(LocalDate date, String species, Share alive) {}
+
   /** Nothing seen yet. */
-  public static final Sightings NONE = new Sightings(List.of(), List.of());
+  public static final Sightings NONE = new Sightings(List.of(), List.of(), List.of(), List.of());
+
+  /** Stems and samples only. */
+  public Sightings(List<Stems> stems, List<Sample> samples) {
+    this(stems, samples, List.of(), List.of());
+  }
 
   public Sightings {
     stems = List.copyOf(stems);
     samples = List.copyOf(samples);
+    stands = List.copyOf(stands);
+    winters = List.copyOf(winters);
+  }
+
+  private boolean nothing() {
+    return stems.isEmpty() && samples.isEmpty() && stands.isEmpty() && winters.isEmpty();
   }
 
   /**
@@ -40,7 +62,7 @@ public record Sightings(List<Stems> stems, List<Sample> samples) {
    * @param given what the field gives the cover to grow with
    */
   public CoverPlan anchor(CoverPlan plan, StandConditions given, Outlook outlook) {
-    if (plan.seeded() == null || stems.isEmpty() && samples.isEmpty()) {
+    if (plan.seeded() == null || nothing()) {
       return plan;
     }
     Map<String, StageBelief> beliefs = new HashMap<>(plan.seen().stages());
@@ -48,8 +70,13 @@ public record Sightings(List<Stems> stems, List<Sample> samples) {
       anchorStages(plan, outlook, beliefs, counted);
     }
     MatBelief belief = plan.seen().mat();
+    Map<String, Double> plants = plants(plan);
     MatForecast curve =
-        new MatForecast(CoverStand.sown(plan.mix(), plan.seeded()).with(given), outlook);
+        new MatForecast(
+            CoverStand.sown(plan.mix(), plan.seeded())
+                .with(given)
+                .with(new CoverSeen(Map.of(), MatBelief.UNSEEN, plants)),
+            outlook);
     for (Sample sample : samples) {
       LocalDate day = sample.date();
       belief =
@@ -61,7 +88,29 @@ public record Sightings(List<Stems> stems, List<Sample> samples) {
               sample.frames().cv(outlook.figures()),
               outlook.figures());
     }
-    return plan.with(new CoverSeen(beliefs, belief, plan.seen().plants()));
+    return plan.with(new CoverSeen(beliefs, belief, plants));
+  }
+
+  /** Plants per ft² by species: the last count, less what the winter took after it. */
+  private Map<String, Double> plants(CoverPlan plan) {
+    Map<String, Double> plants = new HashMap<>(plan.seen().plants());
+    for (Mix.Member member : plan.mix().members()) {
+      Species species = member.species();
+      LocalDate counted = LocalDate.MIN;
+      for (Stand stand : stands) {
+        if (stand.species().equals(species.id())) {
+          plants.put(species.id(), stand.count().asPlants(species));
+          counted = stand.date();
+        }
+      }
+      for (Wintered winter : winters) {
+        if (winter.species().equals(species.id()) && !winter.date().isBefore(counted)) {
+          double before = plants.getOrDefault(species.id(), Growth.usualPlants(species));
+          plants.put(species.id(), before * winter.alive().fraction());
+        }
+      }
+    }
+    return plants;
   }
 
   private static void anchorStages(

@@ -242,6 +242,7 @@ class DemoLog {
         null,
         null,
         yieldPerAcre,
+        null,
         new EntryDetails.DayWeather(w.maxF(), w.minF(), w.rainIn(), w.windMph()));
   }
 

@@ -172,6 +172,7 @@ class FlightRuns {
                 null,
                 null,
                 null,
+                null,
                 null),
             run.plan.pass() > 1);
     applied.keep(farm, saved.entry().id(), "drone stand-in", p.flown().points());

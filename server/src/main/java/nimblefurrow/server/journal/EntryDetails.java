@@ -21,6 +21,7 @@ public record EntryDetails(
     @Maybe Double frameSquareFeet,
     @Maybe List<Double> dryGrams,
     @Maybe Double yieldPerAcre,
+    @Maybe Look look,
     @Maybe DayWeather weather) {
 
   /** The weather of the day as known when it was written down. */
@@ -38,10 +39,11 @@ public record EntryDetails(
         frameSquareFeet,
         dryGrams,
         yieldPerAcre,
+        look,
         weather);
   }
 
   public static EntryDetails none() {
-    return new EntryDetails(null, null, null, null, null, null, null, null, null, null, null);
+    return new EntryDetails(null, null, null, null, null, null, null, null, null, null, null, null);
   }
 }

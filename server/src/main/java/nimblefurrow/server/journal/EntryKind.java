@@ -14,7 +14,9 @@ public enum EntryKind implements Coded {
   HARVESTED("harvested"),
   CROP_STAGE("crop_stage"),
   STEM_COUNT("stem_count"),
-  BIOMASS("biomass");
+  BIOMASS("biomass"),
+  STAND_COUNT("stand_count"),
+  WINTERED("wintered");
 
   private final String code;
 
@@ -25,6 +27,11 @@ public enum EntryKind implements Coded {
   @Override
   public String code() {
     return code;
+  }
+
+  /** Whether it was seen in a field rather than done to it, so that it is of that field only. */
+  public boolean seen() {
+    return this == STEM_COUNT || this == BIOMASS || this == STAND_COUNT || this == WINTERED;
   }
 
   /** Whether a link of the chain can have one only, as it is sown once and harvested once. */

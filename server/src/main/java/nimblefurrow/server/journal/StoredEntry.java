@@ -25,6 +25,7 @@ record StoredEntry(
     Double frameSquareFeet,
     List<Double> dryGrams,
     Double yieldPerAcre,
+    StoredLook look,
     Weather weather) {
   record Weather(double maxF, double minF, double rainIn, double windMph) {}
 
@@ -42,6 +43,7 @@ record StoredEntry(
         e.frameSquareFeet(),
         e.dryGrams(),
         e.yieldPerAcre(),
+        StoredLook.of(e.look()),
         w == null ? null : new Weather(w.maxF(), w.minF(), w.rainIn(), w.windMph()));
   }
 
@@ -57,6 +59,7 @@ record StoredEntry(
         frameSquareFeet,
         dryGrams,
         yieldPerAcre,
+        look == null ? null : look.look(),
         weather == null
             ? null
             : new EntryDetails.DayWeather(

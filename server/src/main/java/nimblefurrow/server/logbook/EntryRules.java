@@ -1,6 +1,7 @@
 package nimblefurrow.server.logbook;
 
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
@@ -8,11 +9,14 @@ import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.SeedRate;
+import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.scouting.Quadrats;
+import nimblefurrow.core.scouting.StandCount;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.journal.EntryKind;
+import nimblefurrow.server.journal.Look;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.season.FieldSeasons;
 import org.springframework.stereotype.Component;
@@ -105,6 +109,16 @@ class EntryRules {
         refuseUnless(sown, "there is no sown cover to clip");
         frames(form);
       }
+      case STAND_COUNT -> {
+        refuseUnless(sown, "a stand can be counted once the cover is sown");
+        Limits.given("species", form.species());
+        stand(form);
+      }
+      case WINTERED -> {
+        refuseUnless(sown, "there is no sown cover that could have wintered");
+        Limits.given("species", form.species());
+        alive(form);
+      }
       case CROP_STAGE -> {
         refuseFreedGround(field);
         Limits.given("stage", form.stage());
@@ -141,6 +155,23 @@ class EntryRules {
         Limits.given("spots", f.spots()),
         Limits.given("stems", f.stems()),
         Limits.given("stems past flowering", f.past()));
+  }
+
+  static StandCount stand(Logbook.EntryForm f) {
+    Look look = Limits.given("plants by spot", f.look());
+    return new StandCount(
+        Limits.given("plants by spot", look.plants()),
+        Limits.given("ground of a spot", look.squareFeet()),
+        Optional.ofNullable(look.stemsPerPlant()));
+  }
+
+  static Share alive(Logbook.EntryForm f) {
+    Look look = Limits.given("plants looked at", f.look());
+    int looked = Limits.given("plants looked at", look.looked());
+    Limits.within("plants looked at", looked, 1, 2000, Unit.NONE);
+    int alive = Limits.given("plants alive", look.alive());
+    Limits.within("plants alive (of those looked at)", alive, 0, looked, Unit.NONE);
+    return Share.of((double) alive / looked);
   }
 
   static Quadrats frames(Logbook.EntryForm f) {

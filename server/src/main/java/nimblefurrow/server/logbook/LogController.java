@@ -167,6 +167,8 @@ class LogController {
       case STEM_COUNT ->
           "%d of %d stems past flowering at %d spots".formatted(d.past(), d.stems(), d.spots());
       case BIOMASS -> "%d frames clipped".formatted(d.dryGrams().size());
+      case STAND_COUNT -> "stand counted in %d spots".formatted(d.look().plants().size());
+      case WINTERED -> "%d of %d alive".formatted(d.look().alive(), d.look().looked());
     };
   }
 }

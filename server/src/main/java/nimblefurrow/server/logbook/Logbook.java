@@ -1,5 +1,6 @@
 package nimblefurrow.server.logbook;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
@@ -7,12 +8,17 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.cashcrop.CropStage;
+import nimblefurrow.core.cover.Catalogue;
+import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.DryMatter;
+import nimblefurrow.core.quantity.Measure;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.scouting.Quadrats;
+import nimblefurrow.core.scouting.StandCount;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.work.JobId;
@@ -25,6 +31,7 @@ import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.journal.Journal;
 import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.journal.Journal.NewEntry;
+import nimblefurrow.server.journal.Look;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.FarmUser;
@@ -64,7 +71,8 @@ public class Logbook {
       @Maybe Integer past,
       @Maybe Double frameSquareFeet,
       @Maybe @Size(max = 60) List<Double> dryGrams,
-      @Maybe Double yieldPerAcre) {
+      @Maybe Double yieldPerAcre,
+      @Maybe @Valid Look look) {
 
     /** The same entry, as the one that settles a job. */
     EntryForm settling(JobId settled) {
@@ -88,7 +96,8 @@ public class Logbook {
           past,
           frameSquareFeet,
           dryGrams,
-          yieldPerAcre);
+          yieldPerAcre,
+          look);
     }
   }
 
@@ -176,6 +185,7 @@ public class Logbook {
                 form.frameSquareFeet(),
                 form.dryGrams(),
                 form.yieldPerAcre(),
+                form.look(),
                 null)
             .with(weather(before.day(), form.on()));
     Entry entry =
@@ -291,6 +301,9 @@ public class Logbook {
         case COUNT_ON -> "Undecided: count more spots.";
       };
     }
+    if (form.kind() == EntryKind.STAND_COUNT) {
+      return standWords(form, units, figures);
+    }
     if (form.kind() == EntryKind.BIOMASS) {
       Quadrats frames = EntryRules.frames(form);
       return frames.clipMore(figures)
@@ -300,6 +313,26 @@ public class Logbook {
               .formatted(units.say(DryMatter.poundsPerAcre(frames.halfWidth().orElseThrow())));
     }
     return null;
+  }
+
+  private static String standWords(EntryForm form, UnitSystem units, Figures figures) {
+    Species species = Catalogue.of(figures).species(form.species());
+    StandCount count = EntryRules.stand(form);
+    String words =
+        switch (count.verdict(species)) {
+          case GOOD -> "Good: ";
+          case FAIR -> "Fair: ";
+          case POOR -> "Poor: ";
+          case UNKNOWN -> "";
+        };
+    return words
+        + units.say(plants(count.perSquareFoot()))
+        + count.halfWidth().map(h -> " ± " + units.say(plants(h))).orElse("")
+        + ".";
+  }
+
+  private static Measure plants(double perSquareFoot) {
+    return Measure.of(Math.round(10 * perSquareFoot) / 10.0, Unit.PLANT_PER_SQUARE_FOOT);
   }
 
   private static String percent(Figures figures, FigureKey share) {

@@ -17,7 +17,6 @@ import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.journal.EntryDetails;
-import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.journal.Journal;
 import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.platform.Conflict;
@@ -58,7 +57,7 @@ class SameAgain {
 
   List<Told> on(UUID farm, FarmUser by, UUID entryId, Form form) {
     Entry entry = journal.one(farm, entryId);
-    if (entry.kind() == EntryKind.STEM_COUNT || entry.kind() == EntryKind.BIOMASS) {
+    if (entry.kind().seen()) {
       throw new OutOfRange("entry", "what was counted or clipped is of its own field only");
     }
     UnitSystem units = farms.view(farm).units();
@@ -109,6 +108,7 @@ class SameAgain {
         entry.note(),
         details.route(),
         details.stage(),
+        null,
         null,
         null,
         null,

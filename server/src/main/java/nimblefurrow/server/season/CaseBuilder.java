@@ -5,10 +5,13 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import nimblefurrow.core.cashcrop.Observation;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.StandConditions;
+import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.scouting.Quadrats;
+import nimblefurrow.core.scouting.StandCount;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.season.CoverPlan;
 import nimblefurrow.core.season.FieldCase;
@@ -78,6 +81,8 @@ final class CaseBuilder {
     LocalDate slurry = null;
     List<Sightings.Stems> stems = new ArrayList<>();
     List<Sightings.Sample> samples = new ArrayList<>();
+    List<Sightings.Stand> stands = new ArrayList<>();
+    List<Sightings.Wintered> winters = new ArrayList<>();
     Map<Operation, LocalDate> done = new HashMap<>();
     for (Entry entry : entries) {
       EntryDetails d = entry.details();
@@ -93,6 +98,21 @@ final class CaseBuilder {
         case BIOMASS ->
             samples.add(
                 new Sightings.Sample(entry.on(), new Quadrats(d.frameSquareFeet(), d.dryGrams())));
+        case STAND_COUNT ->
+            stands.add(
+                new Sightings.Stand(
+                    entry.on(),
+                    d.species(),
+                    new StandCount(
+                        d.look().plants(),
+                        d.look().squareFeet(),
+                        Optional.ofNullable(d.look().stemsPerPlant()))));
+        case WINTERED ->
+            winters.add(
+                new Sightings.Wintered(
+                    entry.on(),
+                    d.species(),
+                    Share.of((double) d.look().alive() / d.look().looked())));
         default -> {}
       }
     }
@@ -100,7 +120,7 @@ final class CaseBuilder {
       done.put(Operation.SLURRY, slurry);
     }
     CoverPlan known = plan.with(cover.cover().side(done)).sown(seeded).ended(ended);
-    return new Sightings(stems, samples).anchor(known, given, outlook);
+    return new Sightings(stems, samples, stands, winters).anchor(known, given, outlook);
   }
 
   private static NextCrop next(FieldStretch stretch, Outlook outlook) {

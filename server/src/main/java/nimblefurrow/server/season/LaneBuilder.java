@@ -301,10 +301,12 @@ final class LaneBuilder {
           case CROP_STAGE -> "stage seen";
           case STEM_COUNT -> "stems counted";
           case BIOMASS -> "clipped";
+          case STAND_COUNT -> "stand counted";
+          case WINTERED -> "wintered";
         };
     boolean work =
         switch (entry.kind()) {
-          case CROP_STAGE, STEM_COUNT, BIOMASS -> false;
+          case CROP_STAGE, STEM_COUNT, BIOMASS, STAND_COUNT, WINTERED -> false;
           default -> true;
         };
     return Optional.of(

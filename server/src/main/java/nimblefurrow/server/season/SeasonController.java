@@ -287,6 +287,8 @@ class SeasonController {
           case PLACE_SEEDING, PLACE_END, DECIDE_END -> "Put on days";
           case LOG_WORK -> "Log it";
           case COUNT_STEMS -> "Enter a count";
+          case LOOK -> "Go and look";
+          case RESEED -> "Decide";
         };
     return new SeasonView.CallView(
         call.kind(),

@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { computed, onMounted, reactive, ref, watch } from 'vue'
+import type { Schemas } from '../../api/client'
+import { buzz } from './place'
+import * as store from './store'
+
+/** Plants dug or pulled after the winter, alive or dead, tapped one by one. */
+const props = defineProps<{ field: Schemas['ScoutField']; view: Schemas['ScoutView']; species?: string }>()
+const emit = defineEmits<{ done: [form: store.Entry, says: string]; away: [] }>()
+const key = `winter ${props.field.fieldId} ${props.field.zoneId ?? ''}`
+const state = reactive({
+  id: crypto.randomUUID(),
+  on: props.view.today,
+  species: props.species ?? props.field.members[0]?.id ?? '',
+  taps: [] as boolean[],
+})
+const loaded = ref(false)
+onMounted(async () => {
+  const was = await store.draft<typeof state>(key)
+  if (was && was.on === props.view.today) Object.assign(state, was)
+  loaded.value = true
+})
+watch(state, () => loaded.value && void store.jot(key, state), { deep: true })
+const alive = computed(() => state.taps.filter(Boolean).length)
+function tap(lives: boolean) {
+  buzz(lives ? 30 : [15, 40, 15])
+  state.taps.push(lives)
+}
+async function finish() {
+  await store.clear(key)
+  const form = {
+    id: state.id,
+    fieldId: props.field.fieldId,
+    zoneId: props.field.zoneId,
+    kind: 'WINTERED',
+    on: state.on,
+    species: state.species,
+    look: { alive: alive.value, looked: state.taps.length },
+  } as store.Entry
+  emit('done', form, `${alive.value} of ${state.taps.length} plants alive`)
+}
+</script>
+
+<template>
+  <section class="sheet" :aria-label="`After the winter in ${field.name}`">
+    <header>
+      <h1>{{ field.name }}</h1>
+      <v-btn variant="text" @click="emit('away')">Back</v-btn>
+    </header>
+    <p class="says" role="status">
+      <template v-if="state.taps.length"
+        ><b>{{ alive }} of {{ state.taps.length }}</b> alive.</template
+      >
+      <template v-else
+        >Dig plants as they come, at five places or more: a white, firm crown lives; a brown, soft one is
+        dead.</template
+      >
+    </p>
+    <v-select
+      v-if="field.members.length > 1"
+      v-model="state.species"
+      label="Of"
+      :items="field.members.map((m) => ({ value: m.id, title: m.name }))"
+      :disabled="state.taps.length > 0"
+    />
+    <div class="thumb">
+      <div class="two">
+        <button type="button" class="big no" @click="tap(false)">Dead</button>
+        <button type="button" class="big yes" @click="tap(true)">Alive</button>
+      </div>
+      <div class="two">
+        <v-btn variant="tonal" size="large" :disabled="!state.taps.length" @click="state.taps.pop()">Undo</v-btn>
+        <v-btn color="primary" size="large" :disabled="!state.taps.length" @click="finish">Keep this</v-btn>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped src="./sheet.css"></style>
