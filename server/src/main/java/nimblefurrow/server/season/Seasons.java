@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
+import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.season.FieldCase;
@@ -215,7 +216,9 @@ public class Seasons {
   /** By and large: a day for each climate year and stage, and the points of the ridge. */
   private static int bytes(Known known, FieldSeason season) {
     int years = season.window().map(w -> w.opens().members()).orElse(1);
-    int dates = season.stages().size() + season.crop().all().size() + 8;
-    return 600 + dates * (120 + 24 * years) + 72 * season.ridge().size();
+    int dates = season.crop().all().size() + 8;
+    // Stages tell each year for several fields that may be; their days are the weather's own.
+    int staged = season.stages().values().stream().mapToInt(DateForecast::members).sum();
+    return 600 + dates * (120 + 24 * years) + 12 * staged + 72 * season.ridge().size();
   }
 }
