@@ -40,7 +40,7 @@ const pages = [
     ],
   },
   { to: '/dispatch', words: 'Dispatch' },
-  { to: '/scout', words: 'Scout' },
+  { to: '/scout', words: 'Scout', parts: [{ to: '/right', words: 'How right were we' }] },
   { to: '/logbook', words: 'Logbook' },
   { to: '/farm', words: 'Farm', parts: [{ to: '/catalogue', words: 'Catalogue' }] },
 ]

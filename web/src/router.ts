@@ -88,6 +88,12 @@ export const router = createRouter({
       meta: { title: 'Scout', guide: 'scout', pocket: true },
     },
     {
+      path: '/right',
+      name: 'right',
+      component: () => import('./features/scout/RightView.vue'),
+      meta: { title: 'How right were we', guide: 'weather' },
+    },
+    {
       path: '/weather',
       name: 'weather',
       component: () => import('./features/weather/WeatherView.vue'),

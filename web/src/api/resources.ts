@@ -82,6 +82,13 @@ export const useYear = () =>
 export const useSaid = () =>
   useQuery({ queryKey: ['weather', 'said'], queryFn: () => got(api.GET('/api/weather/said')) })
 
+export const useRight = () =>
+  useQuery({
+    meta: { says: 'Looking up what was told' },
+    queryKey: ['right'],
+    queryFn: () => got(api.GET('/api/right')),
+  })
+
 export const useScenarios = () =>
   useQuery({ queryKey: ['weather', 'scenarios'], queryFn: () => got(api.GET('/api/weather/scenarios')) })
 

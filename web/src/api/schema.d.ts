@@ -1396,6 +1396,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/right": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["right"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sample": {
         parameters: {
             query?: never;
@@ -3425,6 +3441,15 @@ export interface components {
             sown: boolean;
             words: string;
         };
+        RightView: {
+            /** Format: int32 */
+            held: number;
+            rows: components["schemas"]["ToldView"][];
+            /** Format: int32 */
+            told: number;
+            /** Format: int32 */
+            wanted: number;
+        };
         RotationForm: {
             crops: ("CORN_GRAIN" | "CORN_SILAGE" | "SOYBEANS" | "WINTER_WHEAT" | "OATS" | "OTHER" | "FREE_GROUND")[];
             fields: string[];
@@ -3888,6 +3913,31 @@ export interface components {
             /** Format: uuid */
             fieldId: string;
             refused?: string;
+        };
+        ToldView: {
+            /** Format: date */
+            cameDay?: string;
+            /** Format: double */
+            camePounds?: number;
+            field: string;
+            /** Format: date */
+            fromDay?: string;
+            /** Format: double */
+            fromPounds?: number;
+            held: boolean;
+            /** Format: date */
+            middleDay?: string;
+            /** Format: double */
+            middlePounds?: number;
+            /** Format: date */
+            on: string;
+            /** Format: date */
+            toDay?: string;
+            /** Format: double */
+            toPounds?: number;
+            /** @enum {string} */
+            what: "HARVEST" | "CROP_STAGE" | "MAT";
+            words: string;
         };
         TopsoilRange: {
             /** Format: int32 */
@@ -6751,6 +6801,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LeftView"][];
+                };
+            };
+        };
+    };
+    right: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RightView"];
                 };
             };
         };

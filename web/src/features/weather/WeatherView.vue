@@ -87,6 +87,7 @@ async function runThrough(code: string) {
     <YearBands />
     <section v-if="said?.length" class="mt-4" aria-labelledby="said">
       <h2 id="said">What was forecast against what came</h2>
+      <p><router-link to="/right">The farm's own forecasts: how right were we</router-link></p>
       <div class="wide">
         <table class="plain">
           <caption>

@@ -37,6 +37,7 @@ class WalkTest {
           new View("/cover/many", "what comes first on most fields", "p.answer"),
           new View("/dispatch", "who works where on which day", ".track", ".list h2"),
           new View("/scout", "what is worth a look today", "p.answer"),
+          new View("/right", "how many forecasts held", "p.answer"),
           new View("/weather", "the days to come and who can work in them", "p.answer"),
           new View("/logbook", "what was done", ".day li, .day .entry", "form"),
           new View("/fields", "the fields with their chains", "td.chain"),

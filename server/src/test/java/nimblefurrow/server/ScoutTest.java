@@ -88,6 +88,27 @@ class ScoutTest {
   }
 
   @Test
+  void whatWasToldIsSetAgainstWhatCame() {
+    JsonNode right = guest.get("/api/right").json();
+    assertThat(right.path("told").asInt()).isEqualTo(right.path("rows").size()).isPositive();
+    int held = 0;
+    for (JsonNode row : right.path("rows")) {
+      assertThat(row.path("what").asString()).isEqualTo("HARVEST");
+      String from = row.path("fromDay").asString();
+      String to = row.path("toDay").asString();
+      String came = row.path("cameDay").asString();
+      assertThat(from).isLessThanOrEqualTo(to);
+      assertThat(row.path("on").asString()).as("told before").isLessThan(came);
+      boolean within = from.compareTo(came) <= 0 && came.compareTo(to) <= 0;
+      assertThat(row.path("held").asBoolean()).isEqualTo(within);
+      held += within ? 1 : 0;
+    }
+    assertThat(right.path("held").asInt()).isEqualTo(held);
+    Caller fresh = new Caller(RunningServer.address()).ownFarm();
+    assertThat(fresh.get("/api/right").json().path("told").asInt()).isZero();
+  }
+
+  @Test
   void whatTheWinterTookIsOfThoseLookedAt() {
     Map<String, Object> form = entry(field, "WINTERED");
     form.put("look", Map.of("alive", 12, "looked", 10));

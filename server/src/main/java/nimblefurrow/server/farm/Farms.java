@@ -36,7 +36,25 @@ public class Farms {
       int weatherVersion,
       HouseRules rules,
       double spare,
-      double mostCv) {}
+      double mostCv) {
+    /** The same farm as it was on another day, to be told what was told then. */
+    public FarmView on(LocalDate day) {
+      return new FarmView(
+          id,
+          name,
+          site,
+          units,
+          demo,
+          day,
+          weatherSource,
+          stationSeed,
+          scenario,
+          weatherVersion,
+          rules,
+          spare,
+          mostCv);
+    }
+  }
 
   private final FarmRows farms;
   private final FarmFigures figures;

@@ -2,6 +2,7 @@ package nimblefurrow.server.season;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
@@ -88,7 +89,19 @@ public class Seasons {
 
   /** All seasons of a farm; empty while it has no weather to go by. */
   public Optional<FarmSeason> of(UUID farmId) {
-    FarmView farm = farms.view(farmId);
+    return of(farms.view(farmId));
+  }
+
+  /**
+   * All seasons as they were told on a day gone by: by the weather and the entries known then, with
+   * the plans of today.
+   */
+  public Optional<FarmSeason> toldOn(UUID farmId, LocalDate day) {
+    return of(farms.view(farmId).on(day));
+  }
+
+  private Optional<FarmSeason> of(FarmView farm) {
+    UUID farmId = farm.id();
     return weathers
         .of(farm)
         .map(
