@@ -15,6 +15,7 @@ import nimblefurrow.core.scouting.StandCount;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.season.CoverPlan;
 import nimblefurrow.core.season.FieldCase;
+import nimblefurrow.core.season.SharedCounts;
 import nimblefurrow.core.season.Sightings;
 import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.weather.Outlook;
@@ -35,6 +36,7 @@ final class CaseBuilder {
       FieldStretch stretch,
       List<Entry> entries,
       Catalogue catalogue,
+      SharedCounts counts,
       Outlook outlook) {
     Link crop = stretch.crop();
     List<Observation> seen = new ArrayList<>();
@@ -58,6 +60,7 @@ final class CaseBuilder {
                             of(entries, cover),
                             catalogue,
                             StandConditions.on(field.facts().soil()),
+                            counts,
                             outlook)
                         .with(stretch.clearing().orElse(null))),
         next(stretch, outlook));
@@ -74,11 +77,13 @@ final class CaseBuilder {
       List<Entry> entries,
       Catalogue catalogue,
       StandConditions given,
+      SharedCounts counts,
       Outlook outlook) {
     CoverPlan plan = plan(cover.cover().checked(), catalogue);
     LocalDate seeded = null;
     LocalDate ended = null;
     LocalDate slurry = null;
+    String lot = "";
     List<Sightings.Stems> stems = new ArrayList<>();
     List<Sightings.Sample> samples = new ArrayList<>();
     List<Sightings.Stand> stands = new ArrayList<>();
@@ -87,7 +92,10 @@ final class CaseBuilder {
     for (Entry entry : entries) {
       EntryDetails d = entry.details();
       switch (entry.kind()) {
-        case SEEDED -> seeded = seeded == null ? entry.on() : seeded;
+        case SEEDED -> {
+          lot = seeded == null ? CountedCovers.lot(entry) : lot;
+          seeded = seeded == null ? entry.on() : seeded;
+        }
         case DISCED -> done.put(Operation.disc(done.size() + 1), entry.on());
         case SLURRY_SPREAD -> slurry = slurry == null ? entry.on() : slurry;
         case ENDED, CUT -> ended = ended == null ? entry.on() : ended;
@@ -119,7 +127,12 @@ final class CaseBuilder {
     if (slurry != null) {
       done.put(Operation.SLURRY, slurry);
     }
-    CoverPlan known = plan.with(cover.cover().side(done)).sown(seeded).ended(ended);
+    CoverPlan known =
+        counts.over(
+            plan.with(cover.cover().side(done)).sown(seeded).ended(ended),
+            cover.id(),
+            lot,
+            outlook);
     return new Sightings(stems, samples, stands, winters).anchor(known, given, outlook);
   }
 

@@ -190,7 +190,7 @@ final class FieldComposer {
                         || Objects.equals(e.zoneId(), seenIn)
                         || shown.cover().filter(c -> e.zoneId().equals(c.zoneId())).isPresent())
             .toList();
-    return CaseBuilder.build(field, shown, seen, loaded.catalogue(), outlook);
+    return CaseBuilder.build(field, shown, seen, loaded.catalogue(), loaded.counts(), outlook);
   }
 
   private FieldSeason compose(boolean past, FieldCase field) {

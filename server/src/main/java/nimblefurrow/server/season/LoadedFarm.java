@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.cover.Catalogue;
+import nimblefurrow.core.season.SharedCounts;
 import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.field.FieldView;
@@ -17,4 +18,5 @@ record LoadedFarm(
     Catalogue catalogue,
     List<FieldView> wanted,
     Map<UUID, List<Link>> chains,
-    Map<UUID, List<Entry>> entries) {}
+    Map<UUID, List<Entry>> entries,
+    SharedCounts counts) {}

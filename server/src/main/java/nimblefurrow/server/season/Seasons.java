@@ -12,12 +12,14 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
+import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.season.FieldCase;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.season.SeasonComposer;
+import nimblefurrow.core.season.SharedCounts;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.server.catalogue.FarmFigures;
 import nimblefurrow.server.chain.Chains;
@@ -171,11 +173,17 @@ public class Seasons {
       Map<UUID, List<Link>> links,
       Predicate<Entry> counts) {
     Map<UUID, List<Entry>> entries = new HashMap<>();
-    journal.until(farm.id(), weather.today()).stream()
-        .filter(counts)
-        .forEach(e -> entries.computeIfAbsent(e.fieldId(), f -> new ArrayList<>()).add(e));
+    List<Entry> all = journal.until(farm.id(), weather.today()).stream().filter(counts).toList();
+    all.forEach(e -> entries.computeIfAbsent(e.fieldId(), f -> new ArrayList<>()).add(e));
+    Catalogue species = catalogues.catalogue(farm.rules().figures());
     return new LoadedFarm(
-        farm, weather, catalogues.catalogue(farm.rules().figures()), wanted, links, entries);
+        farm,
+        weather,
+        species,
+        wanted,
+        links,
+        entries,
+        SharedCounts.of(CountedCovers.of(all), species, weather.outlook()));
   }
 
   private FarmSeason build(LoadedFarm l) {
