@@ -2049,6 +2049,8 @@ export interface components {
             heat: number;
             /** Format: double */
             mean: number;
+            /** Format: int32 */
+            readyNow: number;
             /** Format: double */
             sd: number;
         };

@@ -33,7 +33,7 @@ const came = (t: Told) => (t.cameDay !== undefined ? short(t.cameDay) : `${matte
 </script>
 
 <template>
-  <div class="page">
+  <div class="page right">
     <h1>How right were we</h1>
     <Refusal :says="error" />
     <template v-if="right">
@@ -49,7 +49,7 @@ const came = (t: Told) => (t.cameDay !== undefined ? short(t.cameDay) : `${matte
       </p>
       <section v-for="g in groups" :key="g.words" class="mt-3">
         <h2>{{ g.held }} of {{ g.rows.length }}: {{ g.words }}</h2>
-        <div class="wide">
+        <div class="wide" tabindex="0" role="region" :aria-label="g.words">
           <table class="plain">
             <thead>
               <tr>

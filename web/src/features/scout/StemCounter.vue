@@ -98,7 +98,7 @@ const says = computed(() => {
         ? `${open} more ${open === 1 ? 'spot' : 'spots'} before there is a word.`
         : `Undecided: count on. Ready ${moved.value} so far.`
     default:
-      return 'Walk in, take ten stems as they come, look at each.'
+      return `Ready today with ${member.value?.count?.readyNow ?? 0} % by the forecast. Take ten stems as they come.`
   }
 })
 

@@ -8,7 +8,7 @@ const days = (n: number) => String(Math.round(n))
 </script>
 
 <template>
-  <div class="wide">
+  <div class="wide" tabindex="0" role="region" aria-label="Fit days to come">
     <table class="plain fit">
       <caption>
         Chance that a day is fit
@@ -29,7 +29,7 @@ const days = (n: number) => String(Math.round(n))
       </tbody>
     </table>
   </div>
-  <div class="wide">
+  <div class="wide" tabindex="0" role="region" aria-label="Fit days by week">
     <table class="plain weeks">
       <caption>
         Fit days of a week, in the middle year and in eight of ten
@@ -83,7 +83,7 @@ td {
   text-align: center;
   font-family: var(--figures);
   font-size: 15px;
-  background: color-mix(in srgb, var(--sage) calc(var(--share) * 62%), transparent);
+  background: color-mix(in srgb, var(--sage) calc(var(--share) * var(--tone)), transparent);
 }
 .range {
   font-size: 13px;

@@ -43,7 +43,7 @@ async function runThrough(code: string) {
 </script>
 
 <template>
-  <div class="page">
+  <div class="page weather">
     <div class="head">
       <h1>Weather</h1>
       <v-select v-model="chosen" class="pick" label="On" :items="grounds" />
@@ -88,7 +88,7 @@ async function runThrough(code: string) {
     <section v-if="said?.length" class="mt-4" aria-labelledby="said">
       <h2 id="said">What was forecast against what came</h2>
       <p><router-link to="/right">The farm's own forecasts: how right were we</router-link></p>
-      <div class="wide">
+      <div class="wide" tabindex="0" role="region" aria-label="Forecasts by days ahead">
         <table class="plain">
           <caption>
             The last sixty days

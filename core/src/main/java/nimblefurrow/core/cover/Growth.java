@@ -102,7 +102,7 @@ public final class Growth {
    * @param heat since the turn of the year, or since sowing for what winter kills, °F-days
    * @param held share that water and nitrogen allow, 0–1
    */
-  public double ofDay(double pounds, double light, double heat, double held) {
+  double ofDay(double pounds, double light, double heat, double held) {
     return grown(pounds, groundCover(pounds), light, heat) * held;
   }
 

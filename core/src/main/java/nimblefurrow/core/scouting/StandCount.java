@@ -21,7 +21,6 @@ import nimblefurrow.core.quantity.Unit;
 public record StandCount(List<Integer> plants, double squareFeet, Optional<Double> stemsPerPlant) {
   private static final FigureKey STEMS_FULL = FigureKey.of("scouting", "stems_full");
   private static final FigureKey STEMS_FAIR = FigureKey.of("scouting", "stems_fair");
-  private static final FigureKey TILLERS_MOST = FigureKey.of("scouting", "tillers_most");
 
   /** How a stand is judged. */
   public enum Verdict {
@@ -127,22 +126,5 @@ public record StandCount(List<Integer> plants, double squareFeet, Optional<Doubl
           / species.figures().of(STEMS_FULL);
     }
     return perSquareFoot();
-  }
-
-  /**
-   * Stems per ft² that a thin stand of small grain can still come to by tillering; empty for
-   * others.
-   *
-   * @param timeLeft share of the time for tillering that is still to come, 1 as a seedling to 0 at
-   *     jointing
-   */
-  public Optional<Double> canBecome(Species species, double timeLeft) {
-    if (!species.smallGrain()) {
-      return Optional.empty();
-    }
-    Limits.within("time left", timeLeft, 0, 1, Unit.NONE);
-    double now = stemsPerPlant.orElse(1.0);
-    double most = Math.max(now, species.figures().of(TILLERS_MOST));
-    return Optional.of(perSquareFoot() * (now + (most - now) * timeLeft));
   }
 }

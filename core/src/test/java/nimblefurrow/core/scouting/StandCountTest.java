@@ -50,12 +50,9 @@ class StandCountTest {
   }
 
   @Test
-  void stemsCountAsPlantsDoAndThinStandsTiller() {
+  void stemsCountAsPlantsDoAndBareSpotsAreTold() {
     assertThat(rye(10, 4.5).asPlants(RYE)).isCloseTo(12, within(1e-9));
     assertThat(new StandCount(List.of(3), 1, Optional.of(4.0)).asPlants(VETCH)).isEqualTo(3);
-    assertThat(rye(6, 1).canBecome(RYE, 1).orElseThrow()).isEqualTo(30);
-    assertThat(rye(6, 2).canBecome(RYE, 0).orElseThrow()).isEqualTo(12);
-    assertThat(rye(6, 1).canBecome(VETCH, 1)).isEmpty();
     assertThat(new StandCount(List.of(0, 4, 0, 5), 1, Optional.empty()).skips()).isEqualTo(0.5);
     Species flax = Catalogue.shipped().species("flax");
     assertThat(rye(6, 1).verdict(flax)).isEqualTo(StandCount.Verdict.UNKNOWN);

@@ -12,6 +12,7 @@ import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.StageForecast;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.scouting.Quadrats;
 import nimblefurrow.core.scouting.StandCount;
 import nimblefurrow.core.scouting.StemCount;
@@ -156,6 +157,12 @@ class ScoutController {
                     mean,
                     stages.belief().sdOf(mean, outlook.figures()),
                     stages.middleHeatOn(today),
+                    stages
+                        .heatAt(
+                            CoverStage.FLOWERING,
+                            Share.of(StemCount.test(outlook.figures()).ready()))
+                        .map(goal -> (int) Math.round(stages.chanceReached(goal, today).percent()))
+                        .orElse(0),
                     today
                         .plusDays(1)
                         .datesUntil(today.plusDays(AHEAD_DAYS))

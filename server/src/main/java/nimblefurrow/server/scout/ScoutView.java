@@ -58,9 +58,10 @@ record ScoutView(
    * @param mean of flowering, °F-days
    * @param sd how sure it is
    * @param heat gathered up to and with today, in the middle year
+   * @param readyNow chance that enough stems are past by this evening, in %
    * @param ahead the same by the evening of each day to come
    */
-  record CountBase(double mean, double sd, double heat, List<Double> ahead) {}
+  record CountBase(double mean, double sd, double heat, int readyNow, List<Double> ahead) {}
 
   record MarksView(double good, double fair, boolean stems) {}
 
