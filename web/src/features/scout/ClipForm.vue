@@ -1,14 +1,15 @@
 <script setup lang="ts">
-import { computed, onMounted, reactive, ref, watch } from 'vue'
+import { computed, reactive } from 'vue'
 import type { Schemas } from '../../api/client'
 import { bare, kept, matter, rateUnit, word } from '../../format/units'
 import NumberField from '../../parts/NumberField.vue'
 import { clipped, dryGrams, moisture } from '../../pocket/pocket'
-import * as store from './store'
+import { useDraft } from './draft'
+import type { Entry } from './store'
 
 /** Frames clipped and weighed, wet or dry; how much stands, and whether that is enough frames. */
 const props = defineProps<{ field: Schemas['ScoutField']; view: Schemas['ScoutView'] }>()
-const emit = defineEmits<{ done: [form: store.Entry, says: string]; away: [] }>()
+const emit = defineEmits<{ done: [form: Entry, says: string]; away: [] }>()
 const key = `clip ${props.field.fieldId} ${props.field.zoneId ?? ''}`
 const state = reactive({
   id: crypto.randomUUID(),
@@ -20,13 +21,7 @@ const state = reactive({
   now: '' as number | '',
   grams: [] as number[],
 })
-const loaded = ref(false)
-onMounted(async () => {
-  const was = await store.draft<typeof state>(key)
-  if (was && was.on === props.view.today) Object.assign(state, was)
-  loaded.value = true
-})
-watch(state, () => loaded.value && void store.jot(key, state), { deep: true })
+const { forget } = useDraft(key, state)
 
 const ofPart = computed(() => Number(state.partWet) > 0 && Number(state.partDry) > 0)
 const water = computed(() =>
@@ -46,7 +41,7 @@ function add() {
   state.now = ''
 }
 async function finish() {
-  await store.clear(key)
+  await forget()
   const form = {
     id: state.id,
     fieldId: props.field.fieldId,
@@ -59,7 +54,7 @@ async function finish() {
       state.weighed === 'wet'
         ? `Weighed wet; ${Math.round(100 * water.value)} % water ${ofPart.value ? 'by a part that was dried' : 'assumed'}.`
         : undefined,
-  } as store.Entry
+  } as Entry
   emit('done', form, `${matter(found.value!.mean)} ${rateUnit.value} clipped`)
 }
 </script>

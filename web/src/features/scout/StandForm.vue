@@ -1,15 +1,16 @@
 <script setup lang="ts">
-import { computed, onMounted, reactive, ref, watch } from 'vue'
+import { computed, reactive } from 'vue'
 import type { Schemas } from '../../api/client'
 import { bare, kept, word } from '../../format/units'
 import NumberField from '../../parts/NumberField.vue'
 import { squareFeetOfRow, stand, standVerdict } from '../../pocket/pocket'
 import { here } from './place'
-import * as store from './store'
+import { useDraft } from './draft'
+import type { Entry } from './store'
 
 /** Plants counted in a hoop or along a row, spot by spot, and how the stand is judged. */
 const props = defineProps<{ field: Schemas['ScoutField']; view: Schemas['ScoutView'] }>()
-const emit = defineEmits<{ done: [form: store.Entry, says: string]; away: [] }>()
+const emit = defineEmits<{ done: [form: Entry, says: string]; away: [] }>()
 const key = `stand ${props.field.fieldId} ${props.field.zoneId ?? ''}`
 const state = reactive({
   id: crypto.randomUUID(),
@@ -24,13 +25,7 @@ const state = reactive({
   places: [] as { longitude?: number; latitude?: number }[],
   stems: '' as number | '',
 })
-const loaded = ref(false)
-onMounted(async () => {
-  const was = await store.draft<typeof state>(key)
-  if (was && was.on === props.view.today) Object.assign(state, was)
-  loaded.value = true
-})
-watch(state, () => loaded.value && void store.jot(key, state), { deep: true })
+const { forget } = useDraft(key, state)
 
 const member = computed(() => props.field.members.find((m) => m.id === state.species))
 const feet = computed(() => kept(Number(state.rowFt), 'FOOT'))
@@ -66,7 +61,7 @@ function drop(i: number) {
   state.places.splice(i, 1)
 }
 async function finish() {
-  await store.clear(key)
+  await forget()
   const form = {
     id: state.id,
     fieldId: props.field.fieldId,
@@ -80,7 +75,7 @@ async function finish() {
       stemsPerPlant: Number(state.stems) > 0 ? Number(state.stems) : undefined,
       spots: state.places,
     },
-  } as store.Entry
+  } as Entry
   emit(
     'done',
     form,

@@ -1,18 +1,19 @@
 <script setup lang="ts">
-import { computed, onMounted, reactive, ref, watch } from 'vue'
+import { computed, reactive, ref } from 'vue'
 import type { Schemas } from '../../api/client'
 import { isoDay, dayNumber, short } from '../../format/dates'
 import HandSigns from './HandSigns.vue'
 import { buzz, here } from './place'
 import { countedReady, stemInterval, stemVerdict } from '../../pocket/pocket'
-import * as store from './store'
+import { useDraft } from './draft'
+import type { Entry } from './store'
 
 /**
  * Stems counted with one thumb: ten a spot, the spot's place taken along, after each spot what the count says so far.
  * What is counted is kept on the phone after every stem.
  */
 const props = defineProps<{ field: Schemas['ScoutField']; view: Schemas['ScoutView'] }>()
-const emit = defineEmits<{ done: [form: store.Entry, says: string]; away: [] }>()
+const emit = defineEmits<{ done: [form: Entry, says: string]; away: [] }>()
 
 interface Spot {
   past: number
@@ -30,14 +31,8 @@ const state = reactive({
   spots: [] as Spot[],
   taps: [] as boolean[],
 })
-const ready = ref(false)
 const signs = ref(false)
-onMounted(async () => {
-  const kept = await store.draft<typeof state>(key)
-  if (kept && kept.on === props.view.today) Object.assign(state, kept)
-  ready.value = true
-})
-watch(state, () => ready.value && void store.jot(key, state), { deep: true })
+const draft = useDraft(key, state)
 
 const test = computed(() => props.view.test)
 const member = computed(() => props.field.members.find((m) => m.id === state.species))
@@ -152,12 +147,12 @@ async function finish() {
     stems: stems.value,
     past: past.value,
     look: { spots: state.spots },
-  } as store.Entry
-  await store.clear(key)
+  } as Entry
+  await draft.forget()
   emit('done', form, `${past.value} of ${stems.value} stems past flowering`)
 }
 async function forget() {
-  await store.clear(key)
+  await draft.forget()
   emit('away')
 }
 </script>

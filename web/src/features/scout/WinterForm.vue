@@ -1,12 +1,13 @@
 <script setup lang="ts">
-import { computed, onMounted, reactive, ref, watch } from 'vue'
+import { computed, reactive } from 'vue'
 import type { Schemas } from '../../api/client'
 import { buzz } from './place'
-import * as store from './store'
+import { useDraft } from './draft'
+import type { Entry } from './store'
 
 /** Plants dug or pulled after the winter, alive or dead, tapped one by one. */
 const props = defineProps<{ field: Schemas['ScoutField']; view: Schemas['ScoutView']; species?: string }>()
-const emit = defineEmits<{ done: [form: store.Entry, says: string]; away: [] }>()
+const emit = defineEmits<{ done: [form: Entry, says: string]; away: [] }>()
 const key = `winter ${props.field.fieldId} ${props.field.zoneId ?? ''}`
 const state = reactive({
   id: crypto.randomUUID(),
@@ -14,20 +15,14 @@ const state = reactive({
   species: props.species ?? props.field.members[0]?.id ?? '',
   taps: [] as boolean[],
 })
-const loaded = ref(false)
-onMounted(async () => {
-  const was = await store.draft<typeof state>(key)
-  if (was && was.on === props.view.today) Object.assign(state, was)
-  loaded.value = true
-})
-watch(state, () => loaded.value && void store.jot(key, state), { deep: true })
+const { forget } = useDraft(key, state)
 const alive = computed(() => state.taps.filter(Boolean).length)
 function tap(lives: boolean) {
   buzz(lives ? 30 : [15, 40, 15])
   state.taps.push(lives)
 }
 async function finish() {
-  await store.clear(key)
+  await forget()
   const form = {
     id: state.id,
     fieldId: props.field.fieldId,
@@ -36,7 +31,7 @@ async function finish() {
     on: state.on,
     species: state.species,
     look: { alive: alive.value, looked: state.taps.length },
-  } as store.Entry
+  } as Entry
   emit('done', form, `${alive.value} of ${state.taps.length} plants alive`)
 }
 </script>
