@@ -22,6 +22,12 @@ export const router = createRouter({
       meta: { title: 'Fields', guide: 'fields' },
     },
     {
+      path: '/growth/:fieldId',
+      name: 'growth',
+      component: () => import('./features/growth/GrowthView.vue'),
+      meta: { title: 'How it grows', guide: 'season' },
+    },
+    {
       path: '/cover/many',
       name: 'many-covers',
       component: () => import('./features/cover/ManyCoversView.vue'),

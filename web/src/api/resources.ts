@@ -299,3 +299,18 @@ export const useApplied = (entryId: At<string>, wanted: At<boolean>) =>
     enabled: computed(() => toValue(wanted) && toValue(entryId) !== ''),
     retry: false,
   })
+
+export const useGauges = () => useQuery({ queryKey: ['gauges'], queryFn: () => got(api.GET('/api/gauges')) })
+
+export const useGrowth = (id: At<string>, zone: At<string | undefined>) =>
+  useQuery({
+    meta: { says: 'Working out how it grows' },
+    queryKey: ['growth', id, zone],
+    queryFn: () =>
+      got(
+        api.GET('/api/fields/{id}/growth', {
+          params: { path: { id: toValue(id) }, query: { zone: toValue(zone) } },
+        }),
+      ),
+    placeholderData: keepPreviousData,
+  })

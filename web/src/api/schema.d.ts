@@ -45,7 +45,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_4"];
+        post: operations["keep_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -126,7 +126,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_9"];
+        delete: operations["remove_10"];
         options?: never;
         head?: never;
         patch?: never;
@@ -139,7 +139,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_10"];
+        get: operations["all_11"];
         put?: never;
         post?: never;
         delete?: never;
@@ -205,7 +205,7 @@ export interface paths {
         };
         get: operations["rows"];
         put?: never;
-        post: operations["keep_3"];
+        post: operations["keep_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -379,7 +379,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_7"];
+        get: operations["all_8"];
         put?: never;
         post: operations["bring_2"];
         delete?: never;
@@ -555,7 +555,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_9"];
+        get: operations["all_10"];
         put?: never;
         post?: never;
         delete?: never;
@@ -644,6 +644,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fields/{id}/growth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["growth"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fields/{id}/left-out": {
         parameters: {
             query?: never;
@@ -669,7 +685,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_6"];
+        post: operations["add_7"];
         delete?: never;
         options?: never;
         head?: never;
@@ -763,7 +779,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_6"];
+        get: operations["all_7"];
         put?: never;
         post: operations["start"];
         delete?: never;
@@ -779,7 +795,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_2"];
+        get: operations["one_3"];
         put?: never;
         post?: never;
         delete: operations["remove_6"];
@@ -852,6 +868,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gauges": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_6"];
+        put?: never;
+        post: operations["keep_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gauges/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_9"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/herbicides/fields/{fieldId}": {
         parameters: {
             query?: never;
@@ -861,7 +909,7 @@ export interface paths {
         };
         get: operations["of_3"];
         put?: never;
-        post: operations["add_5"];
+        post: operations["add_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1028,6 +1076,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/log/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/log/{entryId}/applied": {
         parameters: {
             query?: never;
@@ -1054,6 +1118,22 @@ export interface paths {
         get: operations["points_1"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{entryId}/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1547,7 +1627,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_8"];
+        get: operations["all_9"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2243,6 +2323,18 @@ export interface components {
             /** Format: double */
             windMph: number;
         };
+        DeadWeek: {
+            /** Format: int64 */
+            matLbAc: number;
+            /** Format: date */
+            on: string;
+            /** Format: double */
+            releasedLbAc: number;
+            /** Format: int32 */
+            weedsDown: number;
+            /** Format: int32 */
+            weeks: number;
+        };
         DealerView: {
             /** Format: double */
             cost: number;
@@ -2266,7 +2358,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "DISCED" | "SEEDED" | "SLURRY_SPREAD" | "CUT" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS" | "STAND_COUNT" | "WINTERED";
+            kind: "DISCED" | "SEEDED" | "SLURRY_SPREAD" | "CUT" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS" | "STAND_COUNT" | "WINTERED" | "HEIGHT" | "GROUND_COVER" | "CANOPY_LIGHT" | "SOIL_FEEL" | "RUTS" | "WEEDS" | "PESTS" | "KILL_RATING" | "NITROGEN";
             /** Format: uuid */
             linkId: string;
             lot: string;
@@ -2313,7 +2405,7 @@ export interface components {
             id: string;
             job?: components["schemas"]["JobId"];
             /** @enum {string} */
-            kind: "DISCED" | "SEEDED" | "SLURRY_SPREAD" | "CUT" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS" | "STAND_COUNT" | "WINTERED";
+            kind: "DISCED" | "SEEDED" | "SLURRY_SPREAD" | "CUT" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS" | "STAND_COUNT" | "WINTERED" | "HEIGHT" | "GROUND_COVER" | "CANOPY_LIGHT" | "SOIL_FEEL" | "RUTS" | "WEEDS" | "PESTS" | "KILL_RATING" | "NITROGEN";
             look?: components["schemas"]["Look"];
             lot?: string;
             /** Format: uuid */
@@ -2347,9 +2439,16 @@ export interface components {
             field: string;
             machine?: string;
             mapped: boolean;
+            photos: string[];
             /** @enum {string} */
             yieldUnit?: "NONE" | "ACRE" | "POUND" | "POUND_PER_ACRE" | "POUND_PER_MINUTE" | "FOOT" | "INCH" | "INCH_OF_RAIN" | "MILE" | "SQUARE_FOOT" | "CUBIC_FOOT" | "GALLON" | "GALLON_PER_ACRE" | "BUSHEL" | "BUSHEL_PER_ACRE" | "CORN_BUSHEL_PER_ACRE" | "WHEAT_BUSHEL_PER_ACRE" | "OAT_BUSHEL_PER_ACRE" | "TON_PER_ACRE" | "MILE_PER_HOUR" | "FOOT_PER_SECOND" | "ACRE_PER_HOUR" | "SECOND_PER_ACRE" | "SEED_PER_POUND" | "SEED_PER_SQUARE_FOOT" | "PLANT_PER_SQUARE_FOOT" | "POUND_PER_CUBIC_FOOT" | "PER_ACRE" | "PER_SQUARE_FOOT" | "DOLLAR" | "DOLLAR_PER_ACRE" | "DOLLAR_PER_POUND" | "DOLLAR_PER_HOUR" | "DOLLAR_PER_DAY" | "DOLLAR_PER_YEAR" | "FAHRENHEIT" | "FAHRENHEIT_STEP" | "FAHRENHEIT_DAY" | "SUNSHINE" | "GRAM" | "SHARE" | "TIMES_DRILLED" | "PERCENT" | "DEGREE" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "WEEK";
             zone?: string;
+        };
+        FeelView: {
+            /** @enum {string} */
+            feel: "CRUMBLES" | "BREAKS" | "DENTS" | "RIBBONS";
+            says: string;
+            words: string;
         };
         FieldAnswer: {
             after: components["schemas"]["AfterAnswer"][];
@@ -2511,6 +2610,25 @@ export interface components {
             /** Format: date */
             on: string;
         };
+        GaugeForm: {
+            /** Format: date */
+            day: string;
+            farmstead?: string;
+            /** Format: uuid */
+            fieldId?: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            rainIn: number;
+        };
+        GaugeReading: {
+            /** Format: int32 */
+            fields: number;
+            reading: components["schemas"]["Reading"];
+            /** Format: double */
+            stationIn?: number;
+            where: string;
+        };
         GroundPoint: {
             /** Format: double */
             acrossFt: number;
@@ -2531,6 +2649,25 @@ export interface components {
             owned: boolean;
             weeks: components["schemas"]["RangeView"][];
             words: string;
+        };
+        GrowthView: {
+            /** Format: double */
+            availableLbAc: number;
+            /** Format: double */
+            carbonToNitrogen: number;
+            dead: components["schemas"]["DeadWeek"][];
+            /** Format: date */
+            ends: string;
+            /** Format: double */
+            fedLbAc?: number;
+            /** Format: date */
+            halfLeft?: string;
+            living: components["schemas"]["LivingWeek"][];
+            /** Format: double */
+            nitrogenLbAc: number;
+            seen: boolean;
+            /** Format: date */
+            today: string;
         };
         HazardView: {
             /** Format: double */
@@ -2589,7 +2726,7 @@ export interface components {
             place?: components["schemas"]["PlaceView"];
             says?: string;
             /** @enum {string} */
-            settledBy?: "DISCED" | "SEEDED" | "SLURRY_SPREAD" | "CUT" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS" | "STAND_COUNT" | "WINTERED";
+            settledBy?: "DISCED" | "SEEDED" | "SLURRY_SPREAD" | "CUT" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS" | "STAND_COUNT" | "WINTERED" | "HEIGHT" | "GROUND_COVER" | "CANOPY_LIGHT" | "SOIL_FEEL" | "RUTS" | "WEEDS" | "PESTS" | "KILL_RATING" | "NITROGEN";
             unplaced?: string;
             /** @enum {string} */
             verdict?: "IMPOSSIBLE" | "NOT_YET" | "OPEN" | "LATE" | "DORMANT" | "SHUT";
@@ -2744,6 +2881,22 @@ export interface components {
             /** Format: uuid */
             zoneId?: string;
         };
+        LivingWeek: {
+            before?: components["schemas"]["MatRange"];
+            /** Format: double */
+            carbonToNitrogen: number;
+            /** Format: int32 */
+            ground: number;
+            /** Format: double */
+            heightIn: number;
+            mat: components["schemas"]["MatRange"];
+            /** Format: double */
+            nitrogenLbAc: number;
+            /** Format: date */
+            on: string;
+            /** Format: int32 */
+            weedsDown: number;
+        };
         LoadForm: {
             /** Format: uuid */
             fieldId: string;
@@ -2779,21 +2932,45 @@ export interface components {
         Look: {
             /** Format: int32 */
             alive?: number;
+            /** @enum {string} */
+            feel?: "CRUMBLES" | "BREAKS" | "DENTS" | "RIBBONS";
             /** Format: int32 */
             looked?: number;
+            /** @enum {string} */
+            pest?: "ARMYWORM" | "SLUGS" | "VOLES";
+            photo?: boolean;
             plants?: number[];
+            readings?: number[];
             spots?: components["schemas"]["Spot"][];
             /** Format: double */
             squareFeet?: number;
             /** Format: double */
             stemsPerPlant?: number;
+            tested?: boolean;
+        };
+        LookSheetView: {
+            asks: string;
+            /** @enum {string} */
+            entry: "DISCED" | "SEEDED" | "SLURRY_SPREAD" | "CUT" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS" | "STAND_COUNT" | "WINTERED" | "HEIGHT" | "GROUND_COVER" | "CANOPY_LIGHT" | "SOIL_FEEL" | "RUTS" | "WEEDS" | "PESTS" | "KILL_RATING" | "NITROGEN";
+            /** Format: double */
+            high: number;
+            how: string;
+            /** @enum {string} */
+            kind: "STEMS" | "CLIP" | "STAND" | "WINTER" | "HEIGHT" | "COVER" | "LIGHT" | "SOIL" | "RUTS" | "WEEDS" | "PESTS" | "KILL" | "NITROGEN";
+            /** Format: int32 */
+            least: number;
+            /** Format: double */
+            low: number;
+            /** @enum {string} */
+            unit: "NONE" | "ACRE" | "POUND" | "POUND_PER_ACRE" | "POUND_PER_MINUTE" | "FOOT" | "INCH" | "INCH_OF_RAIN" | "MILE" | "SQUARE_FOOT" | "CUBIC_FOOT" | "GALLON" | "GALLON_PER_ACRE" | "BUSHEL" | "BUSHEL_PER_ACRE" | "CORN_BUSHEL_PER_ACRE" | "WHEAT_BUSHEL_PER_ACRE" | "OAT_BUSHEL_PER_ACRE" | "TON_PER_ACRE" | "MILE_PER_HOUR" | "FOOT_PER_SECOND" | "ACRE_PER_HOUR" | "SECOND_PER_ACRE" | "SEED_PER_POUND" | "SEED_PER_SQUARE_FOOT" | "PLANT_PER_SQUARE_FOOT" | "POUND_PER_CUBIC_FOOT" | "PER_ACRE" | "PER_SQUARE_FOOT" | "DOLLAR" | "DOLLAR_PER_ACRE" | "DOLLAR_PER_POUND" | "DOLLAR_PER_HOUR" | "DOLLAR_PER_DAY" | "DOLLAR_PER_YEAR" | "FAHRENHEIT" | "FAHRENHEIT_STEP" | "FAHRENHEIT_DAY" | "SUNSHINE" | "GRAM" | "SHARE" | "TIMES_DRILLED" | "PERCENT" | "DEGREE" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "WEEK";
+            words: string;
         };
         LookView: {
             field: string;
             /** Format: uuid */
             fieldId: string;
             /** @enum {string} */
-            kind: "STEMS" | "CLIP" | "STAND" | "WINTER";
+            kind: "STEMS" | "CLIP" | "STAND" | "WINTER" | "HEIGHT" | "COVER" | "LIGHT" | "SOIL" | "RUTS" | "WEEDS" | "PESTS" | "KILL" | "NITROGEN";
             says: string;
             species?: string;
             what: string;
@@ -3191,6 +3368,11 @@ export interface components {
             on: string;
             starterWanted: boolean;
         };
+        OfferView: {
+            /** @enum {string} */
+            kind: "STEMS" | "CLIP" | "STAND" | "WINTER" | "HEIGHT" | "COVER" | "LIGHT" | "SOIL" | "RUTS" | "WEEDS" | "PESTS" | "KILL" | "NITROGEN";
+            words: string;
+        };
         Offered: {
             /** Format: double */
             acresPerHour: number;
@@ -3307,6 +3489,19 @@ export interface components {
         Pasted: {
             text: string;
         };
+        PestView: {
+            decides: string;
+            does: string;
+            finds: string;
+            how: string;
+            /** Format: double */
+            most: number;
+            /** @enum {string} */
+            pest: "ARMYWORM" | "SLUGS" | "VOLES";
+            /** Format: double */
+            threshold?: number;
+            words: string;
+        };
         Place: {
             /** Format: uuid */
             fieldId: string;
@@ -3420,6 +3615,18 @@ export interface components {
             low: number;
             /** Format: double */
             middle: number;
+        };
+        Reading: {
+            by: string;
+            /** Format: date */
+            day: string;
+            farmstead?: string;
+            /** Format: uuid */
+            fieldId?: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            rainIn: number;
         };
         Removed: {
             /** Format: int32 */
@@ -3557,18 +3764,23 @@ export interface components {
         ScoutField: {
             /** Format: double */
             acres: number;
-            cover: string;
+            cover?: string;
+            /** Format: date */
+            ended?: string;
             farmstead: string;
             /** Format: uuid */
             fieldId: string;
             /** Format: double */
             latitude: number;
             /** Format: double */
+            litFull?: number;
+            /** Format: double */
             longitude: number;
             members: components["schemas"]["ScoutMember"][];
             name: string;
+            offers: components["schemas"]["OfferView"][];
             /** Format: date */
-            sown: string;
+            sown?: string;
             /** Format: uuid */
             zoneId?: string;
             zones: components["schemas"]["ScoutZone"][];
@@ -3582,8 +3794,11 @@ export interface components {
             stems?: components["schemas"]["MarksView"];
         };
         ScoutView: {
+            feels: components["schemas"]["FeelView"][];
             fields: components["schemas"]["ScoutField"][];
             looks: components["schemas"]["LookView"][];
+            pests: components["schemas"]["PestView"][];
+            sheets: components["schemas"]["LookSheetView"][];
             test: components["schemas"]["StemTestView"];
             /** Format: date */
             today: string;
@@ -4187,7 +4402,7 @@ export interface operations {
             };
         };
     };
-    keep_4: {
+    keep_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -4310,7 +4525,7 @@ export interface operations {
             };
         };
     };
-    remove_9: {
+    remove_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -4330,7 +4545,7 @@ export interface operations {
             };
         };
     };
-    all_10: {
+    all_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -4495,7 +4710,7 @@ export interface operations {
             };
         };
     };
-    keep_3: {
+    keep_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4771,7 +4986,7 @@ export interface operations {
             };
         };
     };
-    all_7: {
+    all_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -5040,7 +5255,7 @@ export interface operations {
             };
         };
     };
-    all_9: {
+    all_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -5276,6 +5491,30 @@ export interface operations {
             };
         };
     };
+    growth: {
+        parameters: {
+            query?: {
+                zone?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GrowthView"];
+                };
+            };
+        };
+    };
     leaveOut: {
         parameters: {
             query?: never;
@@ -5302,7 +5541,7 @@ export interface operations {
             };
         };
     };
-    add_6: {
+    add_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -5500,7 +5739,7 @@ export interface operations {
             };
         };
     };
-    all_6: {
+    all_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -5544,7 +5783,7 @@ export interface operations {
             };
         };
     };
-    one_2: {
+    one_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5674,6 +5913,72 @@ export interface operations {
             };
         };
     };
+    all_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GaugeReading"][];
+                };
+            };
+        };
+    };
+    keep_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GaugeForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GaugeReading"][];
+                };
+            };
+        };
+    };
+    remove_9: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GaugeReading"][];
+                };
+            };
+        };
+    };
     of_3: {
         parameters: {
             query?: never;
@@ -5696,7 +6001,7 @@ export interface operations {
             };
         };
     };
-    add_5: {
+    add_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -6000,6 +6305,28 @@ export interface operations {
             };
         };
     };
+    one_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
     of_2: {
         parameters: {
             query?: never;
@@ -6070,6 +6397,34 @@ export interface operations {
                 content: {
                     "application/json": string;
                 };
+            };
+        };
+    };
+    add_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                entryId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -7069,7 +7424,7 @@ export interface operations {
             };
         };
     };
-    all_8: {
+    all_9: {
         parameters: {
             query?: never;
             header?: never;

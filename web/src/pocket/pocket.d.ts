@@ -30,3 +30,6 @@ export function squareFeetOfRow(feet: number, rowInches: number): number
 export function dryGrams(wetGrams: number, moisture: number): number
 export function moisture(wetGrams: number, dryGrams: number): number
 export function standVerdict(stand: number, good: number, fair: number, stems: boolean): 'GOOD' | 'FAIR' | 'POOR'
+export function readings(values: number[]): Numbers
+export function leavesLost(lit: number[], full: number): number
+export function greenPoints(rgba: number[]): Numbers

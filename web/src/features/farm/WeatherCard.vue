@@ -43,6 +43,9 @@ async function take(source: 'SIMULATED' | 'IMPORTED') {
     problem.value = e as Refused
   }
 }
+const columns =
+  'Columns by day: date, max_f, min_f, rain_in or date, max_c, min_c, rain_mm. ' +
+  'By hour: time, temp_f, rain_in or time, temp_c, rain_mm.'
 </script>
 
 <template>
@@ -65,8 +68,8 @@ async function take(source: 'SIMULATED' | 'IMPORTED') {
       <v-file-input
         v-model="file"
         class="mt-2"
-        label="Daily weather, CSV"
-        hint="Columns date, max_f, min_f, rain_in or date, max_c, min_c, rain_mm"
+        label="Weather by day or by hour, CSV"
+        :hint="columns"
         persistent-hint
         density="compact"
         variant="outlined"

@@ -14,14 +14,14 @@ import {
   type Unit,
 } from '../../format/units'
 import { planner } from '../../session'
-import type { Kept } from './entries'
+import { scouted, type Kept } from './entries'
 
 /** One entry: what was done with which figures, and what can be done with it. */
 const props = defineProps<{ kept: Kept; chosen: boolean }>()
 defineEmits<{ correct: []; again: []; map: []; bring: [Event] }>()
 const entry = computed(() => props.kept.entry)
 const named = computed(() => `${props.kept.field}, ${props.kept.about}`)
-const copied = computed(() => !['STEM_COUNT', 'BIOMASS', 'STAND_COUNT', 'WINTERED'].includes(entry.value.kind))
+const copied = computed(() => !['STEM_COUNT', 'BIOMASS', ...scouted].includes(entry.value.kind))
 const figures = computed(() => {
   const e = entry.value
   const parts: string[] = []
@@ -45,6 +45,11 @@ const weather = computed(() => {
       ><span v-if="kept.machine" class="quiet"> · {{ kept.machine }}</span>
       <span v-if="figures" class="figures"> · {{ figures }}</span
       ><span v-if="entry.note"> · {{ entry.note }}</span>
+      <span v-if="kept.photos.length" class="photos">
+        <a v-for="(p, i) in kept.photos" :key="p" :href="`/api/log/photos/${p}`" target="_blank" rel="noopener"
+          ><img :src="`/api/log/photos/${p}`" :alt="`Photo ${i + 1} of ${named}`" loading="lazy"
+        /></a>
+      </span>
       <div class="quiet small">
         {{ entry.by }}<span v-if="weather" class="figures"> · {{ weather }}</span>
         <template v-if="entry.kind === 'SEEDED' && !kept.mapped">
@@ -99,6 +104,18 @@ const weather = computed(() => {
 </template>
 
 <style scoped>
+.photos {
+  display: flex;
+  gap: 6px;
+  margin: 4px 0;
+}
+.photos img {
+  width: 64px;
+  height: 64px;
+  object-fit: cover;
+  border-radius: 6px;
+  display: block;
+}
 .entry {
   display: grid;
   grid-template-columns: 1fr auto;

@@ -13,12 +13,33 @@ export const kindWords: Record<Kind, string> = {
   BIOMASS: 'Biomass clipped',
   STAND_COUNT: 'Stand counted',
   WINTERED: 'Winter seen',
+  HEIGHT: 'Height measured',
+  GROUND_COVER: 'Ground cover judged',
+  CANOPY_LIGHT: 'Light under the crop seen',
+  SOIL_FEEL: 'Soil felt',
+  RUTS: 'Ruts measured',
+  WEEDS: 'Weeds scored',
+  PESTS: 'Pests counted',
+  KILL_RATING: 'Kill rated',
+  NITROGEN: 'Nitrogen written down',
   CROP_STAGE: 'Crop stage seen',
   HARVESTED: 'Crop harvested',
 }
 
 /** What is written down in the field itself, with spots and marks: see Scout. */
-const scouted: Kind[] = ['STAND_COUNT', 'WINTERED']
+export const scouted: Kind[] = [
+  'STAND_COUNT',
+  'WINTERED',
+  'HEIGHT',
+  'GROUND_COVER',
+  'CANOPY_LIGHT',
+  'SOIL_FEEL',
+  'RUTS',
+  'WEEDS',
+  'PESTS',
+  'KILL_RATING',
+  'NITROGEN',
+]
 export const typedKinds = (Object.keys(kindWords) as Kind[]).filter((k) => !scouted.includes(k))
 
 export interface Sought {

@@ -1,15 +1,17 @@
 <script setup lang="ts">
-import { computed, reactive } from 'vue'
+import { computed, reactive, ref } from 'vue'
 import type { Schemas } from '../../api/client'
 import { bare, kept, matter, rateUnit, word } from '../../format/units'
 import NumberField from '../../parts/NumberField.vue'
 import { clipped, dryGrams, moisture } from '../../pocket/pocket'
 import { useDraft } from './draft'
+import PhotoStrip from './PhotoStrip.vue'
+import type { Photo } from './photos'
 import type { Entry } from './store'
 
 /** Frames clipped and weighed, wet or dry; how much stands, and whether that is enough frames. */
 const props = defineProps<{ field: Schemas['ScoutField']; view: Schemas['ScoutView'] }>()
-const emit = defineEmits<{ done: [form: Entry, says: string]; away: [] }>()
+const emit = defineEmits<{ done: [form: Entry, says: string, photos: Photo[]]; away: [] }>()
 const key = `clip ${props.field.fieldId} ${props.field.zoneId ?? ''}`
 const state = reactive({
   id: crypto.randomUUID(),
@@ -22,6 +24,7 @@ const state = reactive({
   grams: [] as number[],
 })
 const { forget } = useDraft(key, state)
+const photos = ref<Photo[]>([])
 
 const ofPart = computed(() => Number(state.partWet) > 0 && Number(state.partDry) > 0)
 const water = computed(() =>
@@ -55,7 +58,7 @@ async function finish() {
         ? `Weighed wet; ${Math.round(100 * water.value)} % water ${ofPart.value ? 'by a part that was dried' : 'assumed'}.`
         : undefined,
   } as Entry
-  emit('done', form, `${matter(found.value!.mean)} ${rateUnit.value} clipped`)
+  emit('done', form, `${matter(found.value!.mean)} ${rateUnit.value} clipped`, photos.value)
 }
 </script>
 
@@ -96,6 +99,7 @@ async function finish() {
         </button>
       </li>
     </ul>
+    <PhotoStrip v-model="photos" :draft="key" />
     <div class="thumb">
       <form class="add" @submit.prevent="add">
         <NumberField v-model="state.now" :label="`Frame ${state.grams.length + 1}, g`" />

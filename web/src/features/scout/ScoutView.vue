@@ -1,15 +1,20 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef, type Component } from 'vue'
 import { registerSW } from 'virtual:pwa-register'
 import { api, got, Refused, type Schemas } from '../../api/client'
 import { session } from '../../session'
 import Refusal from '../../parts/Refusal.vue'
 import { useRefresh } from '../../api/resources'
+import { short } from '../../format/dates'
 import ClipForm from './ClipForm.vue'
+import LookForm from './LookForm.vue'
+import SoilForm from './SoilForm.vue'
 import StandForm from './StandForm.vue'
 import StemCounter from './StemCounter.vue'
 import WinterForm from './WinterForm.vue'
 import { again, came, reread, send, sending, throwAway, waits, write } from './queue'
+import type { Photo } from './photos'
+import { setSpeaks, speaks } from './place'
 import * as store from './store'
 
 /**
@@ -24,6 +29,7 @@ const signal = ref(navigator.onLine)
 const takenAt = ref(0)
 const open = ref<{ kind: Kind; field: Field; species?: string }>()
 const search = ref('')
+const aloud = ref(speaks())
 const refresh = useRefresh()
 const farm = computed(() => session.value?.farm)
 
@@ -83,7 +89,7 @@ onBeforeUnmount(() => {
 })
 
 const fields = computed(() =>
-  (view.value?.fields ?? []).filter((f) => f.name.toLowerCase().includes(search.value.trim().toLowerCase())),
+  (view.value?.fields ?? []).filter((f) => f.name.toLowerCase().includes((search.value ?? '').trim().toLowerCase())),
 )
 const fieldOf = (look: Schemas['LookView']) =>
   view.value?.fields.find((f) => f.fieldId === look.fieldId && f.zoneId === look.zoneId)
@@ -91,10 +97,23 @@ function go(look: Schemas['LookView']) {
   const field = fieldOf(look)
   if (field) open.value = { kind: look.kind, field, species: look.species }
 }
-async function done(form: store.Entry, says: string) {
+/** What a look is written down with: counts have forms of their own, all that is read spot by spot has one. */
+const forms: Partial<Record<Kind, Component>> = {
+  STEMS: StemCounter,
+  CLIP: ClipForm,
+  STAND: StandForm,
+  WINTER: WinterForm,
+  SOIL: SoilForm,
+}
+const form = computed(() => open.value && (forms[open.value.kind] ?? LookForm))
+const own = computed(() => {
+  if (open.value?.kind === 'WINTER') return { species: open.value.species }
+  return form.value === LookForm ? { kind: open.value!.kind } : {}
+})
+async function done(written: store.Entry, says: string, photos: Photo[]) {
   const field = open.value!.field
   open.value = undefined
-  await write(farm.value!, field.name, says, form)
+  await write(farm.value!, field.name, says, written, photos)
   await sync()
 }
 const way = (f: Field) => `geo:${f.latitude.toFixed(5)},${f.longitude.toFixed(5)}`
@@ -105,32 +124,13 @@ const age = computed(() => {
 </script>
 
 <template>
-  <StemCounter
-    v-if="open?.kind === 'STEMS'"
+  <component
+    :is="form"
+    v-if="open && form"
+    :key="open.kind + open.field.fieldId"
     :field="open.field"
     :view="view!"
-    @done="done"
-    @away="open = undefined"
-  />
-  <ClipForm
-    v-else-if="open?.kind === 'CLIP'"
-    :field="open.field"
-    :view="view!"
-    @done="done"
-    @away="open = undefined"
-  />
-  <StandForm
-    v-else-if="open?.kind === 'STAND'"
-    :field="open.field"
-    :view="view!"
-    @done="done"
-    @away="open = undefined"
-  />
-  <WinterForm
-    v-else-if="open?.kind === 'WINTER'"
-    :field="open.field"
-    :view="view!"
-    :species="open.species"
+    v-bind="own"
     @done="done"
     @away="open = undefined"
   />
@@ -163,7 +163,7 @@ const age = computed(() => {
           first.</template
         >
         <template v-else-if="view.fields.length">Nothing that could be seen today would change a plan.</template>
-        <template v-else>Nothing is sown yet: there is nothing to look at.</template>
+        <template v-else>No field has a crop yet: there is nothing to look at.</template>
       </p>
       <ol class="looks">
         <li v-for="l in view.looks" :key="l.fieldId + l.zoneId + l.kind + l.species">
@@ -187,30 +187,38 @@ const age = computed(() => {
         </ul>
       </section>
       <section v-if="view.fields.length" aria-labelledby="all">
-        <h2 id="all">All sown fields</h2>
+        <h2 id="all">All fields</h2>
         <v-text-field v-model="search" label="Find a field" clearable />
+        <v-switch
+          v-model="aloud"
+          label="Say aloud what I take"
+          density="compact"
+          hide-details
+          @update:model-value="setSpeaks(!!aloud)"
+        />
         <ul class="fields">
           <li v-for="f in fields" :key="f.fieldId + f.zoneId">
             <div>
-              <b>{{ f.name }}</b> <span class="quiet">{{ f.cover }}</span>
+              <b class="name">{{ f.name }}</b>
+              <span class="quiet"
+                >{{ f.cover ?? 'no cover yet'
+                }}{{ f.ended ? `, ended ${short(f.ended)}` : f.cover && !f.sown ? ', not sown yet' : '' }}</span
+              >
             </div>
             <div class="acts">
-              <v-btn
-                v-if="f.members.some((m) => m.count)"
-                size="small"
-                variant="tonal"
-                @click="open = { kind: 'STEMS', field: f }"
-                >Stems</v-btn
-              >
-              <v-btn size="small" variant="tonal" @click="open = { kind: 'CLIP', field: f }">Clip</v-btn>
-              <v-btn size="small" variant="tonal" @click="open = { kind: 'STAND', field: f }">Stand</v-btn>
-              <v-btn
-                v-if="f.members.some((m) => m.count)"
-                size="small"
-                variant="tonal"
-                @click="open = { kind: 'WINTER', field: f }"
-                >Winter</v-btn
-              >
+              <v-menu>
+                <template #activator="{ props: opens }">
+                  <v-btn v-bind="opens" size="small" variant="tonal" :aria-label="`Look at ${f.name}`">Look …</v-btn>
+                </template>
+                <v-list>
+                  <v-list-item
+                    v-for="o in f.offers"
+                    :key="o.kind"
+                    :title="o.words"
+                    @click="open = { kind: o.kind, field: f }"
+                  />
+                </v-list>
+              </v-menu>
             </div>
           </li>
         </ul>
@@ -265,6 +273,9 @@ ol {
 }
 .acts .v-btn {
   min-height: 44px;
+}
+.name {
+  margin-right: 6px;
 }
 .change {
   display: block;

@@ -1,16 +1,18 @@
 <script setup lang="ts">
-import { computed, reactive } from 'vue'
+import { computed, reactive, ref } from 'vue'
 import type { Schemas } from '../../api/client'
 import { bare, kept, word } from '../../format/units'
 import NumberField from '../../parts/NumberField.vue'
 import { squareFeetOfRow, stand, standVerdict } from '../../pocket/pocket'
 import { here } from './place'
 import { useDraft } from './draft'
+import PhotoStrip from './PhotoStrip.vue'
+import type { Photo } from './photos'
 import type { Entry } from './store'
 
 /** Plants counted in a hoop or along a row, spot by spot, and how the stand is judged. */
 const props = defineProps<{ field: Schemas['ScoutField']; view: Schemas['ScoutView'] }>()
-const emit = defineEmits<{ done: [form: Entry, says: string]; away: [] }>()
+const emit = defineEmits<{ done: [form: Entry, says: string, photos: Photo[]]; away: [] }>()
 const key = `stand ${props.field.fieldId} ${props.field.zoneId ?? ''}`
 const state = reactive({
   id: crypto.randomUUID(),
@@ -26,6 +28,7 @@ const state = reactive({
   stems: '' as number | '',
 })
 const { forget } = useDraft(key, state)
+const photos = ref<Photo[]>([])
 
 const member = computed(() => props.field.members.find((m) => m.id === state.species))
 const feet = computed(() => kept(Number(state.rowFt), 'FOOT'))
@@ -80,6 +83,7 @@ async function finish() {
     'done',
     form,
     `${per(found.value!.mean)} ${member.value?.name.toLowerCase()} plants ${word('PER_SQUARE_FOOT')}`,
+    photos.value,
   )
 }
 </script>
@@ -128,6 +132,7 @@ async function finish() {
         <button type="button" :aria-label="`Take out spot ${i + 1}, ${p} plants`" @click="drop(i)">{{ p }}</button>
       </li>
     </ul>
+    <PhotoStrip v-model="photos" :draft="key" />
     <div class="thumb">
       <form class="add" @submit.prevent="add">
         <NumberField v-model="state.now" :label="`Plants in spot ${state.plants.length + 1}`" />

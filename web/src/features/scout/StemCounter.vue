@@ -3,9 +3,11 @@ import { computed, reactive, ref } from 'vue'
 import type { Schemas } from '../../api/client'
 import { isoDay, dayNumber, short } from '../../format/dates'
 import HandSigns from './HandSigns.vue'
-import { buzz, here } from './place'
+import { buzz, here, speak } from './place'
 import { countedReady, stemInterval, stemVerdict } from '../../pocket/pocket'
 import { useDraft } from './draft'
+import PhotoStrip from './PhotoStrip.vue'
+import type { Photo } from './photos'
 import type { Entry } from './store'
 
 /**
@@ -13,7 +15,7 @@ import type { Entry } from './store'
  * What is counted is kept on the phone after every stem.
  */
 const props = defineProps<{ field: Schemas['ScoutField']; view: Schemas['ScoutView'] }>()
-const emit = defineEmits<{ done: [form: Entry, says: string]; away: [] }>()
+const emit = defineEmits<{ done: [form: Entry, says: string, photos: Photo[]]; away: [] }>()
 
 interface Spot {
   past: number
@@ -33,6 +35,7 @@ const state = reactive({
 })
 const signs = ref(false)
 const draft = useDraft(key, state)
+const photos = ref<Photo[]>([])
 
 const test = computed(() => props.view.test)
 const member = computed(() => props.field.members.find((m) => m.id === state.species))
@@ -107,6 +110,7 @@ function tap(isPast: boolean) {
   state.taps = []
   pause.value = true
   buzz([60, 40, 60])
+  speak(`${spot.past} of ${spot.stems}. ${says.value}`)
   const at = state.spots.length - 1
   void here().then((p) => {
     if (p && state.spots[at]) Object.assign(state.spots[at]!, p)
@@ -149,7 +153,7 @@ async function finish() {
     look: { spots: state.spots },
   } as Entry
   await draft.forget()
-  emit('done', form, `${past.value} of ${stems.value} stems past flowering`)
+  emit('done', form, `${past.value} of ${stems.value} stems past flowering`, photos.value)
 }
 async function forget() {
   await draft.forget()
@@ -201,6 +205,7 @@ async function forget() {
     </p>
     <button type="button" class="link" @click="signs = !signs">What counts as past flowering</button>
     <HandSigns v-if="signs" />
+    <PhotoStrip v-model="photos" :draft="key" />
     <div class="thumb">
       <div class="two">
         <button type="button" class="big no" @click="tap(false)">Not yet</button>

@@ -1,13 +1,15 @@
 <script setup lang="ts">
-import { computed, reactive } from 'vue'
+import { computed, reactive, ref } from 'vue'
 import type { Schemas } from '../../api/client'
 import { buzz } from './place'
 import { useDraft } from './draft'
+import PhotoStrip from './PhotoStrip.vue'
+import type { Photo } from './photos'
 import type { Entry } from './store'
 
 /** Plants dug or pulled after the winter, alive or dead, tapped one by one. */
 const props = defineProps<{ field: Schemas['ScoutField']; view: Schemas['ScoutView']; species?: string }>()
-const emit = defineEmits<{ done: [form: Entry, says: string]; away: [] }>()
+const emit = defineEmits<{ done: [form: Entry, says: string, photos: Photo[]]; away: [] }>()
 const key = `winter ${props.field.fieldId} ${props.field.zoneId ?? ''}`
 const state = reactive({
   id: crypto.randomUUID(),
@@ -16,6 +18,7 @@ const state = reactive({
   taps: [] as boolean[],
 })
 const { forget } = useDraft(key, state)
+const photos = ref<Photo[]>([])
 const alive = computed(() => state.taps.filter(Boolean).length)
 function tap(lives: boolean) {
   buzz(lives ? 30 : [15, 40, 15])
@@ -32,7 +35,7 @@ async function finish() {
     species: state.species,
     look: { alive: alive.value, looked: state.taps.length },
   } as Entry
-  emit('done', form, `${alive.value} of ${state.taps.length} plants alive`)
+  emit('done', form, `${alive.value} of ${state.taps.length} plants alive`, photos.value)
 }
 </script>
 
@@ -58,6 +61,7 @@ async function finish() {
       :items="field.members.map((m) => ({ value: m.id, title: m.name }))"
       :disabled="state.taps.length > 0"
     />
+    <PhotoStrip v-model="photos" :draft="key" />
     <div class="thumb">
       <div class="two">
         <button type="button" class="big no" @click="tap(false)">Dead</button>

@@ -14,5 +14,9 @@ export function useDraft<T extends { on: string }>(key: string, state: T) {
     () => loaded.value && void store.jot(key, state),
     { deep: true },
   )
-  return { forget: () => store.clear(key) }
+  const forget = async () => {
+    await store.clear(key)
+    await store.keepPhotos(key, [])
+  }
+  return { forget }
 }

@@ -11,3 +11,13 @@ export function here(): Promise<{ longitude: number; latitude: number } | undefi
 }
 /** A short buzz, where the phone can. */
 export const buzz = (pattern: number | number[]) => navigator.vibrate?.(pattern)
+
+const SPEAKS = 'furrow-scout-speaks'
+export const speaks = () => localStorage.getItem(SPEAKS) === 'yes'
+export const setSpeaks = (on: boolean) => localStorage.setItem(SPEAKS, on ? 'yes' : 'no')
+/** Says aloud what was taken, for whoever looks at the field and not at the phone. */
+export function speak(words: string): void {
+  if (!speaks() || !('speechSynthesis' in window)) return
+  speechSynthesis.cancel()
+  speechSynthesis.speak(new SpeechSynthesisUtterance(words))
+}

@@ -1,7 +1,8 @@
 import { ref } from 'vue'
-import { api, got, Refused, type Schemas } from '../../api/client'
+import { api, got, Refused, upload, type Schemas } from '../../api/client'
 import { short } from '../../format/dates'
 import { matter, rateUnit } from '../../format/units'
+import type { Photo } from './photos'
 import * as store from './store'
 
 /** What waits for a signal, and what came of it. Entries bear names of their own: sent twice, they are kept once. */
@@ -35,6 +36,12 @@ function told(change: Schemas['Change']): store.Sent['changes'][number] {
 async function sendOne(entry: store.Waiting): Promise<boolean> {
   try {
     const saved = await got(api.POST('/api/log', { body: entry.form }))
+    let left = entry.photos ?? []
+    for (const photo of [...left]) {
+      await upload(`/api/log/${entry.id}/photos/${photo.id}`, new File([photo.jpeg], 'photo.jpg'))
+      left = left.filter((p) => p.id !== photo.id)
+      await store.keep({ ...entry, photos: left })
+    }
     await store.came({
       id: entry.id,
       farm: entry.farm,
@@ -70,8 +77,16 @@ export async function send(farm: string | undefined): Promise<void> {
   }
 }
 
-export async function write(farm: string, field: string, says: string, form: store.Entry): Promise<void> {
-  await store.keep({ id: form.id, farm, field, says, form: JSON.parse(JSON.stringify(form)), written: Date.now() })
+export async function write(
+  farm: string,
+  field: string,
+  says: string,
+  form: store.Entry,
+  photos: Photo[] = [],
+): Promise<void> {
+  const plain = JSON.parse(JSON.stringify(form))
+  const pictures = photos.map((p) => ({ id: p.id, jpeg: p.jpeg }))
+  await store.keep({ id: form.id, farm, field, says, form: plain, photos: pictures, written: Date.now() })
   await reread()
   void send(farm)
 }

@@ -1,5 +1,6 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import type { Schemas } from '../../api/client'
+import type { Photo } from './photos'
 
 /** What the phone keeps by itself: the list it took along, what is being counted, what waits to be sent. */
 export type Entry = Schemas['EntryForm']
@@ -11,6 +12,8 @@ export interface Waiting {
   field: string
   says: string
   form: Entry
+  /** Those that the server does not have yet. */
+  photos?: Photo[]
   written: number
   /** Why the server did not take it; its writer decides then. */
   refused?: string
@@ -65,4 +68,16 @@ export const taken = async () => (await (await db()).getAll('taken')).sort((a, b
 export const draft = async <T>(key: string) => (await (await db()).get('drafts', key)) as T | undefined
 export const jot = async (key: string, value: unknown) =>
   void (await (await db()).put('drafts', JSON.parse(JSON.stringify(value)), key))
+/** Pictures are kept as they are, beside what is being counted. */
+export const photosOf = async (key: string) => ((await (await db()).get('drafts', `photos ${key}`)) ?? []) as Photo[]
+export const keepPhotos = async (key: string, photos: Photo[]) =>
+  photos.length
+    ? void (await (
+        await db()
+      ).put(
+        'drafts',
+        photos.map((p) => ({ id: p.id, jpeg: p.jpeg })),
+        `photos ${key}`,
+      ))
+    : (await db()).delete('drafts', `photos ${key}`)
 export const clear = async (key: string) => (await db()).delete('drafts', key)

@@ -51,6 +51,11 @@ const keyStages = computed(
         <router-link :to="{ name: 'cover', params: { fieldId: lane.fieldId }, query: { zone: lane.zoneId } }">{{
           answer.cover ? 'Change the cover' : 'Choose a cover'
         }}</router-link>
+        <router-link
+          v-if="answer.cover && !answer.trouble"
+          :to="{ name: 'growth', params: { fieldId: lane.fieldId }, query: { zone: lane.zoneId } }"
+          >How it grows and what it leaves</router-link
+        >
         <router-link :to="{ name: 'logbook', query: { field: lane.fieldId } }">Log work or a count</router-link>
         <button type="button" class="more" :aria-expanded="more" @click="more = !more">
           {{ more ? 'Hide the dates and reasons' : 'All dates and reasons' }}

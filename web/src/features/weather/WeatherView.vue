@@ -8,6 +8,7 @@ import Refusal from '../../parts/Refusal.vue'
 import { useAct } from '../../parts/act'
 import { planner } from '../../session'
 import FitGrid from './FitGrid.vue'
+import GaugeCard from './GaugeCard.vue'
 import TenDays from './TenDays.vue'
 import YearBands from './YearBands.vue'
 
@@ -84,6 +85,7 @@ async function runThrough(code: string) {
       <h2 id="fit">Fit for work</h2>
       <FitGrid :fit="fit" />
     </section>
+    <GaugeCard v-if="planner" />
     <YearBands />
     <section v-if="said?.length" class="mt-4" aria-labelledby="said">
       <h2 id="said">What was forecast against what came</h2>

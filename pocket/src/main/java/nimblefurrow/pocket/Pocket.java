@@ -1,6 +1,8 @@
 package nimblefurrow.pocket;
 
+import nimblefurrow.core.scouting.CanopyLight;
 import nimblefurrow.core.scouting.CountedMean;
+import nimblefurrow.core.scouting.GreenPicture;
 import nimblefurrow.core.scouting.Quadrats;
 import nimblefurrow.core.scouting.SampleMean;
 import nimblefurrow.core.scouting.StandCount;
@@ -110,5 +112,24 @@ public final class Pocket {
   @JSExport
   public static String standVerdict(double stand, double good, double fair, boolean stems) {
     return new StandCount.Marks(good, fair, stems).of(stand).name();
+  }
+
+  /** Readings of spots: their mean, half width of the interval (-1 for one spot). */
+  @JSExport
+  public static double[] readings(double[] values) {
+    SampleMean spots = new SampleMean(values);
+    return new double[] {spots.mean(), spots.told() ? spots.halfWidth() : NONE};
+  }
+
+  /** Share of the leaves lost, where so much of a stick on the ground is lit, each 0–1. */
+  @JSExport
+  public static double leavesLost(double[] lit, double full) {
+    return new CanopyLight(lit, full).leavesLost();
+  }
+
+  /** Which points of a photo are green, 1 or 0, of their red, green, blue and a fourth, 0–255. */
+  @JSExport
+  public static int[] greenPoints(int[] rgba) {
+    return new GreenPicture(rgba).mask();
   }
 }

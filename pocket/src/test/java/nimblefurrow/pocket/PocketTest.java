@@ -98,6 +98,21 @@ class PocketTest {
             Arrays.toString(plants) + "," + row + ",2.5",
             said(Pocket.stand(plants, row, 2.5)));
       }
+      case 5 -> {
+        double[] lit = some(1, 1);
+        ask("leavesLost", Arrays.toString(lit) + ",0.1", said(Pocket.leavesLost(lit, .1)));
+      }
+      case 6 -> {
+        double[] read = some(1, 140);
+        ask("readings", Arrays.toString(read), said(Pocket.readings(read)));
+      }
+      case 7 -> {
+        int[] points = dice.ints(4L * dice.nextInt(1, 30), 0, 256).toArray();
+        ask(
+            "greenPoints",
+            Arrays.toString(points),
+            said(Arrays.stream(Pocket.greenPoints(points)).asDoubleStream().toArray()));
+      }
       default -> {
         double stand = dice.nextInt(0, 60) / 2.0;
         boolean of = dice.nextBoolean();
@@ -109,7 +124,7 @@ class PocketTest {
   @Test
   void thePhoneAnswersAsTheServerDoes(@TempDir Path folder) throws Exception {
     for (int i = 0; i < QUESTIONS; i++) {
-      question(i % 6);
+      question(i % 9);
     }
     Path questions = folder.resolve("asked");
     Path said = folder.resolve("said");

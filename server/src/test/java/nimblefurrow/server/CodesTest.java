@@ -9,6 +9,8 @@ import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.land.MarkKind;
 import nimblefurrow.core.quantity.Coded;
+import nimblefurrow.core.scouting.Pest;
+import nimblefurrow.core.scouting.SoilFeel;
 import nimblefurrow.core.season.Clearing;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.WayIn;
@@ -47,7 +49,10 @@ class CodesTest {
     kept(
         EntryKind.class,
         "DISCED SEEDED SLURRY_SPREAD CUT ENDED HARVESTED CROP_STAGE STEM_COUNT"
-            + " BIOMASS STAND_COUNT WINTERED");
+            + " BIOMASS STAND_COUNT WINTERED HEIGHT GROUND_COVER CANOPY_LIGHT SOIL_FEEL RUTS WEEDS"
+            + " PESTS KILL_RATING NITROGEN");
+    kept(Pest.class, "ARMYWORM SLUGS VOLES");
+    kept(SoilFeel.class, "CRUMBLES BREAKS DENTS RIBBONS");
     kept(
         MachineKind.class,
         "DRILL PRECISION_PLANTER BROADCAST_TILLAGE DISC_PASSES BROADCAST SLURRY"

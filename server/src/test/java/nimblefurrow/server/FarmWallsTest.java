@@ -70,6 +70,14 @@ class FarmWallsTest {
         theirs.get("/api/fields/" + field).json().path("chain").get(0).path("id").asString());
     ids.put("entry", entry);
     JsonNode job = theirs.get("/api/dispatch").json().path("jobs").get(0).path("id");
+    ids.put("photo", UUID.randomUUID().toString());
+    theirs.upload(
+        "/api/log/" + entry + "/photos/" + ids.get("photo"), "p.jpg", LooksApiTest.picture(4, 4));
+    assertThat(theirs.bytes("/api/log/photos/" + ids.get("photo"))).isNotEmpty();
+    ids.put("gauge", UUID.randomUUID().toString());
+    theirs.post(
+        "/api/gauges",
+        Map.of("id", ids.get("gauge"), "fieldId", field, "day", today, "rainIn", 0.4));
     ids.put("job", job.path("cover").asString());
     ids.put("operation", job.path("operation").asString());
     ids.put(
@@ -160,6 +168,16 @@ class FarmWallsTest {
             0);
     List<Tried> tried = new ArrayList<>();
     tried.add(new Tried("GET", "/api/season/" + field, null));
+    tried.add(new Tried("GET", "/api/fields/" + field + "/growth", null));
+    tried.add(new Tried("DELETE", "/api/gauges/" + ids.get("gauge"), null));
+    tried.add(
+        new Tried(
+            "POST",
+            "/api/gauges",
+            Map.of("id", UUID.randomUUID(), "fieldId", field, "day", "2026-07-01", "rainIn", 0.3)));
+    String photos = "/api/log/" + ids.get("entry") + "/photos/";
+    tried.add(new Tried("POST", photos + ids.get("photo"), LooksApiTest.picture(4, 4)));
+    tried.add(new Tried("GET", "/api/log/photos/" + ids.get("photo"), null));
     tried.add(new Tried("GET", "/api/fields/" + field, null));
     tried.add(new Tried("PUT", "/api/fields/" + field, land));
     tried.add(new Tried("DELETE", "/api/fields/" + field, null));

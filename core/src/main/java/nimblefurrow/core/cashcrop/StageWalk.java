@@ -62,7 +62,9 @@ final class StageWalk {
       default -> {}
     }
     planting.dates().forEach(stages::put);
-    planting.seen().forEach(o -> stages.put(o.stage(), o.seen()));
+    planting.seen().stream()
+        .filter(o -> o.beyond() == 0)
+        .forEach(o -> stages.put(o.stage(), o.seen()));
   }
 
   Map<CropStage, LocalDate> stages() {
@@ -130,7 +132,11 @@ final class StageWalk {
     }
     Map<CropStage, LocalDate> days = SoybeanDays.before(brown, figures);
     Observation last = lastKnown(days.keySet());
-    long shift = last == null ? 0 : ChronoUnit.DAYS.between(days.get(last.stage()), last.seen());
+    long shift =
+        last == null
+            ? 0
+            : ChronoUnit.DAYS.between(
+                days.get(last.stage()).plusDays(Math.round(last.beyond())), last.seen());
     LocalDate drop = days.get(LEAF_DROP).plusDays(shift);
     LocalDate summer = site.season(planting.planted().getYear(), 7, 1);
     boolean leavesDown = last != null && last.stage().compareTo(LEAF_DROP) >= 0;
@@ -199,7 +205,7 @@ final class StageWalk {
         planting.seen().stream()
             .filter(o -> goals.containsKey(o.stage()) && o.seen().isAfter(start))
             .max(Comparator.comparing(Observation::seen))
-            .map(o -> trace.degreeDays(base, start, o.seen()) - goals.get(o.stage()))
+            .map(o -> trace.degreeDays(base, start, o.seen()) - goals.get(o.stage()) - o.beyond())
             .orElse(0.0);
     goals.forEach(
         (stage, goal) -> {

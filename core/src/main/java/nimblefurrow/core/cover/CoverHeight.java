@@ -1,6 +1,7 @@
 package nimblefurrow.core.cover;
 
 import java.time.LocalDate;
+import java.util.Comparator;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Length;
@@ -34,7 +35,19 @@ public final class CoverHeight {
             Math.min(1, Math.max(0, mat.on(date).middle()) / figures.of(FULL_MAT)),
             figures.of(THIN_POWER));
     return Length.ofInches(
-        stages.species().growth().heightIn() * grown(stages, stages.middleHeatOn(date)) * thin);
+        stages.species().growth().heightIn()
+            * grown(stages, stages.middleHeatOn(date))
+            * thin
+            * mat.stand().seen().tall());
+  }
+
+  /** Height of the whole stand: that of its tallest member, those that have a figure. */
+  public static Length on(MatForecast mat, LocalDate date) {
+    return mat.stand().mix().members().stream()
+        .map(m -> new StageForecast(m.species(), mat.stand(), mat.outlook()))
+        .map(stages -> on(stages, mat, date))
+        .max(Comparator.comparingDouble(Length::inches))
+        .orElseThrow();
   }
 
   /** Share of its full height at a heat: a straight line between the stages that have a figure. */

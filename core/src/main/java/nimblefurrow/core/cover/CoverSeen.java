@@ -12,13 +12,35 @@ import nimblefurrow.core.quantity.Unit;
  * @param mat what clipped samples say of its growth
  * @param plants live plants per ft² counted, by species, 0–5,000 (stems for small grains from
  *     green-up); species that were not counted stand as their usual drilled rate does
+ * @param tall its height against the figures', as measured, 0.1–5; 1: as tall as the figures say
+ * @param rutted whether ruts were found that a roller rides over
  */
 public record CoverSeen(
-    Map<String, StageBelief> stages, MatBelief mat, Map<String, Double> plants) {
+    Map<String, StageBelief> stages,
+    MatBelief mat,
+    Map<String, Double> plants,
+    double tall,
+    boolean rutted) {
   /** Nothing seen yet. */
   public static final CoverSeen NOTHING = new CoverSeen(Map.of(), MatBelief.UNSEEN, Map.of());
 
+  /** Stages, weight and plants only. */
+  public CoverSeen(Map<String, StageBelief> stages, MatBelief mat, Map<String, Double> plants) {
+    this(stages, mat, plants, 1, false);
+  }
+
+  /** The same, so much taller than the figures say. */
+  public CoverSeen standing(double height) {
+    return new CoverSeen(stages, mat, plants, height, rutted);
+  }
+
+  /** The same, with ruts or without. */
+  public CoverSeen rutted(boolean ruts) {
+    return new CoverSeen(stages, mat, plants, tall, ruts);
+  }
+
   public CoverSeen {
+    Limits.within("height against the figures'", tall, 0.1, 5, Unit.NONE);
     stages = Map.copyOf(stages);
     plants = Map.copyOf(plants);
     Limits.given("clipped samples", mat);

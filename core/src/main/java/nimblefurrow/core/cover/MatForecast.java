@@ -4,6 +4,7 @@ import java.lang.ref.SoftReference;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.ensemble.LogMixture;
@@ -23,6 +24,10 @@ public final class MatForecast {
   private static final FigureKey SHARE_POWER = FigureKey.of("cover", "mix_share_power");
   private static final FigureKey MIX_GAIN = FigureKey.of("cover", "mix_gain");
   private static final int MOST_DAYS = 500;
+  private static final double MOST_TIMES = 64;
+  private static final double MOST_POUNDS = 20_000;
+  private static final double NUDGE = 0.05;
+  private static final int STEPS = 30;
 
   private final CoverStand stand;
   private final Outlook outlook;
@@ -73,6 +78,55 @@ public final class MatForecast {
   /** The share of the ground that it covers on a date, 0–1, in the middle year. */
   public double groundCoverOn(LocalDate date) {
     return outlookYears(year -> groundCover(parts(year, date))).middle().orElseThrow();
+  }
+
+  /**
+   * What the stand weighs when it covers so much of the ground, as its members stand to each other
+   * on a date, in the middle year; and by how much its ground cover grows with its weight there.
+   *
+   * @param share covered, 0–1
+   */
+  public Covering covering(double share, LocalDate date) {
+    List<double[]> years = new ArrayList<>();
+    for (int year = 0; year < outlook.traces().size(); year++) {
+      years.add(parts(year, date));
+    }
+    double[] parts =
+        years.stream()
+            .sorted(Comparator.comparingDouble(p -> Arrays.stream(p).sum()))
+            .toList()
+            .get(years.size() / 2);
+    double low = 0;
+    double high = 1;
+    while (groundCover(times(parts, high)) < share && high < MOST_TIMES) {
+      high *= 2;
+    }
+    for (int step = 0; step < STEPS; step++) {
+      double middle = (low + high) / 2;
+      if (groundCover(times(parts, middle)) < share) {
+        low = middle;
+      } else {
+        high = middle;
+      }
+    }
+    double pounds = Arrays.stream(parts).sum() * held(parts) * high;
+    double slope =
+        (groundCover(times(parts, high * (1 + NUDGE)))
+                - groundCover(times(parts, high * (1 - NUDGE))))
+            / (2 * NUDGE);
+    return new Covering(DryMatter.poundsPerAcre(Math.min(MOST_POUNDS, pounds)), slope);
+  }
+
+  /**
+   * A weight told by ground cover.
+   *
+   * @param slope share of the ground that a change of the weight by all of it adds; 0 where the
+   *     ground is closed, and nothing is told
+   */
+  public record Covering(DryMatter mat, double slope) {}
+
+  private static double[] times(double[] parts, double factor) {
+    return Arrays.stream(parts).map(p -> p * factor).toArray();
   }
 
   private Ensemble<Double> outlookYears(java.util.function.IntFunction<Double> of) {

@@ -2,6 +2,7 @@ package nimblefurrow.core.cover;
 
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.weather.GroundSeen;
 import nimblefurrow.core.weather.Site;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.core.weather.Sunlight;
@@ -74,7 +75,24 @@ public final class RootZone {
         figures.of(START) * capacity(soil, figures),
         figures,
         pull,
-        trace.daily("rain", d -> d.rainIn()));
+        rain(stand.conditions().seen(), trace));
+  }
+
+  private static double[] rain(GroundSeen seen, WeatherTrace trace) {
+    double[] station = trace.daily("rain", d -> d.rainIn());
+    if (seen.rain().isEmpty()) {
+      return station;
+    }
+    double[] read = station.clone();
+    seen.rain()
+        .forEach(
+            (day, in) -> {
+              long index = day.toEpochDay() - trace.first().toEpochDay();
+              if (index >= 0 && index < read.length) {
+                read[(int) index] = in;
+              }
+            });
+    return read;
   }
 
   /** What its water lets growth reach, 0–1: all of it down to half of what it holds. */

@@ -55,7 +55,7 @@ public record FieldDay(
     Optional<CoverStand> standing =
         season.stand().filter(s -> !date.isBefore(s.seeded())).filter(s -> alive(season, date));
     FieldFacts facts = season.field().facts();
-    Footing ground = new Footing(facts.soil(), facts.tiled(), standing.isPresent());
+    Footing ground = facts.ground(standing.isPresent());
     return new FieldDay(
         date,
         standing.map(s -> stages(s, date, outlook)).orElse(List.of()),

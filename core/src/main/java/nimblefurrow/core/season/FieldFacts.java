@@ -1,11 +1,14 @@
 package nimblefurrow.core.season;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
+import nimblefurrow.core.cover.StandConditions;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.weather.GroundSeen;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.core.work.Footing;
 
@@ -14,6 +17,8 @@ import nimblefurrow.core.work.Footing;
  *
  * @param parts zones with ground of their own; none: the field is one
  * @param allZones whether the zones leave nothing of the field
+ * @param seen what was read and felt on its ground
+ * @param nitrogen that a crop finds in it, lb/ac; empty where nobody wrote any down
  */
 public record FieldFacts(
     Area area,
@@ -21,18 +26,52 @@ public record FieldFacts(
     boolean tiled,
     boolean organic,
     List<LandPart> parts,
-    boolean allZones) {
+    boolean allZones,
+    GroundSeen seen,
+    Optional<Double> nitrogen) {
   private static final FigureKey AREA_OVER = FigureKey.of("season", "area_over");
 
   public FieldFacts {
     Limits.given("area", area);
     Limits.given("soil texture", soil);
+    Limits.given("what was seen of the ground", seen);
     parts = List.copyOf(parts);
   }
 
   /** A field that is one. */
   public FieldFacts(Area area, SoilTexture soil, boolean tiled, boolean organic) {
-    this(area, soil, tiled, organic, List.of(), false);
+    this(area, soil, tiled, organic, List.of(), false, GroundSeen.NOTHING, Optional.empty());
+  }
+
+  /** A field with zones of their own ground, of which only the station's weather is known. */
+  public FieldFacts(
+      Area area,
+      SoilTexture soil,
+      boolean tiled,
+      boolean organic,
+      List<LandPart> parts,
+      boolean allZones) {
+    this(area, soil, tiled, organic, parts, allZones, GroundSeen.NOTHING, Optional.empty());
+  }
+
+  /** The same field with what was read and felt on its ground. */
+  public FieldFacts with(GroundSeen told) {
+    return new FieldFacts(area, soil, tiled, organic, parts, allZones, told, nitrogen);
+  }
+
+  /** The same field with so much nitrogen for a crop to find, lb/ac. */
+  public FieldFacts fed(Optional<Double> pounds) {
+    return new FieldFacts(area, soil, tiled, organic, parts, allZones, seen, pounds);
+  }
+
+  /** What it gives a cover to grow with. */
+  public StandConditions conditions() {
+    return StandConditions.on(soil).with(seen).fed(nitrogen);
+  }
+
+  /** What wheels stand on in the field outside its zones. */
+  public Footing ground(boolean livingCover) {
+    return new Footing(soil, tiled, livingCover, seen);
   }
 
   /**
@@ -44,10 +83,9 @@ public record FieldFacts(
 
   /** What wheels stand on in each part of it; a day is fit for the field when it is for all. */
   public List<Footing> grounds(boolean livingCover) {
-    Stream<Footing> rest =
-        allZones ? Stream.empty() : Stream.of(new Footing(soil, tiled, livingCover));
+    Stream<Footing> rest = allZones ? Stream.empty() : Stream.of(ground(livingCover));
     return Stream.concat(
-            rest, parts.stream().map(p -> new Footing(p.soil(), p.tiled(), livingCover)))
+            rest, parts.stream().map(p -> new Footing(p.soil(), p.tiled(), livingCover, seen)))
         .distinct()
         .toList();
   }

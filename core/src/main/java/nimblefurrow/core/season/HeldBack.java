@@ -50,7 +50,8 @@ public final class HeldBack {
         .flatMap(
             ground ->
                 parts.stream()
-                    .filter(p -> new Footing(p.soil(), p.tiled(), living).equals(ground))
+                    .filter(
+                        p -> new Footing(p.soil(), p.tiled(), living, ground.seen()).equals(ground))
                     .map(LandPart::zone)
                     .findFirst());
   }

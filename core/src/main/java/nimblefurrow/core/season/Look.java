@@ -19,7 +19,16 @@ public record Look(Kind kind, Optional<Species> species, Reason says, double wor
     STEMS("Count stems"),
     CLIP("Clip"),
     STAND("Count the stand"),
-    WINTER("See what the winter killed");
+    WINTER("See what the winter killed"),
+    HEIGHT("Measure the height"),
+    COVER("Judge the ground cover"),
+    LIGHT("See the light under the crop"),
+    SOIL("Feel the soil"),
+    RUTS("Measure ruts"),
+    WEEDS("Score the weeds"),
+    PESTS("Look for pests"),
+    KILL("Rate the kill"),
+    NITROGEN("Write down nitrogen");
 
     private final String words;
 

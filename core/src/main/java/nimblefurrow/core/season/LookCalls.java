@@ -76,7 +76,13 @@ record LookCalls(CallDay at) {
                         first.name().toLowerCase(Locale.ROOT),
                         CallWords.counted((int) days, "day", "days")),
                 lane.field()),
-            Reason.of("Sown again by {} it is still in time in four of five years.", last.get()),
+            Reseed.of(lane.season())
+                .map(Reseed::says)
+                .orElseGet(
+                    () ->
+                        Reason.of(
+                            "Sown again by {} it is still in time in four of five years.",
+                            last.get())),
             List.of(lane.key()),
             last.get()));
   }

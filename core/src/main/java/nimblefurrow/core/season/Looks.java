@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import nimblefurrow.core.cover.CoverHeight;
 import nimblefurrow.core.cover.CoverSeen;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.MatBelief;
@@ -19,11 +20,13 @@ import nimblefurrow.core.cover.Winter;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.DryMatter;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.termination.kill.Conditions;
 import nimblefurrow.core.weather.Outlook;
 
 /**
@@ -41,6 +44,8 @@ public final class Looks {
   private static final FigureKey WINTER_FROM = FigureKey.of("scouting", "winter_from");
   private static final FigureKey WINTER_TO = FigureKey.of("scouting", "winter_to");
   private static final FigureKey WINTER_DOUBT = FigureKey.of("scouting", "winter_doubt");
+  private static final FigureKey HEIGHT_DAYS = FigureKey.of("scouting", "height_days");
+  private static final FigureKey HEIGHT_NEAR = FigureKey.of("scouting", "height_near");
   private static final FigureKey ROLLER_MAT = FigureKey.of("termination", "roller_mat");
   private static final FigureKey THIN_MAT = FigureKey.of("termination", "thin_mat");
   private static final double ONE_IN_TEN = 1.2816;
@@ -75,6 +80,7 @@ public final class Looks {
     looks.clip().ifPresent(all::add);
     looks.stand().ifPresent(all::add);
     looks.winter(all);
+    looks.height().ifPresent(all::add);
     return all.stream().sorted(Comparator.comparingDouble(Look::worth).reversed()).toList();
   }
 
@@ -207,6 +213,29 @@ public final class Looks {
                 doubt(killed)));
       }
     }
+  }
+
+  /** A stand that may be too low for the roller. */
+  private Optional<Look> height() {
+    Optional<LocalDate> aim =
+        season.route().flatMap(RouteOutlook::aim).filter(d -> d.isAfter(today));
+    if (plan.route() != Route.ROLL
+        || aim.isEmpty()
+        || aim.get().isAfter(today.plusDays(figures.whole(HEIGHT_DAYS)))
+        || plan.seen().tall() != 1) {
+      return Optional.empty();
+    }
+    Length then = CoverHeight.on(mat, aim.get());
+    Length low = Length.ofInches(figures.of(Conditions.LOW));
+    return then.inches() > figures.of(HEIGHT_NEAR) * low.inches()
+        ? Optional.empty()
+        : Optional.of(
+            new Look(
+                Look.Kind.HEIGHT,
+                Optional.empty(),
+                Reason.of(
+                    "about {} high on {}: under {} the roller kills less", then, aim.get(), low),
+                doubt(Math.min(1, low.inches() / (2 * Math.max(1, then.inches()))))));
   }
 
   private static double doubt(double chance) {

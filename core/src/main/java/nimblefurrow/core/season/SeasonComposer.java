@@ -14,7 +14,6 @@ import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Nitrogen;
 import nimblefurrow.core.cover.Residue;
 import nimblefurrow.core.cover.StageForecast;
-import nimblefurrow.core.cover.StandConditions;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.figures.FigureKey;
@@ -134,8 +133,7 @@ public final class SeasonComposer {
   }
 
   private static CoverStand stand(FieldCase field, CoverPlan plan, LocalDate seeded) {
-    StandConditions given = StandConditions.on(field.facts().soil());
-    return new CoverStand(plan.mix(), seeded, given, plan.seen());
+    return new CoverStand(plan.mix(), seeded, field.facts().conditions(), plan.seen());
   }
 
   /**

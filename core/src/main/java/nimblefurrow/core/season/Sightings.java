@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import nimblefurrow.core.cover.CoverHeight;
 import nimblefurrow.core.cover.CoverSeen;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.CoverStand;
@@ -15,20 +16,26 @@ import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.StageBelief;
 import nimblefurrow.core.cover.StageForecast;
 import nimblefurrow.core.cover.StandConditions;
+import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.quantity.Share;
-import nimblefurrow.core.scouting.Quadrats;
 import nimblefurrow.core.scouting.StandCount;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.weather.Outlook;
 
-/** What was counted and clipped in one cover, in the order of the days. */
+/**
+ * What was counted, clipped and measured in one cover, in the order of the days.
+ *
+ * @param weights what tells of its weight
+ * @param rutted whether ruts were found that a roller rides over
+ */
 public record Sightings(
-    List<Stems> stems, List<Sample> samples, List<Stand> stands, List<Wintered> winters) {
+    List<Stems> stems,
+    List<MatSight> weights,
+    List<Stand> stands,
+    List<Wintered> winters,
+    boolean rutted) {
   /** Stems of one species counted on a day. */
   public record Stems(LocalDate date, String species, StemCount count) {}
-
-  /** Frames clipped on a day. */
-  public record Sample(LocalDate date, Quadrats frames) {}
 
   /** Plants of one species counted on a day. */
   public record Stand(LocalDate date, String species, StandCount count) {}
@@ -36,23 +43,27 @@ public record Sightings(
   /** What came through the winter of one species, seen on a day. */
   public record Wintered(LocalDate date, String species, Share alive) {}
 
-  /** Nothing seen yet. */
-  public static final Sightings NONE = new Sightings(List.of(), List.of(), List.of(), List.of());
+  private static final double LOWEST = 0.1;
+  private static final double TALLEST = 5;
 
-  /** Stems and samples only. */
-  public Sightings(List<Stems> stems, List<Sample> samples) {
-    this(stems, samples, List.of(), List.of());
+  /** Nothing seen yet. */
+  public static final Sightings NONE =
+      new Sightings(List.of(), List.of(), List.of(), List.of(), false);
+
+  /** Stems and weights only. */
+  public Sightings(List<Stems> stems, List<MatSight> weights) {
+    this(stems, weights, List.of(), List.of(), false);
   }
 
   public Sightings {
     stems = List.copyOf(stems);
-    samples = List.copyOf(samples);
+    weights = List.copyOf(weights);
     stands = List.copyOf(stands);
     winters = List.copyOf(winters);
   }
 
   private boolean nothing() {
-    return stems.isEmpty() && samples.isEmpty() && stands.isEmpty() && winters.isEmpty();
+    return stems.isEmpty() && weights.isEmpty() && stands.isEmpty() && winters.isEmpty() && !rutted;
   }
 
   /**
@@ -77,18 +88,48 @@ public record Sightings(
                 .with(given)
                 .with(new CoverSeen(Map.of(), MatBelief.UNSEEN, plants)),
             outlook);
-    for (Sample sample : samples) {
-      LocalDate day = sample.date();
-      belief =
-          belief.after(
-              day,
-              curve.curveOn(day),
-              curve.groundCoverOn(day),
-              sample.frames().mean(),
-              sample.frames().cv(outlook.figures()),
-              outlook.figures());
+    for (MatSight weight : weights) {
+      belief = weighed(belief, weight, curve);
     }
-    return plan.with(new CoverSeen(beliefs, belief, plants));
+    CoverSeen told = new CoverSeen(beliefs, belief, plants).rutted(rutted);
+    return plan.with(told.standing(tall(plan, given, told, outlook)));
+  }
+
+  private static MatBelief weighed(MatBelief belief, MatSight weight, MatForecast curve) {
+    LocalDate day = weight.date();
+    DryMatter reckoned = curve.curveOn(day);
+    return reckoned.poundsPerAcre() <= 0
+        ? belief
+        : weight
+            .said(curve)
+            .map(
+                said ->
+                    belief.after(
+                        day,
+                        reckoned,
+                        curve.groundCoverOn(day),
+                        said.mat(),
+                        said.cv(),
+                        curve.outlook().figures()))
+            .orElse(belief);
+  }
+
+  /** How tall it stands against the figures, by the last height that was measured. */
+  private double tall(CoverPlan plan, StandConditions given, CoverSeen told, Outlook outlook) {
+    return weights.stream()
+        .filter(MatSight.Tall.class::isInstance)
+        .map(MatSight.Tall.class::cast)
+        .reduce((earlier, later) -> later)
+        .map(
+            measured -> {
+              CoverStand stand = CoverStand.sown(plan.mix(), plan.seeded()).with(given).with(told);
+              double expected =
+                  CoverHeight.on(new MatForecast(stand, outlook), measured.date()).inches();
+              return expected <= 0
+                  ? 1
+                  : Math.max(LOWEST, Math.min(TALLEST, measured.inches().mean() / expected));
+            })
+        .orElse(1.0);
   }
 
   /** Plants per ft² by species: the last count, less what the winter took after it. */

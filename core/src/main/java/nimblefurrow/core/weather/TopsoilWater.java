@@ -19,6 +19,8 @@ public final class TopsoilWater {
   private static final FigureKey MAT_FULL_LB_AC = FigureKey.of("weather", "mat_full");
   private static final FigureKey MAT_SAVES = FigureKey.of("weather", "mat_saves");
 
+  private static final FigureKey RECKONED_ERROR = FigureKey.of("weather", "topsoil_error");
+
   private final LocalDate first;
   private final double[] share;
   private final boolean[] frozen;
@@ -44,6 +46,23 @@ public final class TopsoilWater {
       double greenCover,
       double deadMatLbAc,
       Figures figures) {
+    return run(trace, site, soil, tiled, greenCover, deadMatLbAc, GroundSeen.NOTHING, figures);
+  }
+
+  /**
+   * The same on ground where something was read or felt: a gauge's rain stands in the place of the
+   * station's, and soil in the hand moves the sums towards what it told.
+   */
+  public static TopsoilWater run(
+      WeatherTrace trace,
+      Site site,
+      SoilTexture soil,
+      boolean tiled,
+      double greenCover,
+      double deadMatLbAc,
+      GroundSeen seen,
+      Figures figures) {
+    double error = figures.of(RECKONED_ERROR);
     Store store = new Store(soil, tiled, greenCover, deadMatLbAc, figures);
     double kept = figures.of(CHILL_KEPT);
     double frozenF = figures.of(FROZEN_F);
@@ -55,7 +74,12 @@ public final class TopsoilWater {
     double[] pull = trace.daily(asked, asked);
     for (int i = 0; i < length; i++) {
       DailyWeather day = trace.on(trace.first().plusDays(i));
-      share[i] = store.day(pull[i], day.rainIn());
+      share[i] = store.day(pull[i], seen.rainOn(day.date(), day.rainIn()));
+      GroundSeen.Felt felt = seen.felt().get(day.date());
+      if (felt != null) {
+        share[i] = felt.after(share[i], error);
+        store.holding(share[i]);
+      }
       chill = chill * kept + day.meanF() * (1 - kept);
       frozen[i] = chill < frozenF;
     }

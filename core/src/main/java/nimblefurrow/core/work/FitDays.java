@@ -19,6 +19,7 @@ import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.figures.Row;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.weather.DailyWeather;
+import nimblefurrow.core.weather.GroundSeen;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.TopsoilWater;
 import nimblefurrow.core.weather.WeatherTrace;
@@ -33,6 +34,7 @@ public final class FitDays {
   /** The days of one kind of work on one footing, each counted when first asked for. */
   private record Days(boolean[][] fit, double[] chance) {}
 
+  private static final int MOST_SEEN = 400;
   private static final FigureKey OPEN_LIKELY = FigureKey.of("work", "open_likely");
   private static final FigureKey LEAST_FIT = FigureKey.of("work", "least_fit");
   private static final FigureKey GREEN_SHARE = FigureKey.of("work", "green_share");
@@ -41,6 +43,21 @@ public final class FitDays {
   private final Map<MachineKind, Limits> limits = new EnumMap<>(MachineKind.class);
   private final Map<Footing, List<TopsoilWater>> water = new ConcurrentHashMap<>();
   private final Map<Asked, Days> days = new ConcurrentHashMap<>();
+
+  /** Ground on which something was read or felt changes with every reading: the last are kept. */
+  private final Map<Footing, List<TopsoilWater>> seenWater = mostRecent();
+
+  private final Map<Asked, Days> seenDays = mostRecent();
+
+  private static <K, V> Map<K, V> mostRecent() {
+    return Collections.synchronizedMap(
+        new LinkedHashMap<>(16, 0.75f, true) {
+          @Override
+          protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
+            return size() > MOST_SEEN;
+          }
+        });
+  }
 
   /** Fit days in an outlook's weather; each is counted when it is first asked for. */
   public FitDays(Outlook outlook) {
@@ -112,15 +129,23 @@ public final class FitDays {
     return known.chance()[day];
   }
 
+  private List<TopsoilWater> water(Footing ground) {
+    Map<Footing, List<TopsoilWater>> known =
+        ground.seen().equals(GroundSeen.NOTHING) ? water : seenWater;
+    return known.computeIfAbsent(ground, this::buckets);
+  }
+
   private Days days(List<Footing> grounds, MachineKind kind) {
-    return days.computeIfAbsent(
-        new Asked(grounds, kind),
-        asked -> {
-          int all = day(outlook.last()) + 1;
-          double[] chance = new double[all];
-          Arrays.fill(chance, -1);
-          return new Days(new boolean[all][], chance);
-        });
+    boolean plain = grounds.stream().allMatch(g -> g.seen().equals(GroundSeen.NOTHING));
+    return (plain ? days : seenDays)
+        .computeIfAbsent(
+            new Asked(grounds, kind),
+            asked -> {
+              int all = day(outlook.last()) + 1;
+              double[] chance = new double[all];
+              Arrays.fill(chance, -1);
+              return new Days(new boolean[all][], chance);
+            });
   }
 
   private int day(LocalDate date) {
@@ -229,7 +254,7 @@ public final class FitDays {
 
   /** Water of a ground's topsoil on a day in each climate year, share of field capacity. */
   public Ensemble<Double> topsoil(Footing ground, LocalDate date) {
-    List<TopsoilWater> wet = water.computeIfAbsent(ground, this::buckets);
+    List<TopsoilWater> wet = water(ground);
     return Ensemble.of(wet.size(), i -> wet.get(i).shareOfCapacity(date));
   }
 
@@ -250,7 +275,7 @@ public final class FitDays {
   }
 
   private boolean[] counted(Footing footing, MachineKind kind, LocalDate date) {
-    List<TopsoilWater> wet = water.computeIfAbsent(footing, this::buckets);
+    List<TopsoilWater> wet = water(footing);
     Limits limits = this.limits.get(kind);
     boolean fall = inFall(date);
     double topsoil =
@@ -283,7 +308,14 @@ public final class FitDays {
         .map(
             (WeatherTrace t) ->
                 TopsoilWater.run(
-                    t, outlook.site(), ground.soil(), ground.tiled(), green, 0, outlook.figures()))
+                    t,
+                    outlook.site(),
+                    ground.soil(),
+                    ground.tiled(),
+                    green,
+                    0,
+                    ground.seen(),
+                    outlook.figures()))
         .toList();
   }
 

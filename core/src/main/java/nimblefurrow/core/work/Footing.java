@@ -1,6 +1,7 @@
 package nimblefurrow.core.work;
 
 import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.weather.GroundSeen;
 import nimblefurrow.core.weather.SoilTexture;
 
 /**
@@ -9,10 +10,17 @@ import nimblefurrow.core.weather.SoilTexture;
  *
  * @param tiled whether drains lie under it
  * @param livingCover whether a living cover carries the traffic
+ * @param seen what was read and felt on it
  */
-public record Footing(SoilTexture soil, boolean tiled, boolean livingCover) {
+public record Footing(SoilTexture soil, boolean tiled, boolean livingCover, GroundSeen seen) {
   public Footing {
     Limits.given("soil", soil);
+    Limits.given("what was seen of the ground", seen);
+  }
+
+  /** Ground of which only the station's weather is known. */
+  public Footing(SoilTexture soil, boolean tiled, boolean livingCover) {
+    this(soil, tiled, livingCover, GroundSeen.NOTHING);
   }
 
   /** Bare ground without drains. */

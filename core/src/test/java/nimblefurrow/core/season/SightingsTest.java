@@ -109,14 +109,14 @@ class SightingsTest {
     double grams = 2 * curve / 96.03; // twice the curve on one square foot
     Quadrats frames = new Quadrats(1, List.of(grams * 0.9, grams, grams * 1.1, grams));
     CoverPlan once =
-        new Sightings(List.of(), List.of(new Sightings.Sample(day, frames)))
+        new Sightings(List.of(), List.of(new MatSight.Clipped(day, frames)))
             .anchor(PLAN, ENOUGH, OUTLOOK);
     CoverPlan twice =
         new Sightings(
                 List.of(),
                 List.of(
-                    new Sightings.Sample(day, frames),
-                    new Sightings.Sample(day.plusDays(1), frames)))
+                    new MatSight.Clipped(day, frames),
+                    new MatSight.Clipped(day.plusDays(1), frames)))
             .anchor(PLAN, ENOUGH, OUTLOOK);
     MatForecast anchored =
         new MatForecast(CoverStand.sown(PLAN.mix(), SOWN).with(once.seen()), OUTLOOK);

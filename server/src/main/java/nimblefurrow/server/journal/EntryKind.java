@@ -2,6 +2,7 @@ package nimblefurrow.server.journal;
 
 import java.util.Optional;
 import nimblefurrow.core.quantity.Coded;
+import nimblefurrow.core.scouting.LookSheet;
 import nimblefurrow.core.work.Operation;
 
 /** What a journal entry records. */
@@ -16,12 +17,32 @@ public enum EntryKind implements Coded {
   STEM_COUNT("stem_count"),
   BIOMASS("biomass"),
   STAND_COUNT("stand_count"),
-  WINTERED("wintered");
+  WINTERED("wintered"),
+  HEIGHT("height", LookSheet.Kind.HEIGHT),
+  GROUND_COVER("ground_cover", LookSheet.Kind.GROUND_COVER),
+  CANOPY_LIGHT("canopy_light", LookSheet.Kind.CANOPY_LIGHT),
+  SOIL_FEEL("soil_feel"),
+  RUTS("ruts", LookSheet.Kind.RUTS),
+  WEEDS("weeds", LookSheet.Kind.WEEDS),
+  PESTS("pests"),
+  KILL_RATING("kill_rating", LookSheet.Kind.KILL),
+  NITROGEN("nitrogen", LookSheet.Kind.NITROGEN);
 
   private final String code;
+  private final LookSheet.Kind read;
 
   EntryKind(String code) {
+    this(code, null);
+  }
+
+  EntryKind(String code, LookSheet.Kind read) {
     this.code = code;
+    this.read = read;
+  }
+
+  /** What is read spot by spot; empty where it is something else. */
+  public Optional<LookSheet.Kind> read() {
+    return Optional.ofNullable(read);
   }
 
   @Override
@@ -31,7 +52,11 @@ public enum EntryKind implements Coded {
 
   /** Whether it was seen in a field rather than done to it, so that it is of that field only. */
   public boolean seen() {
-    return this == STEM_COUNT || this == BIOMASS || this == STAND_COUNT || this == WINTERED;
+    return read != null
+        || switch (this) {
+          case STEM_COUNT, BIOMASS, STAND_COUNT, WINTERED, SOIL_FEEL, PESTS -> true;
+          default -> false;
+        };
   }
 
   /** Whether a link of the chain can have one only, as it is sown once and harvested once. */

@@ -3,6 +3,9 @@ package nimblefurrow.server.journal;
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.core.scouting.Pest;
+import nimblefurrow.core.scouting.SoilFeel;
+import nimblefurrow.server.platform.Codes;
 
 /** What was seen, as an entry's row keeps it. */
 @JsonIgnoreProperties(ignoreUnknown = true)
@@ -12,7 +15,12 @@ record StoredLook(
     Double stemsPerPlant,
     Integer alive,
     Integer looked,
-    List<Spot> spots) {
+    List<Spot> spots,
+    List<Double> readings,
+    String pest,
+    String feel,
+    Boolean photo,
+    Boolean tested) {
   record Spot(Double longitude, Double latitude, UUID zone, Integer stems, Integer past) {}
 
   static StoredLook of(Look look) {
@@ -28,7 +36,12 @@ record StoredLook(
                 ? null
                 : look.spots().stream()
                     .map(s -> new Spot(s.longitude(), s.latitude(), s.zone(), s.stems(), s.past()))
-                    .toList());
+                    .toList(),
+            look.readings(),
+            Codes.kept(look.pest()),
+            Codes.kept(look.feel()),
+            look.photo(),
+            look.tested());
   }
 
   Look look() {
@@ -42,6 +55,11 @@ record StoredLook(
             ? null
             : spots.stream()
                 .map(s -> new Look.Spot(s.longitude(), s.latitude(), s.zone(), s.stems(), s.past()))
-                .toList());
+                .toList(),
+        readings,
+        Codes.read(Pest.class, pest),
+        Codes.read(SoilFeel.class, feel),
+        photo,
+        tested);
   }
 }

@@ -119,6 +119,16 @@ class EntryRules {
         Limits.given("species", form.species());
         alive(form);
       }
+      case HEIGHT,
+          GROUND_COVER,
+          CANOPY_LIGHT,
+          SOIL_FEEL,
+          RUTS,
+          WEEDS,
+          PESTS,
+          KILL_RATING,
+          NITROGEN ->
+          LookRules.check(form, field, figures);
       case CROP_STAGE -> {
         refuseFreedGround(field);
         Limits.given("stage", form.stage());

@@ -11,14 +11,17 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.core.cashcrop.CropKind;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.Unit;
+import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.server.applied.AppliedLogs;
 import nimblefurrow.server.chain.Chains;
 import nimblefurrow.server.farm.Farms;
+import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.field.Zones;
 import nimblefurrow.server.journal.CorrectionKind;
@@ -47,12 +50,14 @@ class LogController {
       @Maybe String machine,
       @Maybe Double actualRate,
       boolean mapped,
+      List<UUID> photos,
       @Maybe Unit yieldUnit) {}
 
   private final Journal journal;
   private final Logbook logbook;
   private final SameAgain again;
   private final AppliedLogs applied;
+  private final Photos photos;
   private final Farms farms;
   private final Fields fields;
   private final Zones zones;
@@ -65,6 +70,7 @@ class LogController {
       Logbook logbook,
       SameAgain again,
       AppliedLogs applied,
+      Photos photos,
       Farms farms,
       Fields fields,
       Zones zones,
@@ -75,6 +81,7 @@ class LogController {
     this.logbook = logbook;
     this.again = again;
     this.applied = applied;
+    this.photos = photos;
     this.farms = farms;
     this.fields = fields;
     this.zones = zones;
@@ -85,11 +92,13 @@ class LogController {
 
   @GetMapping
   List<EntryView> all() {
-    LocalDate today = farms.today(farms.view(current.id()));
+    FarmView farm = farms.view(current.id());
+    LocalDate today = farms.today(farm);
     Map<UUID, String> names = fields.names(current.id());
     Map<UUID, String> zoneNames = zones.names(current.id());
     Map<UUID, String> rigs = machines.names(current.id());
     Map<UUID, CropKind> crops = chains.crops(current.id());
+    Map<UUID, List<UUID>> pictures = photos.all(current.id());
     Set<UUID> mapped = applied.entries(current.id());
     List<Entry> newestFirst = new ArrayList<>(journal.until(current.id(), today));
     Collections.reverse(newestFirst);
@@ -100,10 +109,11 @@ class LogController {
                     e,
                     names.get(e.fieldId()),
                     zoneNames.get(e.zoneId()),
-                    about(e),
+                    about(e, farm.rules().figures(), farm.units()),
                     rigs.get(e.machineId()),
                     actualRate(e),
                     mapped.contains(e.id()),
+                    pictures.getOrDefault(e.id(), List.of()),
                     e.details().yieldPerAcre() == null
                         ? null
                         : crops.getOrDefault(e.linkId(), CropKind.OTHER).yieldUnit()))
@@ -154,7 +164,7 @@ class LogController {
     }
   }
 
-  private static String about(Entry e) {
+  private static String about(Entry e, Figures figures, UnitSystem units) {
     EntryDetails d = e.details();
     return switch (e.kind()) {
       case DISCED -> "disced";
@@ -169,6 +179,10 @@ class LogController {
       case BIOMASS -> "%d frames clipped".formatted(d.dryGrams().size());
       case STAND_COUNT -> "stand counted in %d spots".formatted(d.look().plants().size());
       case WINTERED -> "%d of %d alive".formatted(d.look().alive(), d.look().looked());
+      case HEIGHT, GROUND_COVER, CANOPY_LIGHT, RUTS, WEEDS, KILL_RATING, NITROGEN ->
+          LookWords.read(e, figures, units);
+      case SOIL_FEEL -> "soil " + d.look().feel().words(figures);
+      case PESTS -> LookWords.pests(d.look(), figures);
     };
   }
 }

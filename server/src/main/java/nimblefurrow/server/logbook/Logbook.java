@@ -8,18 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.cashcrop.CropStage;
-import nimblefurrow.core.cover.Catalogue;
-import nimblefurrow.core.cover.Species;
-import nimblefurrow.core.figures.FigureKey;
-import nimblefurrow.core.figures.Figures;
-import nimblefurrow.core.quantity.DryMatter;
-import nimblefurrow.core.quantity.Measure;
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.core.quantity.Unit;
-import nimblefurrow.core.quantity.UnitSystem;
-import nimblefurrow.core.scouting.Quadrats;
-import nimblefurrow.core.scouting.StandCount;
-import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.server.applied.AppliedLogs;
@@ -259,7 +248,11 @@ public class Logbook {
     return new Saved(
         entry,
         EntryEffect.changes(before, after, form.zoneId(), form.job()),
-        verdict(form, after.day().units(), after.day().figures()));
+        LookWords.verdict(
+            form,
+            after.part(form.zoneId(), form.job()).now(),
+            after.day().units(),
+            after.day().figures()));
   }
 
   /** The same entry sent once more is answered as the first time. */
@@ -275,7 +268,11 @@ public class Logbook {
   }
 
   private static Link linkOf(EntryKind kind, FieldSeasons field) {
-    boolean ofCrop = kind == EntryKind.HARVESTED || kind == EntryKind.CROP_STAGE;
+    boolean ofCrop =
+        kind == EntryKind.HARVESTED
+            || kind == EntryKind.CROP_STAGE
+            || kind == EntryKind.CANOPY_LIGHT
+            || LookRules.ofAnyGround(kind) && field.cover().isEmpty();
     return ofCrop
         ? field.crop()
         : field
@@ -290,52 +287,5 @@ public class Logbook {
     }
     var w = measured.on(day);
     return new EntryDetails.DayWeather(w.maxF(), w.minF(), w.rainIn(), w.windMph());
-  }
-
-  private static String verdict(EntryForm form, UnitSystem units, Figures figures) {
-    if (form.kind() == EntryKind.STEM_COUNT) {
-      return switch (EntryRules.count(form).verdict(figures)) {
-        case READY ->
-            "Ready: %s or more are past flowering.".formatted(percent(figures, StemCount.READY));
-        case WAIT -> "Wait: not enough are past flowering yet.";
-        case COUNT_ON -> "Undecided: count more spots.";
-      };
-    }
-    if (form.kind() == EntryKind.STAND_COUNT) {
-      return standWords(form, units, figures);
-    }
-    if (form.kind() == EntryKind.BIOMASS) {
-      Quadrats frames = EntryRules.frames(form);
-      return frames.clipMore(figures)
-          ? "Clip more frames: the interval is wider than ± %s, or cannot be told."
-              .formatted(percent(figures, Quadrats.WIDE))
-          : "Enough frames: the 90 %% interval is within ± %s."
-              .formatted(units.say(DryMatter.poundsPerAcre(frames.halfWidth().orElseThrow())));
-    }
-    return null;
-  }
-
-  private static String standWords(EntryForm form, UnitSystem units, Figures figures) {
-    Species species = Catalogue.of(figures).species(form.species());
-    StandCount count = EntryRules.stand(form);
-    String words =
-        switch (count.verdict(species)) {
-          case GOOD -> "Good: ";
-          case FAIR -> "Fair: ";
-          case POOR -> "Poor: ";
-          case UNKNOWN -> "";
-        };
-    return words
-        + units.say(plants(count.perSquareFoot()))
-        + count.halfWidth().map(h -> " ± " + units.say(plants(h))).orElse("")
-        + ".";
-  }
-
-  private static Measure plants(double perSquareFoot) {
-    return Measure.of(Math.round(10 * perSquareFoot) / 10.0, Unit.PLANT_PER_SQUARE_FOOT);
-  }
-
-  private static String percent(Figures figures, FigureKey share) {
-    return Math.round(100 * figures.of(share)) + " %";
   }
 }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.CoverStand;
 import nimblefurrow.core.cover.Mix;
@@ -13,13 +14,18 @@ import nimblefurrow.core.cover.StageForecast;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.scouting.LeavesLost;
 import nimblefurrow.core.scouting.Quadrats;
 import nimblefurrow.core.scouting.StandCount;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.scouting.StemTest;
+import nimblefurrow.core.season.CoverPlan;
+import nimblefurrow.core.season.GroundLooks;
 import nimblefurrow.core.season.Look;
 import nimblefurrow.core.season.Looks;
 import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.server.journal.EntryKind;
+import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.scout.ScoutView.CountBase;
 import nimblefurrow.server.scout.ScoutView.LookView;
@@ -28,6 +34,7 @@ import nimblefurrow.server.scout.ScoutView.ScoutField;
 import nimblefurrow.server.scout.ScoutView.ScoutMember;
 import nimblefurrow.server.scout.ScoutView.ScoutZone;
 import nimblefurrow.server.scout.ScoutView.StemTestView;
+import nimblefurrow.server.season.FarmDay;
 import nimblefurrow.server.season.FarmSeason;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.Seasons;
@@ -57,26 +64,16 @@ class ScoutController {
   ScoutView list() {
     FarmSeason farm = seasons.needed(current.id());
     Figures figures = farm.day().figures();
-    List<FieldSeasons> sown =
-        farm.fields().stream()
-            .filter(
-                f ->
-                    f.now()
-                        .field()
-                        .cover()
-                        .filter(c -> c.seeded() != null && c.ended() == null)
-                        .isPresent())
-            .toList();
     List<LookView> looks =
-        sown.stream()
-            .flatMap(f -> Looks.of(f.now()).stream().map(look -> look(farm, f, look)))
+        farm.fields().stream()
+            .flatMap(f -> looks(farm, f).map(look -> look(farm, f, look)))
             .sorted(Comparator.comparingInt(LookView::worth).reversed())
             .toList();
     StemTest test = StemCount.test(figures);
     return new ScoutView(
         farm.day().today(),
         looks,
-        sown.stream().map(f -> field(farm, f)).toList(),
+        farm.fields().stream().map(f -> field(farm, f)).toList(),
         new StemTestView(
             test.ready(),
             test.notReady(),
@@ -88,7 +85,25 @@ class ScoutController {
             figures.of(StageForecast.STEM_SPREAD),
             figures.of(StemCount.OBSERVER),
             figures.of(Quadrats.WIDE),
-            figures.of(Quadrats.MOISTURE)));
+            figures.of(Quadrats.MOISTURE)),
+        LookOffers.sheets(figures),
+        LookOffers.pests(figures),
+        LookOffers.feels(figures));
+  }
+
+  private static Stream<Look> looks(FarmSeason farm, FieldSeasons f) {
+    FarmDay day = farm.day();
+    return Stream.concat(
+        Looks.of(f.now()).stream(),
+        GroundLooks.of(f.now(), lastRated(f), day.outlook(), day.weather().fit()).stream());
+  }
+
+  private static Optional<LocalDate> lastRated(FieldSeasons f) {
+    return f.entries().stream()
+        .filter(e -> e.kind() == EntryKind.KILL_RATING)
+        .filter(e -> f.cover().filter(c -> c.id().equals(e.linkId())).isPresent())
+        .map(Entry::on)
+        .max(LocalDate::compareTo);
   }
 
   private static LookView look(FarmSeason farm, FieldSeasons f, Look look) {
@@ -105,8 +120,10 @@ class ScoutController {
 
   private static ScoutField field(FarmSeason farm, FieldSeasons f) {
     Point inside = f.field().outline().inside();
-    var cover = f.now().field().cover().orElseThrow();
+    Optional<CoverPlan> cover = f.now().field().cover();
     UUID zone = f.zone().orElse(null);
+    boolean stands = cover.filter(c -> c.seeded() != null && c.ended() == null).isPresent();
+    List<ScoutMember> members = stands ? members(farm, f, cover.get()) : List.of();
     return new ScoutField(
         f.field().id(),
         zone,
@@ -115,28 +132,35 @@ class ScoutController {
         f.field().farmstead(),
         inside.getX(),
         inside.getY(),
-        cover.mix().name(),
-        cover.seeded(),
-        cover.mix().members().stream()
-            .map(Mix.Member::species)
-            .map(
-                s ->
-                    new ScoutMember(
-                        s.id(),
-                        s.name(),
-                        s.smallGrain(),
-                        f.now()
-                            .stand()
-                            .flatMap(stand -> count(s, stand, farm.day().outlook()))
-                            .orElse(null),
-                        StandCount.marks(s, false).map(ScoutController::marks).orElse(null),
-                        s.smallGrain()
-                            ? StandCount.marks(s, true).map(ScoutController::marks).orElse(null)
-                            : null))
-            .toList(),
+        cover.map(c -> c.mix().name()).orElse(null),
+        cover.map(CoverPlan::seeded).orElse(null),
+        cover.map(CoverPlan::ended).orElse(null),
+        LookOffers.of(f.now(), members.stream().anyMatch(m -> m.count() != null)),
+        LeavesLost.full(f.now().field().crop().kind(), farm.day().figures()).orElse(null),
+        members,
         zone == null
             ? f.field().zones().stream().map(z -> new ScoutZone(z.id(), z.name())).toList()
             : List.of());
+  }
+
+  private static List<ScoutMember> members(FarmSeason farm, FieldSeasons f, CoverPlan cover) {
+    return cover.mix().members().stream()
+        .map(Mix.Member::species)
+        .map(
+            s ->
+                new ScoutMember(
+                    s.id(),
+                    s.name(),
+                    s.smallGrain(),
+                    f.now()
+                        .stand()
+                        .flatMap(stand -> count(s, stand, farm.day().outlook()))
+                        .orElse(null),
+                    StandCount.marks(s, false).map(ScoutController::marks).orElse(null),
+                    s.smallGrain()
+                        ? StandCount.marks(s, true).map(ScoutController::marks).orElse(null)
+                        : null))
+        .toList();
   }
 
   private static MarksView marks(StandCount.Marks marks) {

@@ -3,7 +3,11 @@ package nimblefurrow.server.scout;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.core.quantity.Unit;
+import nimblefurrow.core.scouting.Pest;
+import nimblefurrow.core.scouting.SoilFeel;
 import nimblefurrow.core.season.Look;
+import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.platform.Maybe;
 
 /**
@@ -11,7 +15,40 @@ import nimblefurrow.server.platform.Maybe;
  * field with what is counted there.
  */
 record ScoutView(
-    LocalDate today, List<LookView> looks, List<ScoutField> fields, StemTestView test) {
+    LocalDate today,
+    List<LookView> looks,
+    List<ScoutField> fields,
+    StemTestView test,
+    List<LookSheetView> sheets,
+    List<PestView> pests,
+    List<FeelView> feels) {
+  /** What is read spot by spot, how, and between which limits. */
+  record LookSheetView(
+      Look.Kind kind,
+      EntryKind entry,
+      String words,
+      String asks,
+      String how,
+      Unit unit,
+      double low,
+      double high,
+      int least) {}
+
+  record PestView(
+      Pest pest,
+      String words,
+      String finds,
+      String how,
+      double most,
+      @Maybe Double threshold,
+      String does,
+      String decides) {}
+
+  record FeelView(SoilFeel feel, String words, String says) {}
+
+  /** Something that can be looked at in a field. */
+  record OfferView(Look.Kind kind, String words) {}
+
   /** What is worth a look; the worth is told in %. */
   record LookView(
       UUID fieldId,
@@ -23,7 +60,11 @@ record ScoutView(
       String says,
       int worth) {}
 
-  /** A field or a zone with a cover of its own, and where it lies. */
+  /**
+   * A field or a zone with a cover of its own, and where it lies.
+   *
+   * @param litFull sun that its full crop lets through, 0–1; null where light tells nothing of it
+   */
   record ScoutField(
       UUID fieldId,
       @Maybe UUID zoneId,
@@ -32,8 +73,11 @@ record ScoutView(
       String farmstead,
       double longitude,
       double latitude,
-      String cover,
-      LocalDate sown,
+      @Maybe String cover,
+      @Maybe LocalDate sown,
+      @Maybe LocalDate ended,
+      List<OfferView> offers,
+      @Maybe Double litFull,
       List<ScoutMember> members,
       List<ScoutZone> zones) {}
 

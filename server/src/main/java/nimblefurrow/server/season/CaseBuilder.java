@@ -11,10 +11,13 @@ import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.StandConditions;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.scouting.Quadrats;
+import nimblefurrow.core.scouting.RutDepth;
 import nimblefurrow.core.scouting.StandCount;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.season.CoverPlan;
 import nimblefurrow.core.season.FieldCase;
+import nimblefurrow.core.season.FieldFacts;
+import nimblefurrow.core.season.MatSight;
 import nimblefurrow.core.season.SharedCounts;
 import nimblefurrow.core.season.Sightings;
 import nimblefurrow.core.termination.NextCrop;
@@ -29,6 +32,8 @@ import nimblefurrow.server.journal.Journal.Entry;
 
 /** Puts a field's chain and journal into the terms in which core works out a season. */
 final class CaseBuilder {
+  private static final double PERCENT = 100;
+
   private CaseBuilder() {}
 
   static FieldCase build(
@@ -37,6 +42,7 @@ final class CaseBuilder {
       List<Entry> entries,
       Catalogue catalogue,
       SharedCounts counts,
+      Map<LocalDate, Double> rain,
       Outlook outlook) {
     Link crop = stretch.crop();
     List<Observation> seen = new ArrayList<>();
@@ -46,22 +52,19 @@ final class CaseBuilder {
         harvested = harvested == null ? entry.on() : harvested;
       } else if (entry.kind() == EntryKind.CROP_STAGE && entry.details().stage() != null) {
         seen.add(new Observation(entry.details().stage(), entry.on()));
+      } else if (entry.kind() == EntryKind.CANOPY_LIGHT) {
+        GroundNotes.light(entry, crop.crop().kind(), outlook.figures()).ifPresent(seen::add);
       }
     }
+    FieldFacts facts = GroundNotes.over(field.facts(), entries, rain, crop, outlook);
     return new FieldCase(
-        field.facts(),
+        facts,
         crop.crop().planting(crop.starts(), harvested, seen),
         stretch
             .cover()
             .map(
                 cover ->
-                    plan(
-                            cover,
-                            of(entries, cover),
-                            catalogue,
-                            StandConditions.on(field.facts().soil()),
-                            counts,
-                            outlook)
+                    plan(cover, of(entries, cover), catalogue, facts.conditions(), counts, outlook)
                         .with(stretch.clearing().orElse(null))),
         next(stretch, outlook));
   }
@@ -84,8 +87,9 @@ final class CaseBuilder {
     LocalDate ended = null;
     LocalDate slurry = null;
     String lot = "";
+    boolean rutted = false;
     List<Sightings.Stems> stems = new ArrayList<>();
-    List<Sightings.Sample> samples = new ArrayList<>();
+    List<MatSight> weights = new ArrayList<>();
     List<Sightings.Stand> stands = new ArrayList<>();
     List<Sightings.Wintered> winters = new ArrayList<>();
     Map<Operation, LocalDate> done = new HashMap<>();
@@ -104,8 +108,18 @@ final class CaseBuilder {
                 new Sightings.Stems(
                     entry.on(), d.species(), new StemCount(d.spots(), d.stems(), d.past())));
         case BIOMASS ->
-            samples.add(
-                new Sightings.Sample(entry.on(), new Quadrats(d.frameSquareFeet(), d.dryGrams())));
+            weights.add(
+                new MatSight.Clipped(entry.on(), new Quadrats(d.frameSquareFeet(), d.dryGrams())));
+        case HEIGHT ->
+            weights.add(new MatSight.Tall(entry.on(), GroundNotes.readings(d.look(), 1)));
+        case GROUND_COVER ->
+            weights.add(
+                new MatSight.Green(
+                    entry.on(),
+                    GroundNotes.readings(d.look(), PERCENT),
+                    Boolean.TRUE.equals(d.look().photo())));
+        case RUTS ->
+            rutted = new RutDepth(GroundNotes.readings(d.look(), 1)).hinders(outlook.figures());
         case STAND_COUNT ->
             stands.add(
                 new Sightings.Stand(
@@ -133,7 +147,7 @@ final class CaseBuilder {
             cover.id(),
             lot,
             outlook);
-    return new Sightings(stems, samples, stands, winters).anchor(known, given, outlook);
+    return new Sightings(stems, weights, stands, winters, rutted).anchor(known, given, outlook);
   }
 
   private static NextCrop next(FieldStretch stretch, Outlook outlook) {

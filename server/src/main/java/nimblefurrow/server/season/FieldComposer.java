@@ -190,7 +190,14 @@ final class FieldComposer {
                         || Objects.equals(e.zoneId(), seenIn)
                         || shown.cover().filter(c -> e.zoneId().equals(c.zoneId())).isPresent())
             .toList();
-    return CaseBuilder.build(field, shown, seen, loaded.catalogue(), loaded.counts(), outlook);
+    return CaseBuilder.build(
+        field,
+        shown,
+        seen,
+        loaded.catalogue(),
+        loaded.counts(),
+        loaded.rain().on(field.id(), field.farmstead()),
+        outlook);
   }
 
   private FieldSeason compose(boolean past, FieldCase field) {

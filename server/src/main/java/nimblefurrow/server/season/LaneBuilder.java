@@ -25,6 +25,7 @@ import nimblefurrow.core.termination.RouteOutlook;
 import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.field.FieldView;
+import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.season.LaneView.Band;
 import nimblefurrow.server.season.LaneView.Bracket;
@@ -303,12 +304,17 @@ final class LaneBuilder {
           case BIOMASS -> "clipped";
           case STAND_COUNT -> "stand counted";
           case WINTERED -> "wintered";
+          case HEIGHT -> "height measured";
+          case GROUND_COVER -> "ground cover judged";
+          case CANOPY_LIGHT -> "light seen";
+          case SOIL_FEEL -> "soil felt";
+          case RUTS -> "ruts measured";
+          case WEEDS -> "weeds scored";
+          case PESTS -> "pests counted";
+          case KILL_RATING -> "kill rated";
+          case NITROGEN -> "nitrogen written down";
         };
-    boolean work =
-        switch (entry.kind()) {
-          case CROP_STAGE, STEM_COUNT, BIOMASS, STAND_COUNT, WINTERED -> false;
-          default -> true;
-        };
+    boolean work = !entry.kind().seen() && entry.kind() != EntryKind.CROP_STAGE;
     return Optional.of(
         new Stake(null, work ? entry.kind().name() : "SEEN", words, entry.on(), null, true, false));
   }

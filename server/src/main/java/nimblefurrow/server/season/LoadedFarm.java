@@ -10,6 +10,7 @@ import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.weather.FarmWeather;
+import nimblefurrow.server.weather.RainGauges;
 
 /** What is loaded to work seasons out; nothing is asked of the database after it. */
 record LoadedFarm(
@@ -19,4 +20,5 @@ record LoadedFarm(
     List<FieldView> wanted,
     Map<UUID, List<Link>> chains,
     Map<UUID, List<Entry>> entries,
-    SharedCounts counts) {}
+    SharedCounts counts,
+    RainGauges.Rain rain) {}

@@ -34,6 +34,7 @@ import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.weather.FarmWeather;
 import nimblefurrow.server.weather.OutlookName;
+import nimblefurrow.server.weather.RainGauges;
 import nimblefurrow.server.weather.Weathers;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -55,6 +56,7 @@ public class Seasons {
   private final Journal journal;
   private final Weathers weathers;
   private final FarmFigures catalogues;
+  private final RainGauges gauges;
   private final TransactionTemplate load;
   // Worked out from its key alone: a shortcut, not a state.
   private final Cache<Known, FieldSeason> composed =
@@ -67,6 +69,7 @@ public class Seasons {
       Journal journal,
       Weathers weathers,
       FarmFigures catalogues,
+      RainGauges gauges,
       PlatformTransactionManager transactions) {
     this.load = new TransactionTemplate(transactions);
     this.load.setReadOnly(true);
@@ -76,6 +79,7 @@ public class Seasons {
     this.journal = journal;
     this.weathers = weathers;
     this.catalogues = catalogues;
+    this.gauges = gauges;
   }
 
   /**
@@ -183,7 +187,8 @@ public class Seasons {
         wanted,
         links,
         entries,
-        SharedCounts.of(CountedCovers.of(all), species, weather.outlook()));
+        SharedCounts.of(CountedCovers.of(all), species, weather.outlook()),
+        gauges.until(farm.id(), weather.today()));
   }
 
   private FarmSeason build(LoadedFarm l) {

@@ -197,7 +197,10 @@ class WeatherController {
     // Tomorrow, because it is tomorrow already somewhere.
     SensibleDay measured = new SensibleDay(LocalDate.now(clock).plusDays(1));
     List<DailyWeather> days =
-        heavy.run(() -> WeatherCsv.read(opened(file), farm.site().latitude(), measured));
+        heavy.run(
+            () ->
+                WeatherCsv.read(
+                    opened(file), farm.site().latitude(), measured, farm.rules().figures()));
     WeatherRecord record = WeatherRecord.of(days);
     int years = record.wholeYears().size();
     boolean enough = years >= Outlook.LEAST_YEARS;

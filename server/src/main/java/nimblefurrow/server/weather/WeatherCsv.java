@@ -4,36 +4,46 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.SensibleDay;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.weather.DailyWeather;
+import nimblefurrow.core.weather.DaysOfHours;
 import nimblefurrow.server.platform.CsvIn;
 import nimblefurrow.server.platform.TypedNumber;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
 /**
- * Reads daily weather: columns {@code date, max_f, min_f, rain_in}, or {@code max_c, min_c,
+ * Reads weather by day or by hour. By hour: columns {@code time, temp_f, rain_in} or {@code time,
+ * temp_c, rain_mm}, optionally wind, humidity and {@code sun_mj} of the hour; times of the farm, as
+ * 2026-10-03 14:00. By day: columns {@code date, max_f, min_f, rain_in}, or {@code max_c, min_c,
  * rain_mm}; optionally {@code snow_in} or {@code snow_cm}, {@code wind_mph} or {@code wind_kmh},
  * {@code humidity}, {@code sun_mj}. Dates as 2026-10-03. An empty cell is missing, not 0.
  */
 final class WeatherCsv {
   private static final int MOST_ROWS = 60_000;
+  private static final int MOST_HOURS = 400_000;
 
   private WeatherCsv() {}
 
   /**
    * @param sensible which days can have been measured
    */
-  static List<DailyWeather> read(InputStream file, double latitude, SensibleDay sensible) {
+  static List<DailyWeather> read(
+      InputStream file, double latitude, SensibleDay sensible, Figures figures) {
     List<DailyWeather> days = new ArrayList<>();
     try (CSVParser parser = CsvIn.open(file)) {
       Columns columns =
@@ -43,6 +53,16 @@ final class WeatherCsv {
                   .map(h -> h.toLowerCase(Locale.ROOT))
                   .collect(Collectors.toSet()),
               sensible);
+      if (columns.hourly()) {
+        List<DaysOfHours.Reading> hours = new ArrayList<>();
+        for (CSVRecord row : parser) {
+          if (hours.size() >= MOST_HOURS) {
+            throw new OutOfRange("rows", "weather has at most %,d hours".formatted(MOST_HOURS));
+          }
+          columns.hour(row).ifPresent(hours::add);
+        }
+        return DaysOfHours.of(hours, latitude, figures);
+      }
       for (CSVRecord row : parser) {
         if (days.size() >= MOST_ROWS) {
           throw new OutOfRange("rows", "weather has at most %,d rows".formatted(MOST_ROWS));
@@ -65,11 +85,59 @@ final class WeatherCsv {
     Columns {
       boolean us = names.containsAll(List.of("date", "max_f", "min_f", "rain_in"));
       boolean metric = names.containsAll(List.of("date", "max_c", "min_c", "rain_mm"));
-      if (us == metric) {
+      if (us == metric && !hourly(names)) {
         throw new OutOfRange(
             "columns",
-            "columns are date, max_f, min_f, rain_in or date, max_c, min_c, rain_mm; got "
+            "columns are date, max_f, min_f, rain_in or date, max_c, min_c, rain_mm; by hour time, temp_f, rain_in or time, temp_c, rain_mm; got "
                 + String.join(", ", names.stream().map(Columns::cut).sorted().limit(20).toList()));
+      }
+    }
+
+    private static boolean hourly(Set<String> names) {
+      return names.contains("time")
+          && names.containsAll(List.of("temp_f", "rain_in"))
+              != names.containsAll(List.of("temp_c", "rain_mm"));
+    }
+
+    boolean hourly() {
+      return hourly(names);
+    }
+
+    /** A row's hour; empty when a needed cell is, so that the hour counts as missing. */
+    Optional<DaysOfHours.Reading> hour(CSVRecord row) {
+      String said = row.get("time").strip().replace(' ', 'T');
+      LocalDateTime at;
+      try {
+        at = LocalDateTime.parse(said);
+        sensible.check("time", at.toLocalDate());
+      } catch (DateTimeParseException e) {
+        throw refused(row, "time", Reason.of("time is like 2026-10-03 14:00, got “{}”", cut(said)));
+      } catch (OutOfRange e) {
+        throw refused(row, "time", e.reason());
+      }
+      Double f = number(row, "temp_f");
+      Double c = number(row, "temp_c");
+      Double temp = f != null ? f : scaled(c, 1.8);
+      Double rain = names.contains("temp_f") ? number(row, "rain_in") : number(row, "rain_mm");
+      if (temp == null || rain == null) {
+        return Optional.empty();
+      }
+      double degrees = f != null ? f : temp + 32;
+      try {
+        Limits.within("temperature", degrees, -80, 140, Unit.FAHRENHEIT);
+        double in = names.contains("temp_f") ? rain : rain / 25.4;
+        Limits.within("rain of an hour", in, 0, 12, Unit.INCH_OF_RAIN);
+        return Optional.of(
+            new DaysOfHours.Reading(
+                at,
+                degrees,
+                in,
+                Optional.ofNullable(number(row, "wind_mph"))
+                    .or(() -> Optional.ofNullable(scaled(number(row, "wind_kmh"), 1 / 1.609344))),
+                Optional.ofNullable(number(row, "humidity")),
+                Optional.ofNullable(number(row, "sun_mj"))));
+      } catch (OutOfRange e) {
+        throw refused(row, e.field(), e.reason());
       }
     }
 

@@ -61,6 +61,11 @@ public record Conditions(
     return new Conditions(wetLeaves, humid, overcast, softSoil, ruts, thin, height);
   }
 
+  /** The same over ruts that the roller rides over, or not. */
+  public Conditions withRuts(boolean found) {
+    return new Conditions(wetLeaves, humid, overcast, softSoil, found, thinMat, height);
+  }
+
   /** The same in a stand of a height. */
   public Conditions withHeight(Length tall) {
     return new Conditions(wetLeaves, humid, overcast, softSoil, ruts, thinMat, tall);

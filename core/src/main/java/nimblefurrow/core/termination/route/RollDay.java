@@ -51,6 +51,7 @@ final class RollDay {
     Conditions conditions =
         Conditions.GOOD
             .withThinMat(mat.on(day).middle() < figures.of(THIN_MAT))
+            .withRuts(mat.stand().seen().rutted())
             .withHeight(height(stages));
     return RollerKill.of(
         stages.species(), RollerKill.classes(stages, stages.middleHeatOn(day)), conditions);
@@ -89,6 +90,9 @@ final class RollDay {
     DryMatter wanted = DryMatter.poundsPerAcre(figures.of(ROLLER_MAT));
     if (mat.chanceOfAtLeast(wanted, day) < figures.of(LIKELY)) {
       against.add(Reason.of("mat likely under {}: plan a second pass or a rescue", wanted));
+    }
+    if (mat.stand().seen().rutted()) {
+      against.add(Reason.of("ruts were found: the roller rides over what stands in them"));
     }
     for (StageForecast stages : alive) {
       Length height = height(stages);
