@@ -21,10 +21,11 @@ import nimblefurrow.core.weather.Site;
 import org.apache.commons.statistics.distribution.NormalDistribution;
 
 /**
- * When the stems of one overwintered species reach each stage. A stage's mean is the day on which
- * half of the stems have; stems of one field scatter with an SD of 45 °F-days, and the field itself
- * strays from the figures, less so once it was counted. Dates hold the weather's spread and the
- * field's own together: each year of the weather stands there with several fields that differ.
+ * When the stems of one species reach each stage, by heat from spring for what lives through
+ * winter, from sowing for what frost ends. A stage's mean is the day on which half of the stems
+ * have; stems of one field scatter with an SD of 45 °F-days, and the field itself strays from the
+ * figures, less so once it was counted. Dates hold the weather's spread and the field's own
+ * together: each year of the weather stands there with several fields that differ.
  */
 public final class StageForecast {
   /**
@@ -48,6 +49,8 @@ public final class StageForecast {
   private final CoverStand stand;
   private final Outlook outlook;
   private final LocalDate start;
+  private final Map<CoverStage, Double> means;
+  private final HeatBase base;
   private final double shift;
 
   /** Stages of one member of a stand in an outlook's weather. */
@@ -57,7 +60,11 @@ public final class StageForecast {
     this.outlook = outlook;
     this.stems = NormalDistribution.of(0, outlook.figures().of(STEM_SPREAD));
     LocalDate spring = outlook.site().springStart(stand.seeded());
-    this.start = stand.seeded().isAfter(spring) ? stand.seeded() : spring;
+    boolean winter = species.winterHardy();
+    this.start = !winter || stand.seeded().isAfter(spring) ? stand.seeded() : spring;
+    SummerStages summer = winter ? null : SummerStages.of(species);
+    this.means = winter ? species.stages() : summer.means();
+    this.base = winter ? HeatBase.BASE_40 : summer.base();
     this.belief = belief(species, stand);
     this.shift = shift(species, stand, outlook.site());
     this.strays = strays(species);
@@ -95,7 +102,7 @@ public final class StageForecast {
 
   /** °F-days by which small grains sown after 20 September come later, at most 150. */
   public static double lateness(Species species, LocalDate seeded, Site site) {
-    if (!species.smallGrain()) {
+    if (!species.smallGrain() || !species.winterHardy()) {
       return 0;
     }
     LocalDate usual = site.season(site.springStart(seeded).minusMonths(4).getYear(), 9, 20);
@@ -106,7 +113,7 @@ public final class StageForecast {
 
   /** Mean of the field's stems for a stage, °F-days since {@link #start}; empty when unknown. */
   public Optional<Double> mean(CoverStage stage) {
-    return Optional.ofNullable(species.stages().get(stage)).map(m -> m + shift);
+    return Optional.ofNullable(means.get(stage)).map(m -> m + shift);
   }
 
   /** When the given share of stems has reached a stage. */
@@ -144,8 +151,7 @@ public final class StageForecast {
             outlook
                 .traces()
                 .get(i % years)
-                .reaches(
-                    start, Heat.of(Math.max(0, goal + sd * strays[i / years]), HeatBase.BASE_40)));
+                .reaches(start, Heat.of(Math.max(0, goal + sd * strays[i / years]), base)));
   }
 
   /**
@@ -169,7 +175,7 @@ public final class StageForecast {
 
   /** Heat gathered up to and with a date in each climate year. */
   public Ensemble<Double> heatOn(LocalDate date) {
-    return outlook.each(t -> t.degreeDays(HeatBase.BASE_40, start, date));
+    return outlook.each(t -> t.degreeDays(base, start, date));
   }
 
   /** Share of stems past a mean at a heat. */

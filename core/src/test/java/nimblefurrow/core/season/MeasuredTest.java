@@ -12,10 +12,12 @@ import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropPlanting;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.CoverHeight;
+import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.CoverStand;
 import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.cover.StageForecast;
 import nimblefurrow.core.cover.StandConditions;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.houserules.HouseRules;
@@ -229,5 +231,22 @@ class MeasuredTest {
     assertThat(GroundLooks.of(season(flown, LAND, then), Optional.empty(), then, new FitDays(then)))
         .extracting(Look::kind)
         .contains(Look.Kind.LIGHT);
+  }
+
+  @Test
+  void summerSownCoversTellTheirStagesFromSowing() {
+    Species buckwheat = Catalogue.shipped().species("buckwheat");
+    LocalDate sown = LocalDate.of(2026, 6, 25);
+    Outlook outlook = TestWeather.outlook(LocalDate.of(2026, 7, 1));
+    StageForecast stages =
+        new StageForecast(buckwheat, CoverStand.sown(Mix.of(buckwheat), sown), outlook);
+    assertThat(stages.start()).isEqualTo(sown);
+    assertThat(stages.mean(CoverStage.HEADING)).contains(550.0);
+    LocalDate blooms = stages.when(CoverStage.HEADING).flatMap(d -> d.median()).orElseThrow();
+    LocalDate seeds = stages.when(CoverStage.VIABLE_SEED).flatMap(d -> d.median()).orElseThrow();
+    // July days of 87/66 °F gather about 26 a day above 50: three weeks, and six.
+    assertThat(java.time.temporal.ChronoUnit.DAYS.between(sown, blooms)).isBetween(18L, 28L);
+    assertThat(java.time.temporal.ChronoUnit.DAYS.between(sown, seeds)).isBetween(38L, 54L);
+    assertThat(stages.sharesOn(blooms).get(CoverStage.HEADING)).isBetween(.3, .7);
   }
 }
