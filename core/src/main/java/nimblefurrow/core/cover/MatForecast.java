@@ -149,6 +149,25 @@ public final class MatForecast {
     return new LogMixture(middles, spreads);
   }
 
+  /**
+   * What stands on a date in one climate year, as a field that strays so far from the curve.
+   *
+   * @param strays SDs of what is still unknown of the field's growth
+   * @return lb/ac dry
+   */
+  public double inYear(int year, LocalDate date, double strays) {
+    MatBelief belief = stand.seen().mat().on(date, outlook.figures());
+    double[] parts = parts(year, date);
+    double error = MatBelief.error(groundCover(parts), outlook.figures());
+    double off = belief.lean() + Math.sqrt(belief.variance()) * strays;
+    return Arrays.stream(parts).sum() * held(parts) * Math.exp(error * off);
+  }
+
+  /** Ground covered on a date in one climate year, 0–1. */
+  public double groundCoverInYear(int year, LocalDate date) {
+    return groundCover(parts(year, date));
+  }
+
   /** Ground that the members cover together. */
   private double groundCover(double[] parts) {
     double open = 1;

@@ -252,6 +252,11 @@ public final class FitDays {
         .map(Map.Entry::getKey);
   }
 
+  /** Whether a day is fit for a kind of work on a ground in one climate year. */
+  public boolean fitIn(int year, Footing ground, MachineKind kind, LocalDate date) {
+    return years(List.of(ground), kind, date)[year];
+  }
+
   /** Water of a ground's topsoil on a day in each climate year, share of field capacity. */
   public Ensemble<Double> topsoil(Footing ground, LocalDate date) {
     List<TopsoilWater> wet = water(ground);

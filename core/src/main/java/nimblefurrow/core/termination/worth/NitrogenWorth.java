@@ -23,8 +23,19 @@ public final class NitrogenWorth {
    * @param starterLbAc nitrogen that the corn gets at planting
    */
   public static double of(Nitrogen mat, double starterLbAc, Figures figures) {
-    double short_ = Math.max(0, -mat.availableLbAc() - starterLbAc);
-    double bushels = Math.min(figures.of(MOST), figures.of(LOSS) * short_);
-    return mat.availableLbAc() * figures.of(PRICE) - figures.of(CORN) * bushels;
+    return of(mat.availableLbAc(), starterLbAc, figures.of(CORN), 1, figures);
+  }
+
+  /**
+   * The same by what is given or tied up.
+   *
+   * @param price of a bushel
+   * @param times what is tied up against the figures
+   */
+  static double of(
+      double availableLbAc, double starterLbAc, double price, double times, Figures figures) {
+    double missing = Math.max(0, -availableLbAc - starterLbAc);
+    double bushels = Math.min(figures.of(MOST), times * figures.of(LOSS) * missing);
+    return availableLbAc * figures.of(PRICE) - price * bushels;
   }
 }

@@ -26,8 +26,8 @@ public record WeedWorth(double suppression, double saved, double dollars) {
   private static final FigureKey PASS = FigureKey.of("worth", "post_pass");
   private static final FigureKey ORGANIC_PASS = FigureKey.of("worth", "post_organic");
   private static final FigureKey MAT = FigureKey.of("worth", "mat_for_pass");
-  private static final FigureKey ERROR = FigureKey.of("worth", "mat_error");
-  private static final FigureKey WEEKS = FigureKey.of("worth", "weeks_planted");
+  static final FigureKey ERROR = FigureKey.of("worth", "mat_error");
+  static final FigureKey WEEKS = FigureKey.of("worth", "weeks_planted");
   private static final NormalDistribution UNIT = NormalDistribution.of(0, 1);
 
   /**
@@ -39,13 +39,26 @@ public record WeedWorth(double suppression, double saved, double dollars) {
   public static WeedWorth of(
       double matLbAc, double carbonToNitrogen, WeedLoad weeds, boolean organic, Figures figures) {
     double left = matLbAc * Residue.left(figures, carbonToNitrogen, figures.of(WEEKS));
+    return ofLeft(left, weeds, organic, figures.of(ERROR), figures);
+  }
+
+  /**
+   * Of what is left of a mat three weeks after planting.
+   *
+   * @param error how far it is off, SD of its logarithm
+   */
+  static WeedWorth ofLeft(
+      double left, WeedLoad weeds, boolean organic, double error, Figures figures) {
     double kept = Suppression.dead(left, figures);
     double saved =
-        left <= 0
-            ? 0
-            : UNIT.cumulativeProbability(Math.log(left / figures.of(MAT)) / figures.of(ERROR));
+        left <= 0 ? 0 : UNIT.cumulativeProbability(Math.log(left / figures.of(MAT)) / error);
     double pass = figures.of(organic ? ORGANIC_PASS : PASS);
     return new WeedWorth(kept, saved, figures.of(taken(weeds, organic)) * kept + pass * saved);
+  }
+
+  /** What weeds take, $/ac. */
+  static double takenDollars(WeedLoad weeds, boolean organic, Figures figures) {
+    return figures.of(taken(weeds, organic));
   }
 
   private static FigureKey taken(WeedLoad weeds, boolean organic) {

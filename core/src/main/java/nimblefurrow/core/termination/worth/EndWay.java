@@ -1,0 +1,56 @@
+package nimblefurrow.core.termination.worth;
+
+import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.work.MachineKind;
+
+/** Ways to end a cover as their money is set against each other. */
+public enum EndWay {
+  SPRAYED("spray early, plant into the brown", Route.EARLY_SPRAY, MachineKind.SPRAYER, true),
+  GREEN("plant green, spray at planting", Route.PLANT_GREEN, MachineKind.PLANTER, true),
+  ROLLED("roll and plant in one pass", Route.ROLL, MachineKind.ROLLER, false),
+  ROLLED_AND_SPRAYED("roll, plant, reduced spray", Route.ROLL_AND_SPRAY, MachineKind.ROLLER, true),
+  ROLLED_AFTER("plant green, roll at first leaves", Route.ROLL, MachineKind.ROLLER, false),
+  TILLED("till it in", Route.TILLAGE, MachineKind.DISC_PASSES, false);
+
+  private final String words;
+  private final Route route;
+  private final MachineKind machine;
+  private final boolean herbicide;
+
+  EndWay(String words, Route route, MachineKind machine, boolean herbicide) {
+    this.words = words;
+    this.route = route;
+    this.machine = machine;
+    this.herbicide = herbicide;
+  }
+
+  /** As it is told. */
+  public String words() {
+    return words;
+  }
+
+  /** The route that it belongs to. */
+  public Route route() {
+    return route;
+  }
+
+  /** What ends the cover. */
+  public MachineKind machine() {
+    return machine;
+  }
+
+  /** Whether it takes herbicide, which organic ground never gets. */
+  public boolean herbicide() {
+    return herbicide;
+  }
+
+  /** Whether a roller does the killing, or a good part of it. */
+  public boolean rolls() {
+    return this == ROLLED || this == ROLLED_AND_SPRAYED || this == ROLLED_AFTER;
+  }
+
+  /** Whether the crop goes in while the cover lives. */
+  boolean plantsGreen() {
+    return this == GREEN || this == ROLLED_AFTER;
+  }
+}

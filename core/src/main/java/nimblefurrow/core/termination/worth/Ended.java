@@ -1,0 +1,45 @@
+package nimblefurrow.core.termination.worth;
+
+import java.time.LocalDate;
+
+/**
+ * A cover that was ended in one way on one day, in one way the weather ran.
+ *
+ * @param killed and {@code planted}: the days
+ * @param mat lb/ac dry when it died, {@code matPlanted} when the crop was planted into it alive
+ * @param carbon to nitrogen when it died
+ * @param weeksToPlanting warm weeks from its death to planting; 0 where it died later
+ * @param weeksLying warm weeks from its death to three weeks after planting
+ * @param kill share that is expected to die, 0–1
+ * @param grass lb/ac of live grass until it died
+ * @param availableLbAc nitrogen given to the crop; below 0 tied up
+ * @param wet whether the ground is wet at planting
+ * @param rainAfter in, of sixty days after planting
+ * @param rainSoon in, of thirty days after it died
+ * @param drawn in, drawn from the root zone beyond what bare ground loses
+ * @param seedChance that seed was viable when it died, 0–1
+ * @param seedCost $/ac where it was
+ */
+public record Ended(
+    EndWay way,
+    LocalDate killed,
+    LocalDate planted,
+    double mat,
+    double matPlanted,
+    double carbon,
+    double weeksToPlanting,
+    double weeksLying,
+    double kill,
+    double grass,
+    double availableLbAc,
+    boolean wet,
+    double rainAfter,
+    double rainSoon,
+    double drawn,
+    double seedChance,
+    double seedCost) {
+  /** Days from its death to planting; below 0 where the crop was planted first. */
+  long gap() {
+    return planted.toEpochDay() - killed.toEpochDay();
+  }
+}

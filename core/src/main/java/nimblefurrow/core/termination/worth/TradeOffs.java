@@ -1,0 +1,193 @@
+package nimblefurrow.core.termination.worth;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import nimblefurrow.core.cover.MatForecast;
+import nimblefurrow.core.cover.Nitrogen;
+import nimblefurrow.core.cover.Residue;
+import nimblefurrow.core.ensemble.Ensemble;
+import nimblefurrow.core.ensemble.Spread;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.DryMatter;
+import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.weather.WeatherTrace;
+import nimblefurrow.core.work.FitDays;
+import nimblefurrow.core.work.Footing;
+import nimblefurrow.core.work.MachineKind;
+
+/**
+ * Works a field's trade-off out: each way on each day in each climate year, with the field's own
+ * straying and the weak figures drawn. A year does what is meant on its first fit day.
+ */
+public final class TradeOffs {
+  private static final FigureKey WET = FigureKey.of("worth", "stand_wet_water");
+  private static final int DAYS_BEFORE = 42;
+  private static final int DAYS_AFTER = 35;
+  private static final int LONGEST_WAIT = 30;
+  private static final int AT_LEAST_DAYS_OF_CROP = 5;
+
+  private final MatForecast mat;
+  private final WorthCase at;
+  private final FitDays fit;
+  private final Footing living;
+  private final Footing bare;
+  private final Outlook outlook;
+  private final Figures figures;
+  private final Worth worth;
+  private final LocalDate first;
+  private final LocalDate last;
+  private final YearKill dies;
+  private final SpringDays spring;
+
+  /**
+   * Of a cover on a ground, before a crop.
+   *
+   * @param living the ground with the cover on it, {@code bare} without it
+   */
+  public TradeOffs(MatForecast mat, WorthCase at, FitDays fit, Footing living, Footing bare) {
+    this.mat = mat;
+    this.at = at;
+    this.fit = fit;
+    this.living = living;
+    this.bare = bare;
+    this.outlook = mat.outlook();
+    this.figures = outlook.figures();
+    this.worth = new Worth(at, figures);
+    LocalDate opens = at.planned().minusDays(DAYS_BEFORE);
+    this.first = opens.isBefore(outlook.today()) ? outlook.today() : opens;
+    LocalDate end = at.planned().plusDays(DAYS_AFTER);
+    this.last = end.isAfter(outlook.last()) ? outlook.last() : end;
+    this.dies = new YearKill(mat);
+    this.spring = new SpringDays(mat, bare.soil(), bare.seen(), first, last.plusDays(LONGEST_WAIT));
+  }
+
+  /** The trade-off; without ways where nothing lives in spring or the season is over. */
+  public TradeOff work() {
+    List<TradeOff.OneWay> ways = new ArrayList<>();
+    for (EndWay way : EndWay.values()) {
+      if (!dies.any() || way.herbicide() && at.organic()) {
+        continue;
+      }
+      List<TradeOff.OneDay> days = new ArrayList<>();
+      for (LocalDate day = first; !day.isAfter(last); day = day.plusDays(1)) {
+        if (open(way, day)) {
+          day(way, day).ifPresent(days::add);
+        }
+      }
+      days.stream()
+          .max(java.util.Comparator.comparingDouble(TradeOff.OneDay::mean))
+          .ifPresent(best -> ways.add(new TradeOff.OneWay(way, days, best)));
+    }
+    return TradeOff.of(ways, figures);
+  }
+
+  /** Rolling over the crop comes after it; a spray beyond planting is planting green. */
+  private boolean open(EndWay way, LocalDate day) {
+    return switch (way) {
+      case SPRAYED, TILLED -> day.isBefore(at.planned());
+      case GREEN, ROLLED, ROLLED_AND_SPRAYED -> !day.isBefore(at.planned().minusDays(10));
+      case ROLLED_AFTER -> day.isAfter(at.planned().plusDays(AT_LEAST_DAYS_OF_CROP));
+    };
+  }
+
+  private Optional<TradeOff.OneDay> day(EndWay way, LocalDate day) {
+    int years = outlook.traces().size();
+    List<Double> nets = new ArrayList<>();
+    WorthParts sum = WorthParts.NOUGHT;
+    double kill = 0;
+    double weight = 0;
+    for (int year = 0; year < years; year++) {
+      Optional<Ended> end = ended(way, day, year);
+      if (end.isEmpty()) {
+        return Optional.empty();
+      }
+      WorthParts parts = worth.parts(end.get(), Draw.of(year + 1));
+      nets.add(parts.net());
+      sum = sum.plus(parts);
+      kill += end.get().kill() / years;
+      weight += end.get().mat() / years;
+    }
+    Ensemble<Double> members = Ensemble.of(nets);
+    WorthParts mean = sum.times(1.0 / years);
+    return Optional.of(
+        new TradeOff.OneDay(day, mean.net(), Spread.of(members), mean, kill, weight, members));
+  }
+
+  private Optional<Ended> ended(EndWay way, LocalDate meant, int year) {
+    LocalDate killed;
+    LocalDate planted;
+    if (way == EndWay.GREEN) {
+      planted = firstFit(year, living, MachineKind.PLANTER, meant);
+      killed = planted;
+    } else if (way == EndWay.ROLLED_AFTER) {
+      planted = firstFit(year, living, MachineKind.PLANTER, at.planned());
+      LocalDate from = planted.plusDays(AT_LEAST_DAYS_OF_CROP);
+      killed = firstFit(year, living, way.machine(), meant.isBefore(from) ? from : meant);
+    } else {
+      killed = firstFit(year, living, way.machine(), meant);
+      boolean same = way == EndWay.ROLLED || way == EndWay.ROLLED_AND_SPRAYED;
+      LocalDate earliest = killed.isBefore(at.planned()) ? at.planned() : killed;
+      planted =
+          same && !killed.isBefore(at.planned())
+              ? killed
+              : firstFit(year, bare, MachineKind.PLANTER, earliest);
+    }
+    if (planted.isAfter(last.plusDays(LONGEST_WAIT - 1))
+        || killed.isAfter(last.plusDays(LONGEST_WAIT - 1))) {
+      return Optional.empty();
+    }
+    return Optional.of(ended(way, killed, planted, year));
+  }
+
+  private Ended ended(EndWay way, LocalDate killed, LocalDate planted, int year) {
+    WeatherTrace trace = outlook.traces().get(year);
+    double strays = Draw.weight(year + 1);
+    double pounds = mat.inYear(year, killed, strays);
+    double then = planted.isAfter(killed) ? 0 : mat.inYear(year, planted, strays);
+    double cn = spring.carbon(killed);
+    LocalDate judged = planted.plusDays(Math.round(7 * figures.of(WeedWorth.WEEKS)));
+    boolean wet =
+        planted.isAfter(killed)
+            && fit.topsoil(bare, planted).in(year).orElse(0.0) > figures.of(WET);
+    return new Ended(
+        way,
+        killed,
+        planted,
+        pounds,
+        then,
+        cn,
+        planted.isAfter(killed) ? Residue.warmWeeks(trace, killed, planted, figures) : 0,
+        judged.isAfter(killed) ? Residue.warmWeeks(trace, killed, judged, figures) : 0,
+        dies.kill(way, killed, pounds, year),
+        pounds * spring.grass(killed),
+        Nitrogen.of(DryMatter.poundsPerAcre(pounds), cn, figures).availableLbAc(),
+        wet,
+        rain(trace, planted, 60),
+        rain(trace, killed, 30),
+        spring.drawn(year, killed),
+        dies.seedChance(killed, year),
+        dies.seedCost());
+  }
+
+  private LocalDate firstFit(int year, Footing ground, MachineKind kind, LocalDate from) {
+    LocalDate day = from;
+    for (int waited = 0; waited < LONGEST_WAIT; waited++) {
+      if (fit.fitIn(year, ground, kind, day)) {
+        return day;
+      }
+      day = day.plusDays(1);
+    }
+    return day;
+  }
+
+  private static double rain(WeatherTrace trace, LocalDate after, int days) {
+    double sum = 0;
+    for (int d = 1; d <= days; d++) {
+      sum += trace.on(after.plusDays(d)).rainIn();
+    }
+    return sum;
+  }
+}

@@ -1,0 +1,124 @@
+package nimblefurrow.core.termination.worth;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import nimblefurrow.core.TestWeather;
+import nimblefurrow.core.cashcrop.CropKind;
+import nimblefurrow.core.cover.Catalogue;
+import nimblefurrow.core.cover.CoverStand;
+import nimblefurrow.core.cover.MatForecast;
+import nimblefurrow.core.cover.Mix;
+import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.scouting.WeedLoad;
+import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.weather.SoilTexture;
+import nimblefurrow.core.work.FitDays;
+import nimblefurrow.core.work.Footing;
+import org.junit.jupiter.api.Test;
+
+/** A field's ways of ending set against each other, day by day. */
+class TradeOffTest {
+  private static final Figures F = Figures.shipped();
+  private static final Species RYE = Catalogue.shipped().species("cereal-rye");
+  private static final Outlook OUTLOOK = TestWeather.outlook(LocalDate.of(2027, 4, 12));
+  private static final FitDays FIT = new FitDays(OUTLOOK);
+
+  private static TradeOff of(
+      CropKind crop, boolean organic, WeedLoad weeds, double grain, LocalDate sown) {
+    MatForecast mat = new MatForecast(CoverStand.sown(Mix.of(RYE), sown), OUTLOOK);
+    WorthCase at =
+        WorthCase.of(
+            crop,
+            LocalDate.of(2027, 5, crop.corn() ? 5 : 10),
+            organic,
+            weeds,
+            grain,
+            1,
+            OUTLOOK.site(),
+            F);
+    return new TradeOffs(
+            mat,
+            at,
+            FIT,
+            new Footing(SoilTexture.SILT_LOAM, false, true),
+            Footing.bare(SoilTexture.SILT_LOAM))
+        .work();
+  }
+
+  private static TradeOff beans() {
+    return of(CropKind.SOYBEANS, false, WeedLoad.USUAL, 1, LocalDate.of(2026, 10, 1));
+  }
+
+  private static double best(TradeOff all, EndWay way) {
+    return all.ways().stream().filter(w -> w.way() == way).findFirst().orElseThrow().best().mean();
+  }
+
+  @Test
+  void partsAddUpAndRangesHoldTheirMiddle() {
+    TradeOff all = beans();
+    assertThat(all.ways()).extracting(TradeOff.OneWay::way).containsExactly(EndWay.values());
+    int days = 0;
+    for (TradeOff.OneWay way : all.ways()) {
+      for (TradeOff.OneDay day : way.days()) {
+        assertThat(day.parts().net()).isCloseTo(day.mean(), within(1e-9));
+        assertThat(day.range().low()).isLessThanOrEqualTo(day.range().middle());
+        assertThat(day.range().middle()).isLessThanOrEqualTo(day.range().high());
+        assertThat(day.kill()).isBetween(0.0, 1.0);
+        assertThat(day.mean()).isLessThanOrEqualTo(way.best().mean());
+        days++;
+      }
+    }
+    assertThat(days).isGreaterThan(100);
+  }
+
+  @Test
+  void beansGainByTheGreenAndLoseByTheEarlySpray() {
+    TradeOff all = beans();
+    assertThat(best(all, EndWay.GREEN)).isGreaterThan(best(all, EndWay.SPRAYED));
+    assertThat(best(all, EndWay.SPRAYED)).isNegative();
+    assertThat(all.against()).hasSize(all.ways().size() - 1);
+    for (TradeOff.Beats beats : all.against()) {
+      assertThat(beats.chance()).isBetween(0.0, 1.0);
+      assertThat(beats.regret()).isPositive();
+    }
+  }
+
+  @Test
+  void cornIsWorseOffWithLiveGrassThanBeansAre() {
+    TradeOff corn = of(CropKind.CORN_GRAIN, false, WeedLoad.USUAL, 1, LocalDate.of(2026, 10, 1));
+    assertThat(best(corn, EndWay.GREEN)).isLessThan(best(beans(), EndWay.GREEN));
+    assertThat(corn.ways().get(0).best().parts().nitrogen()).isNotZero();
+  }
+
+  @Test
+  void organicGroundNeverGetsHerbicide() {
+    TradeOff organic = of(CropKind.SOYBEANS, true, WeedLoad.USUAL, 1, LocalDate.of(2026, 9, 20));
+    assertThat(organic.ways()).extracting(TradeOff.OneWay::way).noneMatch(EndWay::herbicide);
+    assertThat(organic.avoid()).isEmpty();
+    assertThat(best(organic, EndWay.ROLLED_AFTER)).isGreaterThan(best(organic, EndWay.TILLED));
+  }
+
+  @Test
+  void moreWeedsNeverMakeAMatWorthLess() {
+    TradeOff few = of(CropKind.SOYBEANS, false, WeedLoad.LIGHT, 1, LocalDate.of(2026, 10, 1));
+    TradeOff many = of(CropKind.SOYBEANS, false, WeedLoad.HEAVY, 1, LocalDate.of(2026, 10, 1));
+    for (EndWay way : EndWay.values()) {
+      assertThat(best(many, way)).isGreaterThanOrEqualTo(best(few, way));
+    }
+  }
+
+  @Test
+  void thinLateRyeIsRolledLastOfAll() {
+    TradeOff thin = of(CropKind.SOYBEANS, false, WeedLoad.USUAL, 1, LocalDate.of(2026, 11, 8));
+    assertThat(best(thin, EndWay.GREEN)).isGreaterThan(best(thin, EndWay.ROLLED));
+  }
+
+  @Test
+  void theSameIsWorkedOutTwice() {
+    assertThat(beans().best().orElseThrow().best().mean())
+        .isEqualTo(beans().best().orElseThrow().best().mean());
+  }
+}
