@@ -40,10 +40,13 @@ const pages = [
     ],
   },
   { to: '/dispatch', words: 'Dispatch' },
+  { to: '/ending', words: 'Ending' },
   { to: '/scout', words: 'Scout', parts: [{ to: '/right', words: 'How right were we' }] },
   { to: '/logbook', words: 'Logbook' },
   { to: '/farm', words: 'Farm', parts: [{ to: '/catalogue', words: 'Catalogue' }] },
 ]
+/** Nine words in the order of the work; the farm itself stands with the person. */
+const bar = pages.filter((page) => page.to !== '/farm')
 /** Under a thumb every page is two taps away: the list holds the parts of pages too. */
 const everyPage = pages.flatMap((page) => [
   { to: page.to, words: page.words, part: false },
@@ -142,7 +145,7 @@ async function signOut() {
         </v-menu>
       </nav>
       <nav class="pages" aria-label="Pages">
-        <router-link v-for="page in pages" :key="page.to" :to="page.to" :class="{ here: page === here }">{{
+        <router-link v-for="page in bar" :key="page.to" :to="page.to" :class="{ here: page === here }">{{
           page.words
         }}</router-link>
       </nav>
@@ -167,6 +170,8 @@ async function signOut() {
             :title="session.name"
             :subtitle="`${session.farm} · ${session.role === 'PLANNER' ? 'planner' : 'operator'}`"
           />
+          <v-list-item title="Farm" to="/farm" />
+          <v-list-item title="Catalogue" to="/catalogue" />
           <v-list-item :prepend-icon="mdiLogout" title="Sign out" @click="signOut" />
         </v-list>
       </v-menu>

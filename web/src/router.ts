@@ -22,6 +22,12 @@ export const router = createRouter({
       meta: { title: 'Fields', guide: 'fields' },
     },
     {
+      path: '/ending',
+      name: 'ending',
+      component: () => import('./features/ending/EndingView.vue'),
+      meta: { title: 'Ending', guide: 'ending' },
+    },
+    {
       path: '/growth/:fieldId',
       name: 'growth',
       component: () => import('./features/growth/GrowthView.vue'),

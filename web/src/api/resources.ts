@@ -314,3 +314,31 @@ export const useGrowth = (id: At<string>, zone: At<string | undefined>) =>
       ),
     placeholderData: keepPreviousData,
   })
+
+export const useEnding = () =>
+  useQuery({
+    meta: { says: 'Working out every way of ending' },
+    queryKey: ['ending'],
+    queryFn: () => got(api.GET('/api/ending')),
+    placeholderData: keepPreviousData,
+  })
+
+/** What is asked of a trade-off: prices against the figures, and how weedy it is. */
+export interface Asked {
+  grain: number
+  passes: number
+  weeds?: Schemas['WorthView']['weeds']
+}
+
+export const useWorth = (id: At<string>, zone: At<string | undefined>, asked: At<Asked>) =>
+  useQuery({
+    meta: { says: 'Setting the ways against each other' },
+    queryKey: ['ending', id, zone, asked],
+    queryFn: () =>
+      got(
+        api.GET('/api/ending/{fieldId}/worth', {
+          params: { path: { fieldId: toValue(id) }, query: { zone: toValue(zone), ...toValue(asked) } },
+        }),
+      ),
+    placeholderData: keepPreviousData,
+  })

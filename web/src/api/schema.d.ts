@@ -331,7 +331,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["sheet_1"];
+        get: operations["sheet_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -366,6 +366,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["whatIf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ending": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ending/routes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["choose"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ending/{fieldId}/worth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["worth"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2348,6 +2396,50 @@ export interface components {
             name: string;
             shape: string;
         };
+        EndingRoute: {
+            answer: components["schemas"]["RouteAnswer"];
+            chances: number[];
+        };
+        EndingRow: {
+            /** Format: double */
+            acres: number;
+            /** Format: date */
+            closes?: string;
+            cover: string;
+            /** Format: int32 */
+            enough: number;
+            field: string;
+            /** Format: uuid */
+            fieldId: string;
+            /** Format: int32 */
+            leastLbAc: number;
+            mat?: components["schemas"]["MatRange"];
+            next: string;
+            organic: boolean;
+            /** Format: date */
+            planterDay: string;
+            /** @enum {string} */
+            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL" | "ROLL_AND_SPRAY" | "TILLAGE" | "MOWING" | "GRAZING" | "HAY" | "STRIPS";
+            routes: components["schemas"]["EndingRoute"][];
+            /** Format: date */
+            seedDay?: string;
+            /** Format: date */
+            sown: string;
+            stages: components["schemas"]["StageShare"][];
+            /** Format: int32 */
+            version?: number;
+            /** Format: uuid */
+            zoneId?: string;
+        };
+        EndingView: {
+            /** Format: int32 */
+            days: number;
+            /** Format: date */
+            from: string;
+            rows: components["schemas"]["EndingRow"][];
+            /** Format: date */
+            today: string;
+        };
         Entry: {
             /** Format: double */
             acres?: number;
@@ -3458,6 +3550,24 @@ export interface components {
             name: string;
             type: string;
         };
+        PartsView: {
+            /** Format: double */
+            date: number;
+            /** Format: double */
+            kill: number;
+            /** Format: double */
+            nitrogen: number;
+            /** Format: double */
+            passes: number;
+            /** Format: double */
+            seed: number;
+            /** Format: double */
+            stand: number;
+            /** Format: double */
+            water: number;
+            /** Format: double */
+            weeds: number;
+        };
         PassView: {
             /** Format: double */
             acresPerHour: number;
@@ -3686,6 +3796,25 @@ export interface components {
             /** @enum {string} */
             route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL" | "ROLL_AND_SPRAY" | "TILLAGE" | "MOWING" | "GRAZING" | "HAY" | "STRIPS";
             words: string;
+        };
+        RouteKept: {
+            field: string;
+            /** Format: uuid */
+            fieldId: string;
+            refused?: string;
+        };
+        RouteOf: {
+            /** Format: uuid */
+            fieldId: string;
+            /** Format: int32 */
+            version?: number;
+            /** Format: uuid */
+            zoneId?: string;
+        };
+        RoutesForm: {
+            fields: components["schemas"]["RouteOf"][];
+            /** @enum {string} */
+            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL" | "ROLL_AND_SPRAY" | "TILLAGE" | "MOWING" | "GRAZING" | "HAY" | "STRIPS";
         };
         Rules: {
             /** Format: double */
@@ -4310,6 +4439,48 @@ export interface components {
             way: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING";
             words: string;
         };
+        WorthDay: {
+            /** Format: double */
+            high: number;
+            /** Format: int32 */
+            kill: number;
+            /** Format: double */
+            low: number;
+            /** Format: int64 */
+            matLbAc: number;
+            /** Format: double */
+            net: number;
+            /** Format: date */
+            on: string;
+            parts: components["schemas"]["PartsView"];
+        };
+        WorthView: {
+            avoid: string[];
+            /** Format: double */
+            bushels: number;
+            next: string;
+            /** Format: date */
+            planned: string;
+            /** Format: double */
+            price: number;
+            scored: boolean;
+            /** Format: date */
+            today: string;
+            ways: components["schemas"]["WorthWay"][];
+            /** @enum {string} */
+            weeds: "LIGHT" | "USUAL" | "HEAVY";
+        };
+        WorthWay: {
+            best: components["schemas"]["WorthDay"];
+            days: components["schemas"]["WorthDay"][];
+            /** Format: double */
+            regret?: number;
+            /** @enum {string} */
+            way: "SPRAYED" | "GREEN" | "ROLLED" | "ROLLED_AND_SPRAYED" | "ROLLED_AFTER" | "TILLED";
+            /** Format: int32 */
+            wins?: number;
+            words: string;
+        };
         YardForm: {
             codes: string[];
         };
@@ -4920,7 +5091,7 @@ export interface operations {
             };
         };
     };
-    sheet_1: {
+    sheet_2: {
         parameters: {
             query: {
                 day: string;
@@ -4982,6 +5153,77 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WhatIfView"];
+                };
+            };
+        };
+    };
+    sheet_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EndingView"];
+                };
+            };
+        };
+    };
+    choose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RoutesForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RouteKept"][];
+                };
+            };
+        };
+    };
+    worth: {
+        parameters: {
+            query?: {
+                zone?: string;
+                grain?: number;
+                passes?: number;
+                weeds?: "LIGHT" | "USUAL" | "HEAVY";
+            };
+            header?: never;
+            path: {
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorthView"];
                 };
             };
         };

@@ -7,7 +7,7 @@ const views = import.meta.glob('../../**/*.vue', { query: '?raw', import: 'defau
 
 describe('the guide', () => {
   it('has every page, with a title and some text', () => {
-    expect(pages).toHaveLength(13)
+    expect(pages).toHaveLength(14)
     for (const page of pages) {
       expect(page.text.length, page.name).toBeGreaterThan(400)
       expect(html(page)).toContain(`<h1>${page.title}</h1>`)

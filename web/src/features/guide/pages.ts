@@ -15,6 +15,7 @@ const order = [
   'machines',
   'dispatch',
   'weather',
+  'ending',
   'scout',
   'logbook',
   'farm',

@@ -36,6 +36,7 @@ class WalkTest {
           new View("/cover", "the cover in a sentence with its dates and its end", ".headline"),
           new View("/cover/many", "what comes first on most fields", "p.answer"),
           new View("/dispatch", "who works where on which day", ".track", ".list h2"),
+          new View("/ending", "what closes first", ".ending .says"),
           new View("/scout", "what is worth a look today", ".scout p.answer"),
           new View("/right", "how many forecasts held", ".right p.answer"),
           new View("/weather", "the days to come and who can work in them", ".weather p.answer"),

@@ -169,6 +169,12 @@ class FarmWallsTest {
     List<Tried> tried = new ArrayList<>();
     tried.add(new Tried("GET", "/api/season/" + field, null));
     tried.add(new Tried("GET", "/api/fields/" + field + "/growth", null));
+    tried.add(new Tried("GET", "/api/ending/" + field + "/worth", null));
+    tried.add(
+        new Tried(
+            "PUT",
+            "/api/ending/routes",
+            Map.of("route", "ROLL", "fields", List.of(Map.of("fieldId", field)))));
     tried.add(new Tried("DELETE", "/api/gauges/" + ids.get("gauge"), null));
     tried.add(
         new Tried(

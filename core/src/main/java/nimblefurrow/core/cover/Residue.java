@@ -59,7 +59,7 @@ public final class Residue {
   private record Warmth(double zeroF, double fullF, double most) {}
 
   /** What each day of a trace counts for. */
-  static double[] warmDays(WeatherTrace trace, Figures figures) {
+  public static double[] warmDays(WeatherTrace trace, Figures figures) {
     Warmth key = new Warmth(figures.of(ZERO_F), figures.of(FULL_F), figures.of(MOST));
     return trace.daily(key, d -> warmDay(d.meanF(), figures));
   }

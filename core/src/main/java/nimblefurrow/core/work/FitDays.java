@@ -252,9 +252,14 @@ public final class FitDays {
         .map(Map.Entry::getKey);
   }
 
-  /** Whether a day is fit for a kind of work on a ground in one climate year. */
-  public boolean fitIn(int year, Footing ground, MachineKind kind, LocalDate date) {
-    return years(List.of(ground), kind, date)[year];
+  /** How many climate years there are. */
+  public int memberYears() {
+    return outlook.traces().size();
+  }
+
+  /** Whether a day is fit for a kind of work on a ground, by climate year. */
+  public boolean[] fitYears(Footing ground, MachineKind kind, LocalDate date) {
+    return years(List.of(ground), kind, date).clone();
   }
 
   /** Water of a ground's topsoil on a day in each climate year, share of field capacity. */

@@ -65,6 +65,12 @@ public record CoverDetails(
         goal, route, other, members, planned, discPasses, slurryOver, thickSlurry);
   }
 
+  /** The same ended another way. */
+  public CoverDetails ending(Route other) {
+    return new CoverDetails(
+        goal, other, way, members, planned, discPasses, slurryOver, thickSlurry);
+  }
+
   /** The goes over the field that belong to the sowing, with what is done of them. */
   public SideWork side(Map<Operation, LocalDate> done) {
     return new SideWork(

@@ -3,7 +3,6 @@ package nimblefurrow.server.season;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.season.GrowthTable;
 import nimblefurrow.server.platform.CurrentFarm;
@@ -18,19 +17,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/fields")
 class GrowthController {
-  /** Pounds per acre, dry: one of ten lies below the low, one above the high. */
-  record MatRange(long low, long middle, long high) {
-    static MatRange of(Spread spread) {
-      return new MatRange(
-          Math.round(spread.low()), Math.round(spread.middle()), Math.round(spread.high()));
-    }
-  }
-
   /** A week of the living cover; shares in %. */
   record LivingWeek(
       LocalDate on,
-      MatRange mat,
-      @Maybe MatRange before,
+      Answers.MatRange mat,
+      @Maybe Answers.MatRange before,
       double heightIn,
       int ground,
       double carbonToNitrogen,
@@ -84,8 +75,8 @@ class GrowthController {
   private static LivingWeek living(GrowthTable.Living w) {
     return new LivingWeek(
         w.date(),
-        MatRange.of(w.mat()),
-        w.before().map(MatRange::of).orElse(null),
+        Answers.MatRange.of(w.mat()),
+        w.before().map(Answers.MatRange::of).orElse(null),
         one(w.heightIn()),
         percent(w.groundCover()),
         one(w.carbonToNitrogen()),

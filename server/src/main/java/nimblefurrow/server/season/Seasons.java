@@ -20,6 +20,7 @@ import nimblefurrow.core.season.FieldCase;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.season.SeasonComposer;
 import nimblefurrow.core.season.SharedCounts;
+import nimblefurrow.core.termination.RouteOutlook;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.server.catalogue.FarmFigures;
 import nimblefurrow.server.chain.Chains;
@@ -61,6 +62,10 @@ public class Seasons {
   // Worked out from its key alone: a shortcut, not a state.
   private final Cache<Known, FieldSeason> composed =
       Caffeine.newBuilder().maximumWeight(MOST_BYTES).weigher(Seasons::bytes).build();
+
+  /** Every way of ending a cover, as asked of all fields at once. */
+  private final Cache<Known, List<RouteOutlook>> routes =
+      Caffeine.newBuilder().maximumSize(3_000).build();
 
   Seasons(
       Farms farms,
@@ -237,6 +242,13 @@ public class Seasons {
     return composed.get(
         new Known(weather.name(), past, rules, field),
         k -> new SeasonComposer(outlook, rules).compose(field));
+  }
+
+  /** Every way of ending a field's cover. */
+  List<RouteOutlook> routes(FarmDay day, FieldSeasons field) {
+    return routes.get(
+        new Known(day.weather().name(), false, day.farm().rules(), field.now().field()),
+        k -> day.composer().everyRoute(field.now().field(), field.now().mat().orElseThrow()));
   }
 
   /** By and large: a day for each climate year and stage, and the points of the ridge. */

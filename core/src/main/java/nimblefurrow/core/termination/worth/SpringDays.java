@@ -2,26 +2,44 @@ package nimblefurrow.core.termination.worth;
 
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.HashMap;
+import java.util.Map;
 import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Nitrogen;
+import nimblefurrow.core.cover.Residue;
 import nimblefurrow.core.cover.RootZone;
+import nimblefurrow.core.ensemble.Ensemble;
+import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.weather.GroundSeen;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.core.weather.Sunlight;
 import nimblefurrow.core.weather.WeatherTrace;
+import nimblefurrow.core.work.FitDays;
+import nimblefurrow.core.work.Footing;
+import nimblefurrow.core.work.MachineKind;
 
 /** What a cover is made of, and what it has drunk, on each day of a spring: worked out once. */
 final class SpringDays {
+  private static final FigureKey WET = FigureKey.of("worth", "stand_wet_water");
+
   private final MatForecast mat;
   private final LocalDate first;
   private final double[] carbon;
   private final double[] grass;
   private final double[][] drawn;
+  private final double[][] rain;
+  private final double[][] warm;
+  private final FitDays fit;
+  private final Map<Work, boolean[][]> fits = new HashMap<>();
+  private final boolean[][] wet;
 
-  SpringDays(MatForecast mat, SoilTexture soil, GroundSeen seen, LocalDate first, LocalDate last) {
+  private record Work(Footing ground, MachineKind kind) {}
+
+  SpringDays(MatForecast mat, FitDays fit, Footing bare, LocalDate first, LocalDate last) {
     this.mat = mat;
+    this.fit = fit;
     this.first = first;
     int days = (int) Math.max(0, last.toEpochDay() - first.toEpochDay() + 1);
     this.carbon = new double[days];
@@ -32,8 +50,65 @@ final class SpringDays {
     }
     this.drawn = new double[mat.outlook().traces().size()][];
     for (int year = 0; year < drawn.length; year++) {
-      drawn[year] = drawn(year, days, soil, seen);
+      drawn[year] = drawn(year, days, bare.soil(), bare.seen());
     }
+    this.rain = new double[drawn.length][];
+    this.warm = new double[drawn.length][];
+    for (int year = 0; year < drawn.length; year++) {
+      WeatherTrace trace = mat.outlook().traces().get(year);
+      rain[year] = summed(trace.daily("rain", d -> d.rainIn()));
+      warm[year] = summed(Residue.warmDays(trace, mat.outlook().figures()));
+    }
+    this.wet = new boolean[days][drawn.length];
+    double limit = mat.outlook().figures().of(WET);
+    for (int d = 0; d < days; d++) {
+      Ensemble<Double> water = fit.topsoil(bare, first.plusDays(d));
+      for (int year = 0; year < drawn.length; year++) {
+        wet[d][year] = water.in(year).orElse(0.0) > limit;
+      }
+    }
+  }
+
+  private static double[] summed(double[] daily) {
+    double[] sums = new double[daily.length + 1];
+    for (int i = 0; i < daily.length; i++) {
+      sums[i + 1] = sums[i] + daily[i];
+    }
+    return sums;
+  }
+
+  private double sum(double[][] of, int year, LocalDate after, LocalDate to) {
+    double[] sums = of[year];
+    long start = mat.outlook().traces().get(year).first().toEpochDay();
+    int low = (int) Math.max(0, Math.min(sums.length - 1L, after.toEpochDay() + 1 - start));
+    int high = (int) Math.max(low, Math.min(sums.length - 1L, to.toEpochDay() + 1 - start));
+    return sums[high] - sums[low];
+  }
+
+  /** Rain of the days after a day, in. */
+  double rainAfter(int year, LocalDate day, int days) {
+    return sum(rain, year, day, day.plusDays(days));
+  }
+
+  /** Warm weeks after one day up to and with another. */
+  double warmWeeks(int year, LocalDate dead, LocalDate to) {
+    return sum(warm, year, dead, to) / 7;
+  }
+
+  /** Whether bare ground is wet on a day. */
+  boolean wet(int year, LocalDate date) {
+    return wet[index(date)][year];
+  }
+
+  /** Whether a day is fit for a kind of work on a ground. */
+  boolean fit(int year, Footing ground, MachineKind kind, LocalDate date) {
+    boolean[][] days =
+        fits.computeIfAbsent(new Work(ground, kind), w -> new boolean[carbon.length][]);
+    int day = index(date);
+    if (days[day] == null) {
+      days[day] = fit.fitYears(ground, kind, date);
+    }
+    return days[day][year];
   }
 
   /** Carbon to nitrogen of the mix. */

@@ -6,14 +6,11 @@ import java.util.List;
 import java.util.Optional;
 import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Nitrogen;
-import nimblefurrow.core.cover.Residue;
 import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.ensemble.Spread;
-import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.weather.Outlook;
-import nimblefurrow.core.weather.WeatherTrace;
 import nimblefurrow.core.work.FitDays;
 import nimblefurrow.core.work.Footing;
 import nimblefurrow.core.work.MachineKind;
@@ -23,7 +20,6 @@ import nimblefurrow.core.work.MachineKind;
  * straying and the weak figures drawn. A year does what is meant on its first fit day.
  */
 public final class TradeOffs {
-  private static final FigureKey WET = FigureKey.of("worth", "stand_wet_water");
   private static final int DAYS_BEFORE = 42;
   private static final int DAYS_AFTER = 35;
   private static final int LONGEST_WAIT = 30;
@@ -31,7 +27,6 @@ public final class TradeOffs {
 
   private final MatForecast mat;
   private final WorthCase at;
-  private final FitDays fit;
   private final Footing living;
   private final Footing bare;
   private final Outlook outlook;
@@ -39,6 +34,7 @@ public final class TradeOffs {
   private final Worth worth;
   private final LocalDate first;
   private final LocalDate last;
+  private final LocalDate plantFrom;
   private final YearKill dies;
   private final SpringDays spring;
 
@@ -50,7 +46,6 @@ public final class TradeOffs {
   public TradeOffs(MatForecast mat, WorthCase at, FitDays fit, Footing living, Footing bare) {
     this.mat = mat;
     this.at = at;
-    this.fit = fit;
     this.living = living;
     this.bare = bare;
     this.outlook = mat.outlook();
@@ -58,10 +53,11 @@ public final class TradeOffs {
     this.worth = new Worth(at, figures);
     LocalDate opens = at.planned().minusDays(DAYS_BEFORE);
     this.first = opens.isBefore(outlook.today()) ? outlook.today() : opens;
+    this.plantFrom = at.planned().isBefore(first) ? first : at.planned();
     LocalDate end = at.planned().plusDays(DAYS_AFTER);
     this.last = end.isAfter(outlook.last()) ? outlook.last() : end;
     this.dies = new YearKill(mat);
-    this.spring = new SpringDays(mat, bare.soil(), bare.seen(), first, last.plusDays(LONGEST_WAIT));
+    this.spring = new SpringDays(mat, fit, bare, first, last.plusDays(LONGEST_WAIT));
   }
 
   /** The trade-off; without ways where nothing lives in spring or the season is over. */
@@ -88,7 +84,7 @@ public final class TradeOffs {
   private boolean open(EndWay way, LocalDate day) {
     return switch (way) {
       case SPRAYED, TILLED -> day.isBefore(at.planned());
-      case GREEN, ROLLED, ROLLED_AND_SPRAYED -> !day.isBefore(at.planned().minusDays(10));
+      case GREEN, ROLLED, ROLLED_AND_SPRAYED -> !day.isBefore(plantFrom);
       case ROLLED_AFTER -> day.isAfter(at.planned().plusDays(AT_LEAST_DAYS_OF_CROP));
     };
   }
@@ -123,15 +119,15 @@ public final class TradeOffs {
       planted = firstFit(year, living, MachineKind.PLANTER, meant);
       killed = planted;
     } else if (way == EndWay.ROLLED_AFTER) {
-      planted = firstFit(year, living, MachineKind.PLANTER, at.planned());
+      planted = firstFit(year, living, MachineKind.PLANTER, plantFrom);
       LocalDate from = planted.plusDays(AT_LEAST_DAYS_OF_CROP);
       killed = firstFit(year, living, way.machine(), meant.isBefore(from) ? from : meant);
     } else {
       killed = firstFit(year, living, way.machine(), meant);
       boolean same = way == EndWay.ROLLED || way == EndWay.ROLLED_AND_SPRAYED;
-      LocalDate earliest = killed.isBefore(at.planned()) ? at.planned() : killed;
+      LocalDate earliest = killed.isBefore(plantFrom) ? plantFrom : killed;
       planted =
-          same && !killed.isBefore(at.planned())
+          same && !killed.isBefore(plantFrom)
               ? killed
               : firstFit(year, bare, MachineKind.PLANTER, earliest);
     }
@@ -143,15 +139,12 @@ public final class TradeOffs {
   }
 
   private Ended ended(EndWay way, LocalDate killed, LocalDate planted, int year) {
-    WeatherTrace trace = outlook.traces().get(year);
     double strays = Draw.weight(year + 1);
     double pounds = mat.inYear(year, killed, strays);
     double then = planted.isAfter(killed) ? 0 : mat.inYear(year, planted, strays);
     double cn = spring.carbon(killed);
     LocalDate judged = planted.plusDays(Math.round(7 * figures.of(WeedWorth.WEEKS)));
-    boolean wet =
-        planted.isAfter(killed)
-            && fit.topsoil(bare, planted).in(year).orElse(0.0) > figures.of(WET);
+    boolean wet = planted.isAfter(killed) && spring.wet(year, planted);
     return new Ended(
         way,
         killed,
@@ -159,14 +152,14 @@ public final class TradeOffs {
         pounds,
         then,
         cn,
-        planted.isAfter(killed) ? Residue.warmWeeks(trace, killed, planted, figures) : 0,
-        judged.isAfter(killed) ? Residue.warmWeeks(trace, killed, judged, figures) : 0,
+        planted.isAfter(killed) ? spring.warmWeeks(year, killed, planted) : 0,
+        judged.isAfter(killed) ? spring.warmWeeks(year, killed, judged) : 0,
         dies.kill(way, killed, pounds, year),
         pounds * spring.grass(killed),
         Nitrogen.of(DryMatter.poundsPerAcre(pounds), cn, figures).availableLbAc(),
         wet,
-        rain(trace, planted, 60),
-        rain(trace, killed, 30),
+        spring.rainAfter(year, planted, 60),
+        spring.rainAfter(year, killed, 30),
         spring.drawn(year, killed),
         dies.seedChance(killed, year),
         dies.seedCost());
@@ -175,19 +168,11 @@ public final class TradeOffs {
   private LocalDate firstFit(int year, Footing ground, MachineKind kind, LocalDate from) {
     LocalDate day = from;
     for (int waited = 0; waited < LONGEST_WAIT; waited++) {
-      if (fit.fitIn(year, ground, kind, day)) {
+      if (spring.fit(year, ground, kind, day)) {
         return day;
       }
       day = day.plusDays(1);
     }
     return day;
-  }
-
-  private static double rain(WeatherTrace trace, LocalDate after, int days) {
-    double sum = 0;
-    for (int d = 1; d <= days; d++) {
-      sum += trace.on(after.plusDays(d)).rainIn();
-    }
-    return sum;
   }
 }

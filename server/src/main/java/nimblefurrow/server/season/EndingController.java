@@ -1,0 +1,234 @@
+package nimblefurrow.server.season;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import nimblefurrow.core.cover.CoverStage;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.quantity.DryMatter;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.season.CoverPlan;
+import nimblefurrow.core.season.FieldDay;
+import nimblefurrow.core.season.FieldSeason;
+import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.RouteDays;
+import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.work.FitDays;
+import nimblefurrow.core.work.Footing;
+import nimblefurrow.server.chain.CoverDetails;
+import nimblefurrow.server.field.Fields;
+import nimblefurrow.server.platform.Conflict;
+import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.season.Answers.MatRange;
+import nimblefurrow.server.season.Answers.RouteAnswer;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Every living cover and its ways of ending, what closes first on top. */
+@RestController
+@RequestMapping("/api/ending")
+class EndingController {
+  private static final FigureKey THIN = FigureKey.of("termination", "thin_mat");
+  private static final FigureKey ROLLER_ALONE = FigureKey.of("season", "go_mat");
+  private static final int DAYS = 84;
+  private static final int MOST_FIELDS = 1000;
+
+  /** The sheet: days are counted from {@code from}. */
+  record EndingView(LocalDate today, LocalDate from, int days, List<EndingRow> rows) {}
+
+  /**
+   * A living cover.
+   *
+   * @param leastLbAc mat that the chosen way wants at least, {@code enough} the chance of it in %
+   * @param planterDay day on which the next crop is meant to be planted
+   * @param seedDay the day by which some seed may be viable in one year of ten
+   */
+  record EndingRow(
+      UUID fieldId,
+      @Maybe UUID zoneId,
+      String field,
+      double acres,
+      boolean organic,
+      String cover,
+      LocalDate sown,
+      List<FieldDayController.DayAnswer.StageShare> stages,
+      @Maybe MatRange mat,
+      int leastLbAc,
+      int enough,
+      String next,
+      LocalDate planterDay,
+      @Maybe LocalDate seedDay,
+      Route route,
+      @Maybe LocalDate closes,
+      @Maybe Integer version,
+      List<EndingRoute> routes) {}
+
+  /**
+   * A way of ending it.
+   *
+   * @param chances by day in %, from the sheet's first day
+   */
+  record EndingRoute(RouteAnswer answer, List<Integer> chances) {}
+
+  private final Seasons seasons;
+  private final CoverKeeper keeper;
+  private final Fields fields;
+  private final CurrentFarm current;
+
+  EndingController(Seasons seasons, CoverKeeper keeper, Fields fields, CurrentFarm current) {
+    this.seasons = seasons;
+    this.keeper = keeper;
+    this.fields = fields;
+    this.current = current;
+  }
+
+  @GetMapping
+  EndingView sheet() {
+    FarmSeason farm = seasons.needed(current.id());
+    LocalDate today = farm.day().today();
+    LocalDate spring = farm.day().farm().site().season(today.getYear(), 3, 15);
+    LocalDate next = spring.plusYears(1);
+    LocalDate from =
+        today.isAfter(spring.plusDays(DAYS)) ? next : today.isBefore(spring) ? spring : today;
+    List<EndingRow> rows =
+        farm.fields().parallelStream()
+            .filter(EndingController::lives)
+            .map(f -> row(farm, f, from))
+            .sorted(
+                Comparator.comparing(
+                        EndingRow::closes, Comparator.nullsLast(Comparator.naturalOrder()))
+                    .thenComparing(EndingRow::field))
+            .toList();
+    return new EndingView(today, from, DAYS, rows);
+  }
+
+  private static boolean lives(FieldSeasons f) {
+    return f.now()
+        .field()
+        .cover()
+        .filter(c -> c.seeded() != null && c.ended() == null && c.clears().isEmpty())
+        .filter(c -> !c.mix().winterHardy().isEmpty())
+        .filter(c -> f.now().mat().isPresent())
+        .isPresent();
+  }
+
+  private EndingRow row(FarmSeason farm, FieldSeasons f, LocalDate from) {
+    FarmDay day = farm.day();
+    FieldSeason now = f.now();
+    CoverPlan plan = now.field().cover().orElseThrow();
+    FitDays fit = day.weather().fit();
+    FieldDay today = FieldDay.of(now, List.of(), day.today(), day.outlook(), fit);
+    Footing ground = now.field().facts().ground(true);
+    List<RouteOutlook> routes = seasons.routes(day, f);
+    int least = (int) day.figures().of(plan.rollOnly() ? ROLLER_ALONE : THIN);
+    Optional<LocalDate> aim = now.route().flatMap(RouteOutlook::aim);
+    return new EndingRow(
+        f.field().id(),
+        f.zone().orElse(null),
+        f.field().name(),
+        f.field().acres(),
+        f.field().organic(),
+        plan.mix().name(),
+        plan.seeded(),
+        today.stages().stream()
+            .map(
+                s ->
+                    new FieldDayController.DayAnswer.StageShare(
+                        s.species(), s.stage().words(), (int) Math.round(s.stems().percent())))
+            .toList(),
+        today.mat().map(MatRange::of).orElse(null),
+        least,
+        aim.map(
+                on ->
+                    (int)
+                        Math.round(
+                            100
+                                * now.mat()
+                                    .get()
+                                    .chanceOfAtLeast(DryMatter.poundsPerAcre(least), on)))
+            .orElse(0),
+        f.next(),
+        now.field().next().planned(),
+        Optional.ofNullable(now.stages().get(CoverStage.VIABLE_SEED))
+            .flatMap(s -> s.early())
+            .orElse(null),
+        plan.route(),
+        now.closes().orElse(null),
+        f.kept().map(l -> l.version()).orElse(null),
+        routes.stream()
+            .map(
+                r ->
+                    new EndingRoute(
+                        RouteAnswer.of(r, r.route() == plan.route(), day.units(), day.figures()),
+                        r.impossible().isPresent()
+                            ? List.of()
+                            : RouteDays.chances(r, ground, fit, from, DAYS).stream()
+                                .map(c -> (int) Math.round(100 * c))
+                                .toList()))
+            .toList());
+  }
+
+  record RouteOf(@NotNull UUID fieldId, @Maybe UUID zoneId, @Maybe Integer version) {}
+
+  record RoutesForm(
+      @NotNull Route route,
+      @NotEmpty @Size(max = MOST_FIELDS) List<@NotNull @Valid RouteOf> fields) {}
+
+  /**
+   * @param refused why the field's way of ending is as it was
+   */
+  record RouteKept(UUID fieldId, String field, @Maybe String refused) {}
+
+  /** Another way of ending for some fields; one that cannot take it leaves the others alone. */
+  @PutMapping("/routes")
+  List<RouteKept> choose(@Valid @RequestBody RoutesForm form) {
+    if (!Route.chosenFrom().contains(form.route())) {
+      throw new OutOfRange("route", "this way of ending cannot be chosen yet");
+    }
+    UUID farm = current.id();
+    form.fields().stream().map(RouteOf::fieldId).sorted().forEach(id -> fields.hold(farm, id));
+    FarmSeason season = seasons.needed(farm);
+    List<RouteKept> told = new ArrayList<>();
+    for (RouteOf one : form.fields()) {
+      FieldSeasons field =
+          season.fields().stream()
+              .filter(f -> f.field().id().equals(one.fieldId()))
+              .filter(f -> Optional.ofNullable(one.zoneId()).equals(f.zone()))
+              .findFirst()
+              .orElseGet(() -> season.field(one.fieldId()));
+      told.add(
+          new RouteKept(
+              one.fieldId(), field.field().name(), refusal(farm, season.day(), field, one, form)));
+    }
+    return told;
+  }
+
+  private String refusal(UUID farm, FarmDay day, FieldSeasons field, RouteOf one, RoutesForm form) {
+    if (field.kept().isEmpty()) {
+      return "there is no cover on this field";
+    }
+    if (field.field().organic() && form.route().usesHerbicide()) {
+      return "this field is organic: herbicide is ruled out";
+    }
+    try {
+      CoverDetails changed = field.kept().get().cover().ending(form.route());
+      keeper.write(farm, day, field, one.zoneId(), changed, one.version());
+      return null;
+    } catch (OutOfRange refused) {
+      return refused.in(day.units());
+    } catch (Conflict refused) {
+      return refused.getMessage();
+    }
+  }
+}

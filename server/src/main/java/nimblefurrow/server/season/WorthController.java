@@ -1,0 +1,185 @@
+package nimblefurrow.server.season;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.core.cover.MatForecast;
+import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Unit;
+import nimblefurrow.core.scouting.SampleMean;
+import nimblefurrow.core.scouting.WeedLoad;
+import nimblefurrow.core.season.FieldFacts;
+import nimblefurrow.core.season.FieldSeason;
+import nimblefurrow.core.termination.worth.EndWay;
+import nimblefurrow.core.termination.worth.TradeOff;
+import nimblefurrow.core.termination.worth.TradeOffs;
+import nimblefurrow.core.termination.worth.WorthCase;
+import nimblefurrow.core.termination.worth.WorthParts;
+import nimblefurrow.server.journal.EntryKind;
+import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.Maybe;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What each way of ending a field's cover nets, by the day it is done. */
+@RestController
+@RequestMapping("/api/ending")
+class WorthController {
+  /** Money in $/ac: parts of a net, which add up to it. */
+  record PartsView(
+      double weeds,
+      double passes,
+      double kill,
+      double date,
+      double stand,
+      double nitrogen,
+      double seed,
+      double water) {
+    static PartsView of(WorthParts p) {
+      return new PartsView(
+          ten(p.weeds()),
+          ten(p.passes()),
+          ten(p.kill()),
+          ten(p.date()),
+          ten(p.stand()),
+          ten(p.nitrogen()),
+          ten(p.seed()),
+          ten(p.water()));
+    }
+  }
+
+  /** A day of a way; the kill in %. */
+  record WorthDay(
+      LocalDate on, double net, double low, double high, int kill, long matLbAc, PartsView parts) {
+    static WorthDay of(TradeOff.OneDay d) {
+      return new WorthDay(
+          d.on(),
+          ten(d.mean()),
+          ten(d.range().low()),
+          ten(d.range().high()),
+          (int) Math.round(100 * d.kill()),
+          Math.round(d.mat()),
+          PartsView.of(d.parts()));
+    }
+  }
+
+  /**
+   * A way of ending.
+   *
+   * @param wins chance in % that it nets more than the best way; absent for the best itself
+   * @param regret what choosing it costs against the best in the years that speak for that, $/ac
+   */
+  record WorthWay(
+      EndWay way,
+      String words,
+      WorthDay best,
+      @Maybe Integer wins,
+      @Maybe Double regret,
+      List<WorthDay> days) {}
+
+  /**
+   * A field's trade-off, the way that nets most first.
+   *
+   * @param avoid days on which it is too late to spray early and too early to plant green
+   * @param scored whether the weeds were scored in the field
+   */
+  record WorthView(
+      LocalDate today,
+      String next,
+      LocalDate planned,
+      double bushels,
+      double price,
+      WeedLoad weeds,
+      boolean scored,
+      List<WorthWay> ways,
+      List<LocalDate> avoid) {}
+
+  private final Seasons seasons;
+  private final CurrentFarm current;
+
+  WorthController(Seasons seasons, CurrentFarm current) {
+    this.seasons = seasons;
+    this.current = current;
+  }
+
+  /**
+   * @param grain price of grain against the figures, {@code passes} of passes: 1 as they are
+   * @param weeds how weedy it is; as scored in the field, else as usual
+   */
+  @GetMapping("/{fieldId}/worth")
+  WorthView worth(
+      @PathVariable UUID fieldId,
+      @RequestParam(required = false) UUID zone,
+      @RequestParam(defaultValue = "1") double grain,
+      @RequestParam(defaultValue = "1") double passes,
+      @RequestParam(required = false) WeedLoad weeds) {
+    Limits.within("price of grain against the figures", grain, 0.3, 3, Unit.NONE);
+    Limits.within("price of passes against the figures", passes, 0.3, 3, Unit.NONE);
+    OneField one = seasons.one(current.id(), fieldId, zone);
+    FieldSeasons field = one.running();
+    FieldSeason now = field.now();
+    FarmDay day = one.day();
+    MatForecast mat =
+        now.mat()
+            .filter(m -> now.field().cover().filter(c -> c.ended() == null).isPresent())
+            .orElseThrow(() -> new OutOfRange("cover", "there is no cover here to end"));
+    WeedLoad scored = scored(field, day);
+    WeedLoad load = weeds != null ? weeds : scored != null ? scored : WeedLoad.USUAL;
+    FieldFacts facts = now.field().facts();
+    WorthCase at =
+        WorthCase.of(
+            now.field().next().kind(),
+            now.field().next().planned(),
+            facts.organic(),
+            load,
+            grain,
+            passes,
+            day.farm().site(),
+            day.figures());
+    TradeOff off =
+        new TradeOffs(mat, at, day.weather().fit(), facts.ground(true), facts.ground(false)).work();
+    return new WorthView(
+        day.today(),
+        field.next(),
+        at.planned(),
+        at.bushels(),
+        at.price(),
+        load,
+        scored != null,
+        off.ways().stream()
+            .sorted(Comparator.comparingDouble((TradeOff.OneWay w) -> -w.best().mean()))
+            .map(w -> way(w, off))
+            .toList(),
+        off.avoid());
+  }
+
+  private static WeedLoad scored(FieldSeasons field, FarmDay day) {
+    return field.entries().stream()
+        .filter(e -> e.kind() == EntryKind.WEEDS && !e.on().isBefore(field.crop().starts()))
+        .reduce((a, b) -> b)
+        .map(e -> GroundNotes.readings(e.details().look(), 1))
+        .map(SampleMean::mean)
+        .map(score -> WeedLoad.of(score, day.figures()))
+        .orElse(null);
+  }
+
+  private static WorthWay way(TradeOff.OneWay w, TradeOff off) {
+    var beats = off.against().stream().filter(b -> b.way() == w.way()).findFirst();
+    return new WorthWay(
+        w.way(),
+        w.way().words(),
+        WorthDay.of(w.best()),
+        beats.map(b -> (int) Math.round(100 * b.chance())).orElse(null),
+        beats.map(b -> ten(b.regret())).orElse(null),
+        w.days().stream().map(WorthDay::of).toList());
+  }
+
+  private static double ten(double value) {
+    return Math.round(10 * value) / 10.0;
+  }
+}

@@ -1,0 +1,140 @@
+package nimblefurrow.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** The sheet of endings and a field's trade-off over HTTP. */
+@ExtendWith(RunningServer.class)
+class EndingApiTest {
+  private static Caller guest;
+
+  @BeforeAll
+  static void aSampleInApril() {
+    guest = new Caller(RunningServer.address()).ownFarm();
+    guest.post("/api/sample", null);
+    guest.put("/api/farm/day", Map.of("day", "2027-04-20"));
+  }
+
+  private static JsonNode row(boolean organic, int n) {
+    return StreamSupport.stream(guest.get("/api/ending").json().path("rows").spliterator(), false)
+        .filter(r -> r.path("organic").asBoolean() == organic)
+        .skip(n)
+        .findFirst()
+        .orElseThrow();
+  }
+
+  @Test
+  void whatClosesFirstStandsOnTop() {
+    JsonNode sheet = guest.get("/api/ending").json();
+    String before = "";
+    int strips = 0;
+    for (JsonNode row : sheet.path("rows")) {
+      assertThat(row.path("closes").asString()).isGreaterThanOrEqualTo(before);
+      before = row.path("closes").asString();
+      for (JsonNode route : row.path("routes")) {
+        boolean impossible = route.path("answer").hasNonNull("impossible");
+        assertThat(route.path("chances")).hasSize(impossible ? 0 : sheet.path("days").asInt());
+        for (JsonNode chance : route.path("chances")) {
+          assertThat(chance.asInt()).isBetween(0, 100);
+        }
+        strips++;
+      }
+    }
+    assertThat(strips).isGreaterThan(40);
+  }
+
+  @Test
+  void aWayIsChangedForOneAndRefusedForAnother() {
+    JsonNode plain = row(false, 2);
+    JsonNode organic = row(true, 0);
+    String other =
+        plain.path("route").asString().equals("PLANT_GREEN") ? "EARLY_SPRAY" : "PLANT_GREEN";
+    JsonNode told =
+        guest
+            .put(
+                "/api/ending/routes",
+                Map.of(
+                    "route",
+                    other,
+                    "fields",
+                    List.of(
+                        Map.of(
+                            "fieldId",
+                            plain.path("fieldId").asString(),
+                            "version",
+                            plain.path("version").asInt()),
+                        Map.of(
+                            "fieldId",
+                            organic.path("fieldId").asString(),
+                            "version",
+                            organic.path("version").asInt()))))
+            .json();
+    assertThat(told.get(0).hasNonNull("refused")).isFalse();
+    assertThat(told.get(1).path("refused").asString()).contains("organic");
+    JsonNode after =
+        StreamSupport.stream(guest.get("/api/ending").json().path("rows").spliterator(), false)
+            .filter(r -> r.path("fieldId").equals(plain.path("fieldId")))
+            .findFirst()
+            .orElseThrow();
+    assertThat(after.path("route").asString()).isEqualTo(other);
+    Map<String, Object> stale =
+        Map.of(
+            "route",
+            "ROLL",
+            "fields",
+            List.of(Map.of("fieldId", plain.path("fieldId").asString(), "version", 0)));
+    assertThat(guest.put("/api/ending/routes", stale).json().get(0).hasNonNull("refused")).isTrue();
+    assertThat(
+            guest
+                .put(
+                    "/api/ending/routes",
+                    Map.of(
+                        "route",
+                        "GRAZING",
+                        "fields",
+                        List.of(Map.of("fieldId", plain.path("fieldId").asString()))))
+                .status())
+        .isEqualTo(400);
+  }
+
+  @Test
+  void aTradeOffAddsUpAndFollowsItsKnobs() {
+    String worth = "/api/ending/" + row(false, 4).path("fieldId").asString() + "/worth";
+    JsonNode usual = guest.get(worth).json();
+    double before = Double.MAX_VALUE;
+    for (JsonNode way : usual.path("ways")) {
+      JsonNode best = way.path("best");
+      assertThat(best.path("net").asDouble()).isLessThanOrEqualTo(before);
+      before = best.path("net").asDouble();
+      double sum = 0;
+      for (JsonNode part : best.path("parts")) {
+        sum += part.asDouble();
+      }
+      assertThat(sum).isCloseTo(best.path("net").asDouble(), within(.5));
+      assertThat(best.path("low").asDouble()).isLessThanOrEqualTo(best.path("high").asDouble());
+    }
+    assertThat(before).isLessThan(Double.MAX_VALUE);
+    JsonNode heavy = guest.get(worth + "?weeds=HEAVY").json();
+    assertThat(heavy.path("weeds").asString()).isEqualTo("HEAVY");
+    assertThat(weeds(heavy)).isGreaterThan(weeds(usual));
+    JsonNode dear = guest.get(worth + "?grain=2").json();
+    assertThat(dear.path("price").asDouble())
+        .isCloseTo(2 * usual.path("price").asDouble(), within(.001));
+    assertThat(guest.get(worth + "?grain=9").text()).contains("price of grain");
+    JsonNode organic =
+        guest.get("/api/ending/" + row(true, 0).path("fieldId").asString() + "/worth").json();
+    assertThat(organic.path("ways").toString()).doesNotContain("SPRAY").contains("ROLLED");
+  }
+
+  private static double weeds(JsonNode worth) {
+    return worth.path("ways").get(0).path("best").path("parts").path("weeds").asDouble();
+  }
+}

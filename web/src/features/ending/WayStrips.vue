@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Schemas } from '../../api/client'
+import { dayNumber } from '../../format/dates'
+
+/** One strip for each way of ending: the fuller a day, the likelier it will do. */
+const props = defineProps<{ row: Schemas['EndingRow']; from: string; days: number; day: number }>()
+const start = computed(() => dayNumber(props.from))
+const shown = computed(() => props.row.routes.filter((r) => r.chances.some((c) => c > 0) || r.answer.chosen))
+const at = (iso?: string) => (iso === undefined ? undefined : dayNumber(iso) - start.value)
+const planter = computed(() => at(props.row.planterDay)!)
+const seed = computed(() => at(props.row.seedDay))
+const HIGH = 10
+const inSight = (x: number | undefined): x is number => x !== undefined && x >= 0 && x < props.days
+</script>
+
+<template>
+  <svg
+    class="strips"
+    :viewBox="`0 0 ${days} ${Math.max(1, shown.length) * HIGH}`"
+    preserveAspectRatio="none"
+    :style="{ height: Math.max(1, shown.length) * 16 + 'px' }"
+    aria-hidden="true"
+  >
+    <g v-for="(r, i) in shown" :key="r.answer.route" :transform="`translate(0,${i * HIGH})`">
+      <rect :width="days" :height="HIGH - 2" y="1" class="empty" :class="{ chosen: r.answer.chosen }" />
+      <rect
+        v-for="(c, d) in r.chances"
+        v-show="c > 0"
+        :key="d"
+        :x="d"
+        :y="1 + (HIGH - 2) * (1 - c / 100)"
+        width="1.03"
+        :height="((HIGH - 2) * c) / 100"
+        class="chance"
+        :class="{ chosen: r.answer.chosen }"
+      />
+    </g>
+    <line v-if="inSight(planter)" :x1="planter" :x2="planter" y1="0" y2="100" class="planter" />
+    <line v-if="inSight(seed)" :x1="seed" :x2="seed" y1="0" y2="100" class="seed" />
+    <line v-if="inSight(day)" :x1="day + 0.5" :x2="day + 0.5" y1="0" y2="100" class="here" />
+  </svg>
+</template>
+
+<style scoped>
+.strips {
+  width: 100%;
+  display: block;
+}
+.empty {
+  fill: var(--furrow);
+}
+.empty.chosen {
+  fill: var(--stubble);
+}
+.chance {
+  fill: var(--stubble-ink);
+}
+.chance.chosen {
+  fill: var(--sage);
+}
+line {
+  vector-effect: non-scaling-stroke;
+}
+.planter {
+  stroke: var(--loam);
+  stroke-width: 2;
+}
+.seed {
+  stroke: var(--madder);
+  stroke-width: 2;
+  stroke-dasharray: 3 3;
+}
+.here {
+  stroke: var(--flax);
+  stroke-width: 2;
+}
+</style>
