@@ -28,6 +28,12 @@ export const router = createRouter({
       meta: { title: 'Ending', guide: 'ending' },
     },
     {
+      path: '/ending/spray/:fieldId',
+      name: 'spray',
+      component: () => import('./features/ending/SprayView.vue'),
+      meta: { title: 'Herbicide plan', guide: 'ending' },
+    },
+    {
       path: '/growth/:fieldId',
       name: 'growth',
       component: () => import('./features/growth/GrowthView.vue'),

@@ -342,3 +342,33 @@ export const useWorth = (id: At<string>, zone: At<string | undefined>, asked: At
       ),
     placeholderData: keepPreviousData,
   })
+
+export const useSprayProducts = () =>
+  useQuery({ queryKey: ['sprays', 'products'], queryFn: () => got(api.GET('/api/sprays/products')) })
+
+/** What a burndown is planned with. */
+export interface SprayAsked {
+  product?: string
+  partner?: string
+  on?: string
+  carrier: number
+  tank: number
+}
+
+export const useSprayPlan = (id: At<string>, zone: At<string | undefined>, asked: At<SprayAsked>) =>
+  useQuery({
+    meta: { says: 'Planning the spray' },
+    queryKey: ['sprays', id, zone, asked],
+    enabled: computed(() => !!toValue(asked).product),
+    retry: false,
+    queryFn: () =>
+      got(
+        api.GET('/api/sprays/fields/{fieldId}', {
+          params: {
+            path: { fieldId: toValue(id) },
+            query: { zone: toValue(zone), ...toValue(asked), product: toValue(asked).product! },
+          },
+        }),
+      ),
+    placeholderData: keepPreviousData,
+  })

@@ -126,7 +126,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_10"];
+        delete: operations["remove_11"];
         options?: never;
         head?: never;
         patch?: never;
@@ -139,7 +139,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_11"];
+        get: operations["all_12"];
         put?: never;
         post?: never;
         delete?: never;
@@ -427,7 +427,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_8"];
+        get: operations["all_9"];
         put?: never;
         post: operations["bring_2"];
         delete?: never;
@@ -603,7 +603,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_10"];
+        get: operations["all_11"];
         put?: never;
         post?: never;
         delete?: never;
@@ -636,9 +636,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_5"];
+        put: operations["change_6"];
         post?: never;
-        delete: operations["remove_4"];
+        delete: operations["remove_5"];
         options?: never;
         head?: never;
         patch?: never;
@@ -652,9 +652,9 @@ export interface paths {
             cookie?: never;
         };
         get: operations["one"];
-        put: operations["change_4"];
+        put: operations["change_5"];
         post?: never;
-        delete: operations["remove_3"];
+        delete: operations["remove_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -733,7 +733,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_7"];
+        post: operations["add_8"];
         delete?: never;
         options?: never;
         head?: never;
@@ -748,7 +748,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["all"];
-        put: operations["change_3"];
+        put: operations["change_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -795,7 +795,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["plan_1"];
+        get: operations["plan_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -827,7 +827,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_7"];
+        get: operations["all_8"];
         put?: never;
         post: operations["start"];
         delete?: never;
@@ -846,7 +846,7 @@ export interface paths {
         get: operations["one_3"];
         put?: never;
         post?: never;
-        delete: operations["remove_6"];
+        delete: operations["remove_7"];
         options?: never;
         head?: never;
         patch?: never;
@@ -923,7 +923,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_6"];
+        get: operations["all_7"];
         put?: never;
         post: operations["keep_3"];
         delete?: never;
@@ -942,7 +942,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_9"];
+        delete: operations["remove_10"];
         options?: never;
         head?: never;
         patch?: never;
@@ -957,7 +957,7 @@ export interface paths {
         };
         get: operations["of_3"];
         put?: never;
-        post: operations["add_6"];
+        post: operations["add_7"];
         delete?: never;
         options?: never;
         head?: never;
@@ -974,7 +974,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_8"];
+        delete: operations["remove_9"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1115,9 +1115,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_5"];
+        get: operations["all_6"];
         put?: never;
-        post: operations["add_4"];
+        post: operations["add_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1181,7 +1181,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_5"];
+        post: operations["add_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1245,7 +1245,7 @@ export interface paths {
         };
         get: operations["of_1"];
         put?: never;
-        post: operations["add_3"];
+        post: operations["add_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1262,7 +1262,7 @@ export interface paths {
         get: operations["one_1"];
         put?: never;
         post?: never;
-        delete: operations["remove_5"];
+        delete: operations["remove_6"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1275,9 +1275,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_4"];
+        get: operations["all_5"];
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1292,9 +1292,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_2"];
+        put: operations["change_3"];
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1307,9 +1307,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_4"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1356,9 +1356,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_1"];
+        put: operations["change_2"];
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1387,9 +1387,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
-        post: operations["add"];
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1404,9 +1404,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change"];
+        put: operations["change_1"];
         post?: never;
-        delete: operations["remove"];
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1419,7 +1419,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post: operations["keep_2"];
         delete?: never;
@@ -1438,7 +1438,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_7"];
+        delete: operations["remove_8"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1675,10 +1675,58 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_9"];
+        get: operations["all_10"];
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sprays/fields/{fieldId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sprays/products": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sprays/products/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete: operations["remove"];
         options?: never;
         head?: never;
         patch?: never;
@@ -3718,6 +3766,58 @@ export interface components {
             /** Format: double */
             rented?: number;
         };
+        ProductForm: {
+            active: string;
+            /** Format: double */
+            bufferFt?: number;
+            /** Format: int32 */
+            grazingDays?: number;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "SYSTEMIC" | "CONTACT" | "GROWTH_REGULATOR" | "RESIDUAL";
+            /** Format: double */
+            leastCarrier?: number;
+            name: string;
+            /** Format: int32 */
+            plantBackCorn?: number;
+            /** Format: int32 */
+            plantBackSoybeans?: number;
+            /** Format: double */
+            poundsPerGallon?: number;
+            /** Format: double */
+            rainFreeHours?: number;
+            /** Format: int32 */
+            reEntryHours?: number;
+            /** Format: int32 */
+            version?: number;
+        };
+        ProductView: {
+            active: string;
+            /** Format: double */
+            bufferFt?: number;
+            /** Format: int32 */
+            grazingDays?: number;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "SYSTEMIC" | "CONTACT" | "GROWTH_REGULATOR" | "RESIDUAL";
+            /** Format: double */
+            leastCarrier?: number;
+            name: string;
+            /** Format: int32 */
+            plantBackCorn?: number;
+            /** Format: int32 */
+            plantBackSoybeans?: number;
+            /** Format: double */
+            poundsPerGallon?: number;
+            /** Format: double */
+            rainFreeHours?: number;
+            /** Format: int32 */
+            reEntryHours?: number;
+            /** Format: int32 */
+            version: number;
+        };
         RangeView: {
             /** Format: double */
             high: number;
@@ -4111,6 +4211,55 @@ export interface components {
             /** Format: uuid */
             zone?: string;
         };
+        SprayMember: {
+            /** Format: int32 */
+            kill: number;
+            partner?: string;
+            /** Format: double */
+            poundsAe: number;
+            species: string;
+        };
+        SprayView: {
+            /** Format: double */
+            acres: number;
+            against: string[];
+            asks: string[];
+            /** Format: date */
+            fallUntil?: string;
+            /** Format: date */
+            fallUp?: string;
+            field: string;
+            forbids: string[];
+            members: components["schemas"]["SprayMember"][];
+            next: string;
+            /** Format: date */
+            on: string;
+            /** Format: date */
+            planting: string;
+            /** Format: double */
+            poundsAe: number;
+            /** Format: int32 */
+            reaches: number;
+            /** Format: double */
+            sprayed: number;
+            tank?: components["schemas"]["TankView"];
+            /** Format: int32 */
+            washed: number;
+            ways: components["schemas"]["SprayWay"][];
+        };
+        SprayWay: {
+            /** Format: int32 */
+            broadleaf: number;
+            /** Format: int32 */
+            days: number;
+            /** Format: int32 */
+            grass: number;
+            /** Format: int32 */
+            least: number;
+            /** Format: double */
+            moreDollars: number;
+            words: string;
+        };
         SseEmitter: {
             /** Format: int64 */
             timeout: number;
@@ -4253,6 +4402,24 @@ export interface components {
             cv: number;
             /** Format: double */
             swathFt: number;
+        };
+        TankView: {
+            /** Format: double */
+            acresPerTank: number;
+            /** Format: int32 */
+            fullTanks: number;
+            /** Format: double */
+            lastAcres: number;
+            /** Format: double */
+            lastGallons: number;
+            /** Format: double */
+            lastProductGallons: number;
+            /** Format: double */
+            ouncesPerAcre: number;
+            /** Format: double */
+            productGallons: number;
+            /** Format: double */
+            tankProductGallons: number;
         };
         Told: {
             field: string;
@@ -4696,7 +4863,7 @@ export interface operations {
             };
         };
     };
-    remove_10: {
+    remove_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -4716,7 +4883,7 @@ export interface operations {
             };
         };
     };
-    all_11: {
+    all_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -5228,7 +5395,7 @@ export interface operations {
             };
         };
     };
-    all_8: {
+    all_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -5497,7 +5664,7 @@ export interface operations {
             };
         };
     };
-    all_10: {
+    all_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -5565,7 +5732,7 @@ export interface operations {
             };
         };
     };
-    change_5: {
+    change_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -5591,7 +5758,7 @@ export interface operations {
             };
         };
     };
-    remove_4: {
+    remove_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -5633,7 +5800,7 @@ export interface operations {
             };
         };
     };
-    change_4: {
+    change_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -5659,7 +5826,7 @@ export interface operations {
             };
         };
     };
-    remove_3: {
+    remove_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -5783,7 +5950,7 @@ export interface operations {
             };
         };
     };
-    add_7: {
+    add_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -5829,7 +5996,7 @@ export interface operations {
             };
         };
     };
-    change_3: {
+    change_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -5922,7 +6089,7 @@ export interface operations {
             };
         };
     };
-    plan_1: {
+    plan_2: {
         parameters: {
             query?: {
                 pass?: number;
@@ -5981,7 +6148,7 @@ export interface operations {
             };
         };
     };
-    all_7: {
+    all_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -6047,7 +6214,7 @@ export interface operations {
             };
         };
     };
-    remove_6: {
+    remove_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -6155,7 +6322,7 @@ export interface operations {
             };
         };
     };
-    all_6: {
+    all_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -6199,7 +6366,7 @@ export interface operations {
             };
         };
     };
-    remove_9: {
+    remove_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -6243,7 +6410,7 @@ export interface operations {
             };
         };
     };
-    add_6: {
+    add_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -6269,7 +6436,7 @@ export interface operations {
             };
         };
     };
-    remove_8: {
+    remove_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -6503,7 +6670,7 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    all_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -6523,7 +6690,7 @@ export interface operations {
             };
         };
     };
-    add_4: {
+    add_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -6642,7 +6809,7 @@ export interface operations {
             };
         };
     };
-    add_5: {
+    add_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -6768,7 +6935,7 @@ export interface operations {
             };
         };
     };
-    add_3: {
+    add_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -6819,7 +6986,7 @@ export interface operations {
             };
         };
     };
-    remove_5: {
+    remove_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -6839,7 +7006,7 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -6859,7 +7026,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6883,7 +7050,7 @@ export interface operations {
             };
         };
     };
-    change_2: {
+    change_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6909,7 +7076,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6931,7 +7098,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -6951,7 +7118,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -7042,7 +7209,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -7068,7 +7235,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -7118,7 +7285,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -7138,7 +7305,7 @@ export interface operations {
             };
         };
     };
-    add: {
+    add_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7162,7 +7329,7 @@ export interface operations {
             };
         };
     };
-    change: {
+    change_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7188,7 +7355,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    remove_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7208,7 +7375,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -7252,7 +7419,7 @@ export interface operations {
             };
         };
     };
-    remove_7: {
+    remove_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -7666,7 +7833,7 @@ export interface operations {
             };
         };
     };
-    all_9: {
+    all_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -7682,6 +7849,127 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SpeciesView"][];
+                };
+            };
+        };
+    };
+    plan_1: {
+        parameters: {
+            query: {
+                product: string;
+                partner?: string;
+                zone?: string;
+                on?: string;
+                carrier?: number;
+                tank?: number;
+            };
+            header?: never;
+            path: {
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SprayView"];
+                };
+            };
+        };
+    };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProductView"][];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProductForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProductView"][];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProductForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProductView"][];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProductView"][];
                 };
             };
         };

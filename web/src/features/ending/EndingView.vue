@@ -191,6 +191,17 @@ const many = computed(() => (sheet.value?.rows ?? []).filter((r) => picked.value
             </div>
           </div>
           <div v-if="open === keyOf(r)" class="opened">
+            <p class="links">
+              <router-link
+                v-if="!r.organic"
+                :to="{ name: 'spray', params: { fieldId: r.fieldId }, query: { zone: r.zoneId } }"
+                >Herbicide plan</router-link
+              >
+              <router-link :to="{ name: 'growth', params: { fieldId: r.fieldId }, query: { zone: r.zoneId } }"
+                >How it grows and what it leaves</router-link
+              >
+              <router-link to="/weather">Hours to roll and to spray</router-link>
+            </p>
             <TradeOff :field-id="r.fieldId" :zone="r.zoneId" />
             <h3>Each way by itself</h3>
             <RouteColumns :routes="r.routes.map((x) => x.answer)" @take="(route) => planner && end(route, [r])" />
@@ -290,6 +301,12 @@ const many = computed(() => (sheet.value?.rows ?? []).filter((r) => picked.value
 .opened {
   padding: 10px 0 16px 26px;
   border-bottom: 2px solid var(--loam);
+}
+.links {
+  display: flex;
+  gap: 18px;
+  flex-wrap: wrap;
+  margin: 0;
 }
 .reading {
   position: sticky;

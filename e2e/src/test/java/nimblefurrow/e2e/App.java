@@ -39,7 +39,9 @@ final class App {
 
   static synchronized String address() {
     if (address == null) {
-      String url = System.getenv("FURROW_TEST_DB") + "furrow_e2e";
+      // Two browsers walk at once, each with a server and a database of its own.
+      String fork = System.getProperty("fork", "1");
+      String url = System.getenv("FURROW_TEST_DB") + "furrow_e2e_" + fork;
       empty(url);
       System.setProperty("spring.datasource.url", url);
       ConfigurableApplicationContext running =
@@ -48,7 +50,7 @@ final class App {
       address =
           "http://127.0.0.1:" + running.getBean(Environment.class).getProperty("local.server.port");
       // A busy machine answers late, not wrongly.
-      PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
+      PlaywrightAssertions.setDefaultAssertionTimeout(25_000);
       browser =
           Playwright.create()
               .chromium()

@@ -15,6 +15,7 @@ import nimblefurrow.core.season.Clearing;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.spray.Label;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.core.work.MachineKind;
 import nimblefurrow.server.chain.RateUnit;
@@ -52,6 +53,7 @@ class CodesTest {
             + " BIOMASS STAND_COUNT WINTERED HEIGHT GROUND_COVER CANOPY_LIGHT SOIL_FEEL RUTS WEEDS"
             + " PESTS KILL_RATING NITROGEN");
     kept(Pest.class, "ARMYWORM SLUGS VOLES");
+    kept(Label.Kind.class, "SYSTEMIC CONTACT GROWTH_REGULATOR RESIDUAL");
     kept(SoilFeel.class, "CRUMBLES BREAKS DENTS RIBBONS");
     kept(
         MachineKind.class,

@@ -137,4 +137,85 @@ class EndingApiTest {
   private static double weeds(JsonNode worth) {
     return worth.path("ways").get(0).path("best").path("parts").path("weeds").asDouble();
   }
+
+  @Test
+  void aSprayIsPlannedByTheLabelAndNeverOnOrganicGround() {
+    java.util.UUID glyphosate = java.util.UUID.randomUUID();
+    java.util.UUID dicamba = java.util.UUID.randomUUID();
+    guest.post(
+        "/api/sprays/products",
+        Map.of(
+            "id",
+            glyphosate,
+            "name",
+            "Green end",
+            "active",
+            "glyphosate",
+            "kind",
+            "SYSTEMIC",
+            "poundsPerGallon",
+            3.75,
+            "bufferFt",
+            33));
+    guest.post(
+        "/api/sprays/products",
+        Map.of(
+            "id",
+            dicamba,
+            "name",
+            "Broad",
+            "active",
+            "dicamba",
+            "kind",
+            "GROWTH_REGULATOR",
+            "poundsPerGallon",
+            4,
+            "plantBackCorn",
+            200,
+            "plantBackSoybeans",
+            200));
+    JsonNode field = row(false, 3);
+    String path = "/api/sprays/fields/" + field.path("fieldId").asString();
+    JsonNode plan = guest.get(path + "?product=" + glyphosate + "&carrier=20").json();
+    JsonNode tank = plan.path("tank");
+    double sprayed = plan.path("sprayed").asDouble();
+    assertThat(sprayed).isLessThanOrEqualTo(plan.path("acres").asDouble() + .01);
+    assertThat(tank.path("productGallons").asDouble() * 3.75)
+        .isCloseTo(plan.path("poundsAe").asDouble() * sprayed, within(.01));
+    assertThat(plan.path("asks").toString()).contains("rain-free hours");
+    assertThat(plan.path("forbids")).isEmpty();
+    JsonNode both =
+        guest.get(path + "?product=" + glyphosate + "&partner=" + dicamba + "&carrier=20").json();
+    assertThat(both.path("forbids").toString()).contains("dicamba").contains("200 days");
+    assertThat(guest.get(path + "?product=" + glyphosate + "&carrier=500").text())
+        .contains("spray is 1–60");
+    String organic = row(true, 0).path("fieldId").asString();
+    Caller.Answer refused = guest.get("/api/sprays/fields/" + organic + "?product=" + glyphosate);
+    assertThat(refused.status()).isEqualTo(400);
+    assertThat(refused.text()).contains("organic");
+    Map<String, Object> twice =
+        Map.of(
+            "id",
+            java.util.UUID.randomUUID(),
+            "name",
+            "Green end",
+            "active",
+            "x",
+            "kind",
+            "CONTACT");
+    assertThat(guest.post("/api/sprays/products", twice).text()).contains("another product");
+    Map<String, Object> heavy =
+        Map.of(
+            "id",
+            java.util.UUID.randomUUID(),
+            "name",
+            "Heavy",
+            "active",
+            "x",
+            "kind",
+            "CONTACT",
+            "poundsPerGallon",
+            40);
+    assertThat(guest.post("/api/sprays/products", heavy).text()).contains("acid equivalent");
+  }
 }

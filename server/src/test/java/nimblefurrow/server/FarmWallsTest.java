@@ -74,6 +74,8 @@ class FarmWallsTest {
     theirs.upload(
         "/api/log/" + entry + "/photos/" + ids.get("photo"), "p.jpg", LooksApiTest.picture(4, 4));
     assertThat(theirs.bytes("/api/log/photos/" + ids.get("photo"))).isNotEmpty();
+    ids.put("product", PRODUCT.get("id").toString());
+    assertThat(theirs.post("/api/sprays/products", PRODUCT).status()).isEqualTo(200);
     ids.put("gauge", UUID.randomUUID().toString());
     theirs.post(
         "/api/gauges",
@@ -113,6 +115,8 @@ class FarmWallsTest {
     TestFarm.field(ours, "Our field");
   }
 
+  private static final Map<String, Object> PRODUCT =
+      Map.of("id", UUID.randomUUID(), "name", "Theirs", "active", "glyphosate", "kind", "SYSTEMIC");
   private static final Map<String, Object> HERBICIDE =
       Map.of(
           "active",
@@ -169,6 +173,10 @@ class FarmWallsTest {
     List<Tried> tried = new ArrayList<>();
     tried.add(new Tried("GET", "/api/season/" + field, null));
     tried.add(new Tried("GET", "/api/fields/" + field + "/growth", null));
+    String spray = ids.get("product");
+    tried.add(new Tried("GET", "/api/sprays/fields/" + field + "?product=" + spray, null));
+    tried.add(new Tried("PUT", "/api/sprays/products/" + spray, PRODUCT));
+    tried.add(new Tried("DELETE", "/api/sprays/products/" + spray, null));
     tried.add(new Tried("GET", "/api/ending/" + field + "/worth", null));
     tried.add(
         new Tried(

@@ -1,5 +1,7 @@
 package nimblefurrow.core.land;
 
+import java.util.List;
+import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Length;
 import org.locationtech.jts.algorithm.MinimumAreaRectangle;
 import org.locationtech.jts.geom.Coordinate;
@@ -10,6 +12,21 @@ import org.locationtech.jts.operation.distance.DistanceOp;
 /** Lengths that a field's shape gives to machines. */
 public final class FieldShape {
   private static final GeometryFactory SHAPES = new GeometryFactory();
+
+  /**
+   * What of a field lies at least so far from some shapes.
+   *
+   * @param shapes in longitude and latitude
+   */
+  public static Area away(Boundary field, List<Geometry> shapes, Length distance) {
+    LocalPlane plane = LocalPlane.about(field.shape());
+    Geometry left = plane.toPlane(field.shape());
+    double whole = left.getArea();
+    for (Geometry shape : shapes) {
+      left = left.difference(plane.toPlane(shape).buffer(Math.max(0.01, distance.metres())));
+    }
+    return Area.ofAcres(whole <= 0 ? 0 : field.area().acres() * left.getArea() / whole);
+  }
 
   private FieldShape() {}
 

@@ -51,6 +51,7 @@ public class DemoFarm {
   private final Chains chains;
   private final DemoYard yard;
   private final DemoMarks marks;
+  private final DemoSprays sprays;
   private final SeedLots lots;
   private final OrderDesk orders;
   private final Accounts accounts;
@@ -63,6 +64,7 @@ public class DemoFarm {
       Chains chains,
       DemoYard yard,
       DemoMarks marks,
+      DemoSprays sprays,
       SeedLots lots,
       OrderDesk orders,
       Accounts accounts,
@@ -73,6 +75,7 @@ public class DemoFarm {
     this.chains = chains;
     this.yard = yard;
     this.marks = marks;
+    this.sprays = sprays;
     this.lots = lots;
     this.orders = orders;
     this.accounts = accounts;
@@ -111,6 +114,7 @@ public class DemoFarm {
     fields.addFarmstead(farm.id(), "North place", 39.9858, -97.0575);
     yard.fill(farm.id());
     marks.draw(farm.id());
+    sprays.stock(farm.id());
     seed(farm.id());
     dealers(farm.id());
     List<CSVRecord> rows = DemoTable.fields();
