@@ -5,13 +5,13 @@ import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref } from 
 import { useRoute, useRouter } from 'vue-router'
 import { useTheme } from 'vuetify'
 import { api, got } from './api/client'
-import DemoDay from './parts/DemoDay.vue'
-import CropTextures from './parts/CropTextures.vue'
 import WaitingLine from './parts/WaitingLine.vue'
 import UnitsToggle from './parts/UnitsToggle.vue'
 import { loadSession, session, settle } from './session'
 
 const GuideDialog = defineAsyncComponent(() => import('./features/guide/GuideDialog.vue'))
+const DemoDay = defineAsyncComponent(() => import('./parts/DemoDay.vue'))
+const CropTextures = defineAsyncComponent(() => import('./parts/CropTextures.vue'))
 const router = useRouter()
 const route = useRoute()
 const theme = useTheme()

@@ -77,7 +77,10 @@ function point(event: PointerEvent) {
   const at = event.clientX - (event.currentTarget as Element).getBoundingClientRect().left
   day.value = Math.round(scale.value.day(at))
 }
-const money = (n: number) => `${n < 0 ? '−' : n > 0 ? '+' : ''}$${bare(Math.abs(n), 'DOLLAR_PER_ACRE', 0)}`
+const money = (n: number) => {
+  const said = bare(Math.abs(n), 'DOLLAR_PER_ACRE', 0)
+  return `${said === '0' ? '' : n < 0 ? '−' : '+'}$${said}`
+}
 const parts: { key: keyof Schemas['PartsView']; words: string; weak: boolean }[] = [
   { key: 'weeds', words: 'weeds kept down, passes saved', weak: true },
   { key: 'passes', words: 'trips and rolling', weak: false },

@@ -60,7 +60,9 @@ class WalkTest {
     page.evaluate("localStorage.setItem('furrow-theme', 'day')");
     List<String> faults = new ArrayList<>();
     int looked = 0;
-    for (String units : List.of("US", "metric")) {
+    // The widest and the narrowest screen see both units; what lies between sees one.
+    List<String> seen = width == 1440 ? List.of("US") : List.of("US", "metric");
+    for (String units : seen) {
       page.navigate(App.address() + "/guide");
       page.locator(".text h1").waitFor();
       if (units.equals("metric")) {
@@ -89,10 +91,12 @@ class WalkTest {
         }
       }
     }
-    page.getByLabel("Units: metric, change to US").click();
-    page.getByLabel("Units: US, change to metric").waitFor();
+    if (seen.contains("metric")) {
+      page.getByLabel("Units: metric, change to US").click();
+      page.getByLabel("Units: US, change to metric").waitFor();
+    }
     page.context().close();
-    assertThat(looked).isEqualTo(4 * VIEWS.size());
+    assertThat(looked).isEqualTo(2 * seen.size() * VIEWS.size());
     assertThat(faults).isEmpty();
   }
 
