@@ -29,6 +29,8 @@ public final class Bench {
       held = Walls.run(System.out);
     } else if (asked.contains("--growth")) {
       GrowthSpeed.print(System.out);
+    } else if (asked.contains("--termination")) {
+      EndingSpeed.print(System.out);
     } else if (asked.contains("--honest")) {
       held = HonestSprings.run(System.out, number(asked, "--honest", SPRINGS), 7);
     } else if (asked.contains("--crowd")) {

@@ -1,0 +1,109 @@
+package nimblefurrow.bench;
+
+import java.io.PrintStream;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import nimblefurrow.core.cashcrop.CropKind;
+import nimblefurrow.core.cover.Catalogue;
+import nimblefurrow.core.cover.CoverStand;
+import nimblefurrow.core.cover.MatForecast;
+import nimblefurrow.core.cover.Mix;
+import nimblefurrow.core.cover.StandConditions;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.houserules.HouseRules;
+import nimblefurrow.core.scouting.WeedLoad;
+import nimblefurrow.core.termination.NextCrop;
+import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.RouteDays;
+import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.termination.route.RouteRules;
+import nimblefurrow.core.termination.worth.TradeOff;
+import nimblefurrow.core.termination.worth.TradeOffs;
+import nimblefurrow.core.termination.worth.WorthCase;
+import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.weather.Site;
+import nimblefurrow.core.weather.SoilTexture;
+import nimblefurrow.core.weather.WeatherGenerator;
+import nimblefurrow.core.work.FitDays;
+import nimblefurrow.core.work.Footing;
+
+/** How long the sheet of endings takes for a large farm, and one field's trade-off. */
+final class EndingSpeed {
+  private static final int FIELDS = 600;
+  private static final int ROUNDS = 5;
+  private static final int DAYS = 84;
+  private static final LocalDate TODAY = LocalDate.of(2027, 4, 12);
+  private static final LocalDate SOWN = LocalDate.of(2026, 9, 10);
+
+  private EndingSpeed() {}
+
+  static void print(PrintStream out) {
+    Figures figures = Figures.shipped();
+    Site site = new Site(40.5, -97);
+    Outlook outlook =
+        Outlook.of(
+            figures,
+            site,
+            new WeatherGenerator(site.latitude(), 11, figures)
+                .generate(LocalDate.of(1998, 1, 1), LocalDate.of(2027, 4, 11)),
+            null,
+            List.of(),
+            LocalDate.of(2026, 6, 1),
+            TODAY,
+            TODAY.plusDays(240));
+    FitDays fit = new FitDays(outlook);
+    Mix mix =
+        Mix.of(Catalogue.shipped().species("cereal-rye"))
+            .and(Catalogue.shipped().species("hairy-vetch"), 0.5);
+    MatForecast[] mats = new MatForecast[FIELDS];
+    for (int f = 0; f < FIELDS; f++) {
+      SoilTexture soil = SoilTexture.values()[f % SoilTexture.values().length];
+      mats[f] =
+          new MatForecast(
+              CoverStand.sown(mix, SOWN.plusDays(f % 60)).with(StandConditions.on(soil)), outlook);
+    }
+    NextCrop next = new NextCrop(CropKind.SOYBEANS, LocalDate.of(2027, 5, 10));
+    for (int round = 1; round <= ROUNDS; round++) {
+      long start = System.nanoTime();
+      double sum = 0;
+      for (MatForecast mat : mats) {
+        RouteRules rules = new RouteRules(mat, next, false, HouseRules.usual(figures));
+        Footing ground = new Footing(SoilTexture.SILT_LOAM, false, true);
+        for (Route route : Route.chosenFrom()) {
+          RouteOutlook outlookOf = rules.route(route);
+          sum +=
+              outlookOf.impossible().isPresent()
+                  ? 0
+                  : RouteDays.chances(outlookOf, ground, fit, TODAY, DAYS).get(30);
+        }
+      }
+      out.printf(
+          Locale.ROOT,
+          "  every way of ending of %d fields × 28 years, strips of %d days: %.2f s (%.2f)%n",
+          FIELDS,
+          DAYS,
+          (System.nanoTime() - start) / 1e9,
+          sum / FIELDS);
+    }
+    WorthCase at =
+        WorthCase.of(
+            next.kind(), next.planned(), false, WeedLoad.USUAL, 1, 1, site, figures);
+    for (int round = 1; round <= 3 * ROUNDS; round++) {
+      long start = System.nanoTime();
+      TradeOff off =
+          new TradeOffs(
+                  mats[round],
+                  at,
+                  fit,
+                  new Footing(SoilTexture.SILT_LOAM, false, true),
+                  Footing.bare(SoilTexture.SILT_LOAM))
+              .work();
+      out.printf(
+          Locale.ROOT,
+          "  one field's trade-off: %.0f ms (%s)%n",
+          (System.nanoTime() - start) / 1e6,
+          off.best().map(b -> b.way().words()).orElse("-"));
+    }
+  }
+}
