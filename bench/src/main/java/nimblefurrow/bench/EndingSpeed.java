@@ -87,8 +87,7 @@ final class EndingSpeed {
           sum / FIELDS);
     }
     WorthCase at =
-        WorthCase.of(
-            next.kind(), next.planned(), false, WeedLoad.USUAL, 1, 1, site, figures);
+        WorthCase.of(next.kind(), next.planned(), false, WeedLoad.USUAL, 1, 1, site, figures);
     for (int round = 1; round <= 3 * ROUNDS; round++) {
       long start = System.nanoTime();
       TradeOff off =
