@@ -27,7 +27,8 @@ class PocketTest {
       """
       import { readFileSync, writeFileSync } from 'node:fs'
       const pocket = await import(process.argv[2])
-      const said = (v) => typeof v === 'string' ? v : Array.from(v, (n) => n.toFixed(6)).join(' ')
+      const said = (v) => typeof v === 'string' ? v
+        : Array.from(typeof v === 'number' ? [v] : v, (n) => n.toFixed(6)).join(' ')
       const lines = readFileSync(process.argv[3], 'utf8').trim().split('\\n')
       writeFileSync(process.argv[4], lines.map((line) => {
         const [rule, args] = JSON.parse(line)
