@@ -46,7 +46,11 @@ final class App {
       System.setProperty("spring.datasource.url", url);
       ConfigurableApplicationContext running =
           new SpringApplicationBuilder(FurrowServer.class)
-              .run("--server.port=0", "--furrow.demo=true", "--furrow.today=" + TODAY);
+              .run(
+                  "--server.port=0",
+                  "--furrow.demo=true",
+                  "--furrow.free-farms=1000",
+                  "--furrow.today=" + TODAY);
       address =
           "http://127.0.0.1:" + running.getBean(Environment.class).getProperty("local.server.port");
       // A busy machine answers late, not wrongly.
