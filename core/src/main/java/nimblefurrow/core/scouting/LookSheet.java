@@ -1,7 +1,6 @@
 package nimblefurrow.core.scouting;
 
 import java.util.List;
-import java.util.Optional;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.figures.Row;
 import nimblefurrow.core.quantity.Limits;
@@ -74,10 +73,5 @@ public record LookSheet(
     }
     each.forEach(r -> Limits.within(name, Limits.given(name, r), low, high, unit));
     return new SampleMean(each.stream().mapToDouble(Double::doubleValue).toArray());
-  }
-
-  /** Spots that are still wanted; empty when there are enough. */
-  public Optional<Integer> wanted(int spots) {
-    return spots >= least ? Optional.empty() : Optional.of(least - spots);
   }
 }

@@ -88,7 +88,8 @@ final class WeatherCsv {
       if (us == metric && !hourly(names)) {
         throw new OutOfRange(
             "columns",
-            "columns are date, max_f, min_f, rain_in or date, max_c, min_c, rain_mm; by hour time, temp_f, rain_in or time, temp_c, rain_mm; got "
+            "columns are date, max_f, min_f, rain_in or date, max_c, min_c, rain_mm;"
+                + " by hour time, temp_f, rain_in or time, temp_c, rain_mm; got "
                 + String.join(", ", names.stream().map(Columns::cut).sorted().limit(20).toList()));
       }
     }

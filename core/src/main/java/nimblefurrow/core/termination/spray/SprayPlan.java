@@ -53,6 +53,10 @@ public record SprayPlan(
   private static final FigureKey COLD_NIGHT = FigureKey.of("termination", "spray_low");
   private static final FigureKey WEATHER = FigureKey.of("spray", "weather_loss");
   private static final FigureKey ALONE = FigureKey.of("spray", "regulator_alone");
+  private static final FigureKey COLD_LIKELY = FigureKey.of("spray", "cold_likely");
+  private static final FigureKey COLD_SAID = FigureKey.of("spray", "cold_said");
+  private static final FigureKey FLOWERS_SAID = FigureKey.of("spray", "flowers_said");
+  private static final FigureKey TALL = FigureKey.of("spray", "tall_share");
   private static final double HALF_INCH = 0.5;
 
   /**
@@ -87,7 +91,9 @@ public record SprayPlan(
     Figures figures = outlook.figures();
     Share cold = cold(outlook, on);
     double weather =
-        product.kind() == Label.Kind.SYSTEMIC && cold.fraction() > 0.5 ? figures.of(WEATHER) : 1;
+        product.kind() == Label.Kind.SYSTEMIC && cold.fraction() > figures.of(COLD_LIKELY)
+            ? figures.of(WEATHER)
+            : 1;
     List<MemberKill> kills = new ArrayList<>();
     double rate = 0;
     double grass = 1;
@@ -101,7 +107,7 @@ public record SprayPlan(
       StageForecast stages = new StageForecast(species, mat.stand(), outlook);
       double past =
           herbicide.until().map(stage -> stages.sharesOn(on).getOrDefault(stage, 0.0)).orElse(0.0);
-      double pounds = past < 0.5 ? herbicide.rateLow() : herbicide.rateHigh();
+      double pounds = past < figures.of(TALL) ? herbicide.rateLow() : herbicide.rateHigh();
       double kill = herbicide.kill(past) * weather;
       rate = Math.max(rate, pounds);
       kills.add(new MemberKill(species.name(), pounds, kill, herbicide.partner()));
@@ -186,7 +192,7 @@ public record SprayPlan(
   private static List<Reason> against(
       List<MemberKill> kills, Optional<Label> partner, Share cold, MatForecast mat, LocalDate on) {
     List<Reason> all = new ArrayList<>();
-    if (cold.fraction() > 0.2) {
+    if (cold.fraction() > mat.outlook().figures().of(COLD_SAID)) {
       all.add(
           Reason.of(
               "{} that the day or its night is too cold for a systemic product: it works slower and less",
@@ -200,10 +206,11 @@ public record SprayPlan(
                     Reason.of(
                         "{} usually wants a partner: " + k.partner().get(),
                         k.species().toLowerCase(Locale.ROOT))));
+    double said = mat.outlook().figures().of(FLOWERS_SAID);
     boolean flowers =
         mat.stand().mix().winterHardy().stream()
             .map(s -> new StageForecast(s, mat.stand(), mat.outlook()).sharesOn(on))
-            .anyMatch(s -> s.getOrDefault(CoverStage.FLOWERING, 0.0) > 0.2);
+            .anyMatch(s -> s.getOrDefault(CoverStage.FLOWERING, 0.0) > said);
     if (flowers) {
       all.add(Reason.of("it flowers: bees may be in it, spray out of their hours"));
     }

@@ -8,6 +8,7 @@ import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Nitrogen;
 import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.ensemble.Spread;
+import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.weather.Outlook;
@@ -23,7 +24,7 @@ public final class TradeOffs {
   private static final int DAYS_BEFORE = 42;
   private static final int DAYS_AFTER = 35;
   private static final int LONGEST_WAIT = 30;
-  private static final int AT_LEAST_DAYS_OF_CROP = 5;
+  private static final FigureKey CROP_DAYS = FigureKey.of("worth", "crop_days");
 
   private final MatForecast mat;
   private final WorthCase at;
@@ -85,7 +86,7 @@ public final class TradeOffs {
     return switch (way) {
       case SPRAYED, TILLED -> day.isBefore(at.planned());
       case GREEN, ROLLED, ROLLED_AND_SPRAYED -> !day.isBefore(plantFrom);
-      case ROLLED_AFTER -> day.isAfter(at.planned().plusDays(AT_LEAST_DAYS_OF_CROP));
+      case ROLLED_AFTER -> day.isAfter(at.planned().plusDays(figures.whole(CROP_DAYS)));
     };
   }
 
@@ -120,7 +121,7 @@ public final class TradeOffs {
       killed = planted;
     } else if (way == EndWay.ROLLED_AFTER) {
       planted = firstFit(year, living, MachineKind.PLANTER, plantFrom);
-      LocalDate from = planted.plusDays(AT_LEAST_DAYS_OF_CROP);
+      LocalDate from = planted.plusDays(figures.whole(CROP_DAYS));
       killed = firstFit(year, living, way.machine(), meant.isBefore(from) ? from : meant);
     } else {
       killed = firstFit(year, living, way.machine(), meant);

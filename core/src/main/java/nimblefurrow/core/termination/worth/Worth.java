@@ -53,10 +53,10 @@ public final class Worth {
   private static final FigureKey WATER_CORN = FigureKey.of("worth", "water_corn");
 
   /** Three weeks on a drawn mat is known but for its rotting. */
-  private static final double DRAWN_ERROR = 0.05;
+  private static final FigureKey DRAWN_ERROR = FigureKey.of("worth", "drawn_error");
 
   /** Most that live grass near planting counts for, against that of the planting day. */
-  private static final double GRASS_MOST = 1.5;
+  private static final FigureKey GRASS_MOST = FigureKey.of("worth", "grass_most");
 
   private static final NormalDistribution UNIT = NormalDistribution.of(0, 1);
 
@@ -93,7 +93,7 @@ public final class Worth {
 
   private double weeds(Ended end, Draw draw) {
     double left = end.mat() * Residue.left(figures, end.carbon(), end.weeksLying());
-    double error = draw.spread() ? DRAWN_ERROR : of(WeedWorth.ERROR);
+    double error = of(draw.spread() ? DRAWN_ERROR : WeedWorth.ERROR);
     WeedWorth worth = WeedWorth.ofLeft(left, at.weeds(), at.organic(), error, figures);
     return worth.dollars()
         + (draw.weeds() - 1)
@@ -152,7 +152,7 @@ public final class Worth {
 
   private double nitrogen(Ended end, Draw draw) {
     double lead = Math.max(0, end.gap());
-    double near = clamp((of(GRASS_LEAD) - lead) / of(GRASS_LEAD), 0, GRASS_MOST);
+    double near = clamp((of(GRASS_LEAD) - lead) / of(GRASS_LEAD), 0, of(GRASS_MOST));
     double fed = at.starterLbAc() >= of(STARTER) ? of(STARTER_HALVES) : 1;
     double grass =
         of(GRASS) * at.cropDollars() * Math.min(1, end.grass() / of(GRASS_FULL)) * near * fed;
