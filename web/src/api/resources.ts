@@ -13,24 +13,20 @@ type At<T> = MaybeRefOrGetter<T>
 
 export function useRefresh() {
   const cache = useQueryClient()
+  /** A first answer still under way is of the time before, and would stay: it is dropped, not waited for. */
+  const anew = async (filters?: { queryKey: string[] }) => {
+    await cache.cancelQueries(filters)
+    await cache.invalidateQueries(filters)
+  }
   return {
     /** Something was entered: all that is in sight is loaded anew. */
-    all: () => cache.invalidateQueries(),
+    all: () => anew(),
     /** A job was placed or moved: the sheet and the board are; nothing else hangs on it. */
-    jobs: () =>
-      Promise.all([
-        cache.invalidateQueries({ queryKey: ['dispatch'] }),
-        cache.invalidateQueries({ queryKey: ['season'] }),
-      ]),
+    jobs: () => Promise.all([anew({ queryKey: ['dispatch'] }), anew({ queryKey: ['season'] })]),
     /** Somebody else signs in: nothing of the farm before stays. */
     forget: () => cache.clear(),
     /** The same person goes on with another farm: nothing of the one before is shown any more. */
     farm: () => cache.resetQueries(),
-    /** The farm's day changed: answers still under way are of the day before and dropped, not waited for. */
-    day: async () => {
-      await cache.cancelQueries()
-      await cache.invalidateQueries()
-    },
   }
 }
 
@@ -328,6 +324,7 @@ export interface Asked {
   grain: number
   passes: number
   weeds?: Schemas['WorthView']['weeds']
+  feed?: boolean
 }
 
 export const useWorth = (id: At<string>, zone: At<string | undefined>, asked: At<Asked>) =>
@@ -342,6 +339,22 @@ export const useWorth = (id: At<string>, zone: At<string | undefined>, asked: At
       ),
     placeholderData: keepPreviousData,
   })
+
+export const useWays = (id: At<string>, zone: At<string | undefined>) =>
+  useQuery({
+    meta: { says: 'Working out every way of ending' },
+    queryKey: ['ending', 'ways', id, zone],
+    queryFn: () =>
+      got(
+        api.GET('/api/ending/{fieldId}/ways', {
+          params: { path: { fieldId: toValue(id) }, query: { zone: toValue(zone) } },
+        }),
+      ),
+  })
+
+/** Days that insurers and programmes set for the end of covers. */
+export const useKillDates = () =>
+  useQuery({ queryKey: ['kill-dates'], queryFn: () => got(api.GET('/api/kill-dates')) })
 
 export const useSprayProducts = () =>
   useQuery({ queryKey: ['sprays', 'products'], queryFn: () => got(api.GET('/api/sprays/products')) })

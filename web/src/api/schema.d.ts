@@ -45,7 +45,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_5"];
+        post: operations["keep_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -126,7 +126,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_11"];
+        delete: operations["remove_12"];
         options?: never;
         head?: never;
         patch?: never;
@@ -139,7 +139,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_12"];
+        get: operations["all_13"];
         put?: never;
         post?: never;
         delete?: never;
@@ -156,7 +156,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep_1"];
+        put: operations["keep_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -188,7 +188,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["of"];
-        put: operations["keep"];
+        put: operations["keep_1"];
         post?: never;
         delete: operations["drop"];
         options?: never;
@@ -205,7 +205,7 @@ export interface paths {
         };
         get: operations["rows"];
         put?: never;
-        post: operations["keep_4"];
+        post: operations["keep_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -388,6 +388,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/ending/planting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["plantOn"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ending/routes": {
         parameters: {
             query?: never;
@@ -397,6 +413,22 @@ export interface paths {
         };
         get?: never;
         put: operations["choose"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ending/{fieldId}/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ways_1"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -603,7 +635,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_11"];
+        get: operations["all_12"];
         put?: never;
         post?: never;
         delete?: never;
@@ -638,7 +670,7 @@ export interface paths {
         get?: never;
         put: operations["change_6"];
         post?: never;
-        delete: operations["remove_5"];
+        delete: operations["remove_6"];
         options?: never;
         head?: never;
         patch?: never;
@@ -654,7 +686,7 @@ export interface paths {
         get: operations["one"];
         put: operations["change_5"];
         post?: never;
-        delete: operations["remove_4"];
+        delete: operations["remove_5"];
         options?: never;
         head?: never;
         patch?: never;
@@ -846,7 +878,7 @@ export interface paths {
         get: operations["one_3"];
         put?: never;
         post?: never;
-        delete: operations["remove_7"];
+        delete: operations["remove_8"];
         options?: never;
         head?: never;
         patch?: never;
@@ -925,7 +957,7 @@ export interface paths {
         };
         get: operations["all_7"];
         put?: never;
-        post: operations["keep_3"];
+        post: operations["keep_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -942,7 +974,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_10"];
+        delete: operations["remove_11"];
         options?: never;
         head?: never;
         patch?: never;
@@ -974,7 +1006,39 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_9"];
+        delete: operations["remove_10"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kill-dates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_11"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kill-dates/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep"];
+        post?: never;
+        delete: operations["remove_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1262,7 +1326,7 @@ export interface paths {
         get: operations["one_1"];
         put?: never;
         post?: never;
-        delete: operations["remove_6"];
+        delete: operations["remove_7"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1421,7 +1485,7 @@ export interface paths {
         };
         get: operations["all_2"];
         put?: never;
-        post: operations["keep_2"];
+        post: operations["keep_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1438,7 +1502,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_8"];
+        delete: operations["remove_9"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1923,7 +1987,7 @@ export interface components {
             /** Format: int32 */
             place?: number;
             /** @enum {string} */
-            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL" | "ROLL_AND_SPRAY" | "TILLAGE" | "MOWING" | "GRAZING" | "HAY" | "STRIPS";
+            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
             ways?: ("DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING")[];
         };
         AdviceView: {
@@ -2270,7 +2334,7 @@ export interface components {
             /** Format: date */
             planned?: string;
             /** @enum {string} */
-            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL" | "ROLL_AND_SPRAY" | "TILLAGE" | "MOWING" | "GRAZING" | "HAY" | "STRIPS";
+            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
             slurryOver?: boolean;
             thickSlurry?: boolean;
             /** @enum {string} */
@@ -2444,6 +2508,24 @@ export interface components {
             name: string;
             shape: string;
         };
+        EffectsView: {
+            /** Format: int32 */
+            availableLbAc: number;
+            /** Format: int32 */
+            carbonToNitrogen: number;
+            /** Format: double */
+            dollars: number;
+            dryStems: boolean;
+            /** Format: int64 */
+            matLbAc: number;
+            /** Format: int32 */
+            nitrogenLbAc: number;
+            products: string[];
+            /** Format: int32 */
+            weedsDown: number;
+            /** Format: double */
+            weeksToHalf: number;
+        };
         EndingRoute: {
             answer: components["schemas"]["RouteAnswer"];
             chances: number[];
@@ -2454,20 +2536,26 @@ export interface components {
             /** Format: date */
             closes?: string;
             cover: string;
+            cropEntered: boolean;
+            /** Format: date */
+            deadBy?: string;
             /** Format: int32 */
             enough: number;
             field: string;
             /** Format: uuid */
             fieldId: string;
             /** Format: int32 */
+            leadDays: number;
+            /** Format: int32 */
             leastLbAc: number;
+            limits: components["schemas"]["LimitDay"][];
             mat?: components["schemas"]["MatRange"];
             next: string;
             organic: boolean;
             /** Format: date */
             planterDay: string;
             /** @enum {string} */
-            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL" | "ROLL_AND_SPRAY" | "TILLAGE" | "MOWING" | "GRAZING" | "HAY" | "STRIPS";
+            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
             routes: components["schemas"]["EndingRoute"][];
             /** Format: date */
             seedDay?: string;
@@ -2521,7 +2609,7 @@ export interface components {
             /** Format: int32 */
             past?: number;
             /** @enum {string} */
-            route?: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL" | "ROLL_AND_SPRAY" | "TILLAGE" | "MOWING" | "GRAZING" | "HAY" | "STRIPS";
+            route?: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
             species?: string;
             /** Format: int32 */
             spots?: number;
@@ -2558,7 +2646,7 @@ export interface components {
             /** Format: double */
             pounds?: number;
             /** @enum {string} */
-            route?: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL" | "ROLL_AND_SPRAY" | "TILLAGE" | "MOWING" | "GRAZING" | "HAY" | "STRIPS";
+            route?: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
             species?: string;
             /** Format: int32 */
             spots?: number;
@@ -2726,7 +2814,7 @@ export interface components {
             /** Format: date */
             first: string;
             /** @enum {string} */
-            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER";
+            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER" | "TILLAGE" | "MOWER";
         };
         FitView: {
             days: string[];
@@ -2845,7 +2933,7 @@ export interface components {
             /** Format: uuid */
             cover: string;
             /** @enum {string} */
-            operation: "FIRST_DISC" | "SECOND_DISC" | "SEED" | "SLURRY" | "PLANT" | "SPRAY" | "ROLL";
+            operation: "FIRST_DISC" | "SECOND_DISC" | "SEED" | "SLURRY" | "PLANT" | "SPRAY" | "ROLL" | "TILL" | "MOW";
         };
         JobView: {
             /** Format: double */
@@ -2860,7 +2948,7 @@ export interface components {
             fieldId: string;
             id: components["schemas"]["JobId"];
             /** @enum {string} */
-            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER";
+            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER" | "TILLAGE" | "MOWER";
             /** Format: date */
             opens?: string;
             place?: components["schemas"]["PlaceView"];
@@ -2896,6 +2984,27 @@ export interface components {
             machineId: string;
             /** Format: date */
             madeOn?: string;
+        };
+        KillDateForm: {
+            fieldIds: string[];
+            /** @enum {string} */
+            kind: "DEAD_BY" | "ALIVE_UNTIL";
+            name: string;
+            /** Format: date */
+            on: string;
+        };
+        KillDateView: {
+            /** Format: int32 */
+            day: number;
+            everyField: boolean;
+            fieldIds: string[];
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "DEAD_BY" | "ALIVE_UNTIL";
+            /** Format: int32 */
+            month: number;
+            name: string;
         };
         KindView: {
             /** @enum {string} */
@@ -2981,6 +3090,14 @@ export interface components {
         LegView: {
             line: number[];
             spreading: boolean;
+        };
+        LimitDay: {
+            /** @enum {string} */
+            kind: "DEAD_BY" | "ALIVE_UNTIL";
+            name: string;
+            /** Format: date */
+            on: string;
+            says?: string;
         };
         LineView: {
             /** Format: double */
@@ -3173,7 +3290,7 @@ export interface components {
             costPerAcre: number;
             hired: boolean;
             /** @enum {string} */
-            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER";
+            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER" | "TILLAGE" | "MOWER";
             name: string;
             /** Format: int32 */
             version?: number;
@@ -3271,7 +3388,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER";
+            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER" | "TILLAGE" | "MOWER";
             name: string;
             setup: components["schemas"]["MachineSetup"];
             /** Format: int32 */
@@ -3288,7 +3405,7 @@ export interface components {
             /** Format: int32 */
             mostSpecies?: number;
             /** @enum {string} */
-            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL" | "ROLL_AND_SPRAY" | "TILLAGE" | "MOWING" | "GRAZING" | "HAY" | "STRIPS";
+            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
         };
         ManyFieldsView: {
             common?: components["schemas"]["CommonView"];
@@ -3520,7 +3637,7 @@ export interface components {
             costPerAcre: number;
             hired: boolean;
             /** @enum {string} */
-            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER";
+            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER" | "TILLAGE" | "MOWER";
             words: string;
         };
         OpeningView: {
@@ -3601,6 +3718,8 @@ export interface components {
         PartsView: {
             /** Format: double */
             date: number;
+            /** Format: double */
+            feed: number;
             /** Format: double */
             kill: number;
             /** Format: double */
@@ -3709,6 +3828,11 @@ export interface components {
             /** Format: double */
             rate: number;
             seed: string;
+        };
+        PlantingForm: {
+            /** Format: date */
+            day: string;
+            fields: components["schemas"]["RouteOf"][];
         };
         Preview: {
             /** Format: double */
@@ -3881,6 +4005,7 @@ export interface components {
             against: string[];
             /** Format: date */
             aim?: string;
+            brief: string;
             chosen: boolean;
             closes: components["schemas"]["DateRange"];
             impossible?: string;
@@ -3894,7 +4019,7 @@ export interface components {
             reasons: string[];
             remedy?: string;
             /** @enum {string} */
-            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL" | "ROLL_AND_SPRAY" | "TILLAGE" | "MOWING" | "GRAZING" | "HAY" | "STRIPS";
+            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
             words: string;
         };
         RouteKept: {
@@ -3914,7 +4039,7 @@ export interface components {
         RoutesForm: {
             fields: components["schemas"]["RouteOf"][];
             /** @enum {string} */
-            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "WINTER_KILL" | "ROLL_AND_SPRAY" | "TILLAGE" | "MOWING" | "GRAZING" | "HAY" | "STRIPS";
+            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
         };
         Rules: {
             /** Format: double */
@@ -3928,9 +4053,13 @@ export interface components {
             /** @enum {string} */
             rolling: "FULL_FLOWERING" | "MILK";
             /** @enum {string} */
+            rollingCorn?: "FULL_FLOWERING" | "MILK";
+            /** @enum {string} */
             rows?: "SHALLOW_ANGLE" | "PARALLEL_OFFSET" | "NO_ROWS";
             /** Format: double */
             spare?: number;
+            /** @enum {string} */
+            weeds?: "LIGHT" | "USUAL" | "HEAVY";
         };
         RunView: {
             done: boolean;
@@ -4091,6 +4220,8 @@ export interface components {
             /** @enum {string} */
             rolling: "FULL_FLOWERING" | "MILK";
             /** @enum {string} */
+            rollingCorn: "FULL_FLOWERING" | "MILK";
+            /** @enum {string} */
             rows: "SHALLOW_ANGLE" | "PARALLEL_OFFSET" | "NO_ROWS";
             /** Format: double */
             spare: number;
@@ -4100,6 +4231,8 @@ export interface components {
             units: "US" | "METRIC";
             /** @enum {string} */
             weatherSource: "NONE" | "SIMULATED" | "IMPORTED";
+            /** @enum {string} */
+            weeds: "LIGHT" | "USUAL" | "HEAVY";
         };
         Shape: {
             shape: string;
@@ -4518,6 +4651,14 @@ export interface components {
             stand?: string;
             words: string;
         };
+        WayOfEnding: {
+            answer: components["schemas"]["RouteAnswer"];
+            cautions: string[];
+            /** Format: int32 */
+            chance?: number;
+            effects?: components["schemas"]["EffectsView"];
+            machines: string[];
+        };
         WayView: {
             /** Format: double */
             acresPerHour: number;
@@ -4642,8 +4783,9 @@ export interface components {
             days: components["schemas"]["WorthDay"][];
             /** Format: double */
             regret?: number;
+            turn?: string;
             /** @enum {string} */
-            way: "SPRAYED" | "GREEN" | "ROLLED" | "ROLLED_AND_SPRAYED" | "ROLLED_AFTER" | "TILLED";
+            way: "SPRAYED" | "GREEN" | "ROLLED" | "ROLLED_AND_SPRAYED" | "ROLLED_AFTER" | "TILLED" | "HAYED" | "GRAZED";
             /** Format: int32 */
             wins?: number;
             words: string;
@@ -4740,7 +4882,7 @@ export interface operations {
             };
         };
     };
-    keep_5: {
+    keep_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -4863,7 +5005,7 @@ export interface operations {
             };
         };
     };
-    remove_11: {
+    remove_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -4883,7 +5025,7 @@ export interface operations {
             };
         };
     };
-    all_12: {
+    all_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -4903,7 +5045,7 @@ export interface operations {
             };
         };
     };
-    keep_1: {
+    keep_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4976,7 +5118,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5048,7 +5190,7 @@ export interface operations {
             };
         };
     };
-    keep_4: {
+    keep_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -5172,7 +5314,7 @@ export interface operations {
             header?: never;
             path: {
                 cover: string;
-                operation: "FIRST_DISC" | "SECOND_DISC" | "SEED" | "SLURRY" | "PLANT" | "SPRAY" | "ROLL";
+                operation: "FIRST_DISC" | "SECOND_DISC" | "SEED" | "SLURRY" | "PLANT" | "SPRAY" | "ROLL" | "TILL" | "MOW";
             };
             cookie?: never;
         };
@@ -5201,7 +5343,7 @@ export interface operations {
             header?: never;
             path: {
                 cover: string;
-                operation: "FIRST_DISC" | "SECOND_DISC" | "SEED" | "SLURRY" | "PLANT" | "SPRAY" | "ROLL";
+                operation: "FIRST_DISC" | "SECOND_DISC" | "SEED" | "SLURRY" | "PLANT" | "SPRAY" | "ROLL" | "TILL" | "MOW";
             };
             cookie?: never;
         };
@@ -5344,6 +5486,30 @@ export interface operations {
             };
         };
     };
+    plantOn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlantingForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RouteKept"][];
+                };
+            };
+        };
+    };
     choose: {
         parameters: {
             query?: never;
@@ -5364,6 +5530,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RouteKept"][];
+                };
+            };
+        };
+    };
+    ways_1: {
+        parameters: {
+            query?: {
+                zone?: string;
+            };
+            header?: never;
+            path: {
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WayOfEnding"][];
                 };
             };
         };
@@ -5664,7 +5854,7 @@ export interface operations {
             };
         };
     };
-    all_11: {
+    all_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -5758,7 +5948,7 @@ export interface operations {
             };
         };
     };
-    remove_5: {
+    remove_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -5826,7 +6016,7 @@ export interface operations {
             };
         };
     };
-    remove_4: {
+    remove_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -6214,7 +6404,7 @@ export interface operations {
             };
         };
     };
-    remove_7: {
+    remove_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -6342,7 +6532,7 @@ export interface operations {
             };
         };
     };
-    keep_3: {
+    keep_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -6366,7 +6556,7 @@ export interface operations {
             };
         };
     };
-    remove_10: {
+    remove_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -6436,7 +6626,7 @@ export interface operations {
             };
         };
     };
-    remove_9: {
+    remove_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -6453,6 +6643,74 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    all_11: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KillDateView"][];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KillDateForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KillDateView"][];
+                };
+            };
+        };
+    };
+    remove_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KillDateView"][];
+                };
             };
         };
     };
@@ -6986,7 +7244,7 @@ export interface operations {
             };
         };
     };
-    remove_6: {
+    remove_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -7145,7 +7403,7 @@ export interface operations {
     sheet: {
         parameters: {
             query: {
-                kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER";
+                kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER" | "TILLAGE" | "MOWER";
                 hired: boolean;
             };
             header?: never;
@@ -7395,7 +7653,7 @@ export interface operations {
             };
         };
     };
-    keep_2: {
+    keep_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -7419,7 +7677,7 @@ export interface operations {
             };
         };
     };
-    remove_8: {
+    remove_9: {
         parameters: {
             query?: never;
             header?: never;

@@ -17,7 +17,7 @@ async function goTo(day: string) {
   try {
     await got(api.PUT('/api/farm/day', { body: { day } }))
     await loadSession()
-    await refresh.day()
+    await refresh.all()
     open.value = false
   } catch (e) {
     problem.value = e as Refused

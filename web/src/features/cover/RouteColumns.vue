@@ -1,16 +1,24 @@
 <script setup lang="ts">
+import { computed, ref } from 'vue'
 import type { Schemas } from '../../api/client'
 import { range, short } from '../../format/dates'
 import { matter, rateUnit } from '../../format/units'
 
 /** The ways to end a cover beside each other; one is taken by its button. */
-defineProps<{ routes: Schemas['RouteAnswer'][] }>()
+const props = defineProps<{ routes: Schemas['RouteAnswer'][] }>()
+const every = ref(false)
+const FIRST = 4
+/** The first ways and the chosen one; the others on demand, those that are ruled out last. */
+const shown = computed(() => {
+  const order = [...props.routes].sort((a, b) => Number(!!a.impossible) - Number(!!b.impossible))
+  return every.value ? order : props.routes.filter((r, i) => i < FIRST || r.chosen)
+})
 defineEmits<{ take: [route: Schemas['RouteAnswer']['route']] }>()
 </script>
 
 <template>
   <section class="routes" aria-label="Ways to end it">
-    <div v-for="r in routes" :key="r.route" class="route" :class="{ chosen: r.chosen }">
+    <div v-for="r in shown" :key="r.route" class="route" :class="{ chosen: r.chosen }">
       <button type="button" :aria-pressed="r.chosen" @click="$emit('take', r.route)">{{ r.words }}</button>
       <p v-if="r.impossible" class="trouble">Not possible: {{ r.impossible }}</p>
       <template v-else>
@@ -25,6 +33,9 @@ defineEmits<{ take: [route: Schemas['RouteAnswer']['route']] }>()
         <p v-if="r.against[0]" class="trouble small">{{ r.against[0] }}</p>
       </template>
     </div>
+    <button v-if="!every && routes.length > shown.length" type="button" class="rest" @click="every = true">
+      {{ routes.length - shown.length }} more ways
+    </button>
   </section>
 </template>
 
@@ -69,5 +80,9 @@ p {
   button {
     min-height: 44px;
   }
+}
+.rest {
+  align-self: center;
+  min-height: 44px;
 }
 </style>

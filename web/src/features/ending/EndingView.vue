@@ -8,11 +8,12 @@ import { matter, rateUnit } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
 import { useAct } from '../../parts/act'
 import { planner } from '../../session'
-import RouteColumns from '../cover/RouteColumns.vue'
+import DayField from '../../parts/DayField.vue'
 import TimeAxis from '../season/TimeAxis.vue'
 import StemMark from './StemMark.vue'
 import TradeOff from './TradeOff.vue'
 import WayStrips from './WayStrips.vue'
+import WayTable from './WayTable.vue'
 
 /** Every living cover and its ways of ending, what closes first on top. */
 type Row = Schemas['EndingRow']
@@ -34,7 +35,9 @@ const start = computed(() => (sheet.value ? dayNumber(sheet.value.from) : 0))
 const axis = computed(() => timescale(start.value, start.value + (sheet.value?.days ?? 1), width.value))
 const width = ref(600)
 const head = ref<HTMLElement>()
-const observer = new ResizeObserver(() => head.value && (width.value = Math.max(120, head.value.clientWidth)))
+const observer = new ResizeObserver(
+  () => head.value && (width.value = Math.max(120, head.value.clientWidth - BRIEFS)),
+)
 watch(head, (el) => el && observer.observe(el))
 
 const chosen = (r: Row) => r.routes.find((x) => x.answer.chosen)?.answer
@@ -53,7 +56,7 @@ const chances = (r: Row) =>
     .join(', ')
 function point(event: PointerEvent) {
   const box = (event.currentTarget as Element).getBoundingClientRect()
-  const at = (event.clientX - box.left) / box.width
+  const at = (event.clientX - box.left - BRIEFS) / (box.width - BRIEFS)
   day.value = Math.round(start.value + Math.max(0, Math.min(0.999, at)) * (sheet.value?.days ?? 1) - 0.5)
 }
 const over = (r: Row) => !!r.closes && r.closes < sheet.value!.today
@@ -67,6 +70,21 @@ async function end(route: Schemas['RoutesForm']['route'], rows: Row[]) {
   })
   if (done) await refresh.all()
 }
+const every = ref(false)
+const planting = ref('')
+async function plantOn(on: string, rows: Row[]) {
+  const fields = rows.map((r) => ({ fieldId: r.fieldId, zoneId: r.zoneId }))
+  const done = await act(async () => {
+    told.value = (await got(api.PUT('/api/ending/planting', { body: { day: on, fields } }))).filter((k) => k.refused)
+  })
+  if (done) {
+    planting.value = ''
+    await refresh.all()
+  }
+}
+/** Width of the words before the strips. */
+const BRIEFS = 76
+const broken = (r: Row) => r.limits.filter((l) => l.says)
 const many = computed(() => (sheet.value?.rows ?? []).filter((r) => picked.value.includes(keyOf(r))))
 </script>
 
@@ -89,8 +107,9 @@ const many = computed(() => (sheet.value?.rows ?? []).filter((r) => picked.value
       <div v-if="sheet.rows.length" class="tools">
         <span class="quiet"
           ><span class="key planter" /> planting planned <span class="key seed" /> first viable seed, one year of ten
-          <span class="key chosen" /> the way chosen</span
+          <span class="key chosen" /> the way chosen <span class="key limit" /> insurer or programme</span
         >
+        <label class="every"><input v-model="every" type="checkbox" /> a strip for every way</label>
         <template v-if="planner && many.length">
           <b>{{ many.length }} picked:</b>
           <v-select
@@ -103,6 +122,8 @@ const many = computed(() => (sheet.value?.rows ?? []).filter((r) => picked.value
             hide-details
             @update:model-value="(r: Schemas['RoutesForm']['route'] | null) => r && end(r, many)"
           />
+          <DayField v-model="planting" class="pick" label="Plant after them on" />
+          <v-btn :disabled="!planting || busy" variant="outlined" @click="plantOn(planting, many)">Set the day</v-btn>
         </template>
       </div>
       <p v-for="t in told" :key="t.field" class="trouble" role="alert">{{ t.field }}: {{ t.refused }}</p>
@@ -111,7 +132,7 @@ const many = computed(() => (sheet.value?.rows ?? []).filter((r) => picked.value
           <span role="columnheader"><span class="sr">Pick</span></span>
           <span role="columnheader">Cover</span>
           <span role="columnheader">Stands</span>
-          <div ref="head" role="columnheader" aria-label="Days">
+          <div ref="head" role="columnheader" aria-label="Days" class="axis">
             <TimeAxis :scale="axis" />
           </div>
           <span role="columnheader">Ends</span>
@@ -131,6 +152,10 @@ const many = computed(() => (sheet.value?.rows ?? []).filter((r) => picked.value
                 {{ r.field }}
               </button>
               <div class="quiet small">{{ r.cover }}<template v-if="r.organic"> · organic</template></div>
+              <div class="quiet small">
+                {{ r.next.toLowerCase() }} {{ short(r.planterDay)
+                }}<template v-if="r.deadBy">, dead by {{ short(r.deadBy) }}</template>
+              </div>
               <div v-for="s in r.stages" :key="s.species" class="small stage">
                 <StemMark :stems="s.stems" /> {{ s.stems }} % {{ s.words
                 }}<template v-if="r.stages.length > 1">, {{ s.species.toLowerCase() }}</template>
@@ -156,7 +181,7 @@ const many = computed(() => (sheet.value?.rows ?? []).filter((r) => picked.value
                 @keydown.left.prevent="day = Math.max(start, day - 1)"
                 @keydown.right.prevent="day = Math.min(start + sheet.days - 1, day + 1)"
               >
-                <WayStrips :row="r" :from="sheet.from" :days="sheet.days" :day="offset" />
+                <WayStrips :row="r" :from="sheet.from" :days="sheet.days" :day="offset" :every="every" />
               </div>
             </div>
             <div role="cell">
@@ -187,6 +212,7 @@ const many = computed(() => (sheet.value?.rows ?? []).filter((r) => picked.value
                     >, kill {{ chosen(r)?.killLow }}–{{ chosen(r)?.killHigh }} %</template
                   ></template
                 >
+                <div v-for="l in broken(r)" :key="l.name" class="trouble">{{ l.says }}</div>
               </div>
             </div>
           </div>
@@ -203,8 +229,21 @@ const many = computed(() => (sheet.value?.rows ?? []).filter((r) => picked.value
               <router-link to="/weather">Hours to roll and to spray</router-link>
             </p>
             <TradeOff :field-id="r.fieldId" :zone="r.zoneId" />
-            <h3>Each way by itself</h3>
-            <RouteColumns :routes="r.routes.map((x) => x.answer)" @take="(route) => planner && end(route, [r])" />
+            <div v-if="planner" class="plants">
+              <template v-if="r.cropEntered">
+                <DayField
+                  :model-value="r.planterDay"
+                  :label="`${r.next} planted on`"
+                  @settled="(on: string) => on && on !== r.planterDay && plantOn(on, [r])"
+                />
+                <span class="quiet">Another day redraws every strip and the money.</span>
+              </template>
+              <span v-else class="quiet"
+                >No crop is entered after this cover; {{ r.next.toLowerCase() }} on {{ short(r.planterDay) }} is
+                taken. <router-link to="/fields?view=crops">Enter it</router-link></span
+              >
+            </div>
+            <WayTable :field-id="r.fieldId" :zone="r.zoneId" :planner="planner" @take="(route) => end(route, [r])" />
             <p class="quiet">
               The label is the law where herbicide is used; insurers and programmes have latest dates of their own:
               ask your agent before you plant green or wait. Stand clear of rollers; keep grazing and feeding days by
@@ -317,6 +356,31 @@ const many = computed(() => (sheet.value?.rows ?? []).filter((r) => picked.value
 .sr {
   position: absolute;
   clip-path: inset(50%);
+}
+.key.limit {
+  width: 2px;
+  background: repeating-linear-gradient(var(--ochre) 0 6px, transparent 6px 9px);
+}
+.axis {
+  padding-left: 76px;
+}
+.every {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 44px;
+}
+.every input {
+  width: 18px;
+  height: 18px;
+  accent-color: var(--flax);
+}
+.plants {
+  margin-top: 16px;
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  max-width: 620px;
 }
 @media (max-width: 900px) {
   .row {

@@ -9,7 +9,7 @@ import TimeAxis from '../season/TimeAxis.vue'
 
 /** What each way nets by the day it is done: a line to each, the band of the one that is read, any day taken apart. */
 const props = defineProps<{ fieldId: string; zone?: string }>()
-const asked = reactive<Asked>({ grain: 1, passes: 1, weeds: undefined })
+const asked = reactive<Asked>({ grain: 1, passes: 1, weeds: undefined, feed: undefined })
 const {
   data: worth,
   error,
@@ -90,16 +90,19 @@ const parts: { key: keyof Schemas['PartsView']; words: string; weak: boolean }[]
   { key: 'nitrogen', words: 'nitrogen, live grass', weak: true },
   { key: 'seed', words: 'seed that may be viable', weak: true },
   { key: 'water', words: 'water kept, water drunk', weak: true },
+  { key: 'feed', words: 'hay or grazing', weak: false },
 ]
 const loads = [
   { value: 'LIGHT', title: 'few' },
   { value: 'USUAL', title: 'as usual' },
   { value: 'HEAVY', title: 'many' },
 ]
-const wins = (w: Way) =>
-  w.wins === undefined
-    ? 'nets most'
-    : `nets more than the best in ${w.wins} of 100 springs; choosing it costs $${bare(w.regret ?? 0, 'DOLLAR_PER_ACRE', 0)} a spring`
+const wins = (w: Way) => {
+  if (w.wins === undefined) return 'nets most'
+  const regret = bare(w.regret ?? 0, 'DOLLAR_PER_ACRE', 0)
+  const level = w.turn ? `; level ${w.turn}` : ''
+  return `nets more than the best in ${w.wins} of 100 springs; choosing it costs $${regret} a spring${level}`
+}
 </script>
 
 <template>
@@ -135,6 +138,14 @@ const wins = (w: Way) =>
           :hint="worth.scored ? 'as scored in the field' : ''"
           @update:model-value="(v: Schemas['WorthView']['weeds']) => (asked.weeds = v)"
         />
+        <label class="feed"
+          ><input
+            type="checkbox"
+            :checked="worth.feed"
+            @change="asked.feed = ($event.target as HTMLInputElement).checked"
+          />
+          hay and grazing too</label
+        >
       </div>
       <div class="body">
         <div ref="box" class="chart" :class="{ stale: isFetching }">
@@ -248,10 +259,20 @@ h3::first-letter {
 }
 .knobs {
   display: grid;
-  grid-template-columns: 1fr 1fr 160px;
+  grid-template-columns: 1fr 1fr 160px auto;
   gap: 8px 24px;
   align-items: center;
-  max-width: 860px;
+  max-width: 1060px;
+}
+.feed {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+.feed input {
+  width: 18px;
+  height: 18px;
+  accent-color: var(--flax);
 }
 .body {
   display: grid;
@@ -315,6 +336,15 @@ h3::first-letter {
 .n5 {
   stroke: var(--quiet);
   stroke-dasharray: 14 6;
+}
+
+.n6 {
+  stroke: var(--sage);
+  stroke-dasharray: 4 2 1 2;
+}
+.n7 {
+  stroke: var(--flax);
+  stroke-dasharray: 1 3;
 }
 .best {
   fill: var(--loam);

@@ -4,9 +4,15 @@ import type { Schemas } from '../../api/client'
 import { dayNumber } from '../../format/dates'
 
 /** One strip for each way of ending: the fuller a day, the likelier it will do. */
-const props = defineProps<{ row: Schemas['EndingRow']; from: string; days: number; day: number }>()
+const props = defineProps<{ row: Schemas['EndingRow']; from: string; days: number; day: number; every: boolean }>()
 const start = computed(() => dayNumber(props.from))
-const shown = computed(() => props.row.routes.filter((r) => r.chances.some((c) => c > 0) || r.answer.chosen))
+/** What most farms do, and the way chosen; the others on demand. */
+const USUAL = ['EARLY_SPRAY', 'PLANT_GREEN', 'ROLL']
+const shown = computed(() =>
+  props.row.routes.filter(
+    (r) => r.answer.chosen || (r.chances.some((c) => c > 0) && (props.every || USUAL.includes(r.answer.route))),
+  ),
+)
 const at = (iso?: string) => (iso === undefined ? undefined : dayNumber(iso) - start.value)
 const planter = computed(() => at(props.row.planterDay)!)
 const seed = computed(() => at(props.row.seedDay))
@@ -15,34 +21,58 @@ const inSight = (x: number | undefined): x is number => x !== undefined && x >= 
 </script>
 
 <template>
-  <svg
-    class="strips"
-    :viewBox="`0 0 ${days} ${Math.max(1, shown.length) * HIGH}`"
-    preserveAspectRatio="none"
-    :style="{ height: Math.max(1, shown.length) * 16 + 'px' }"
-    aria-hidden="true"
-  >
-    <g v-for="(r, i) in shown" :key="r.answer.route" :transform="`translate(0,${i * HIGH})`">
-      <rect :width="days" :height="HIGH - 2" y="1" class="empty" :class="{ chosen: r.answer.chosen }" />
-      <rect
-        v-for="(c, d) in r.chances"
-        v-show="c > 0"
-        :key="d"
-        :x="d"
-        :y="1 + (HIGH - 2) * (1 - c / 100)"
-        width="1.03"
-        :height="((HIGH - 2) * c) / 100"
-        class="chance"
-        :class="{ chosen: r.answer.chosen }"
-      />
-    </g>
-    <line v-if="inSight(planter)" :x1="planter" :x2="planter" y1="0" y2="100" class="planter" />
-    <line v-if="inSight(seed)" :x1="seed" :x2="seed" y1="0" y2="100" class="seed" />
-    <line v-if="inSight(day)" :x1="day + 0.5" :x2="day + 0.5" y1="0" y2="100" class="here" />
-  </svg>
+  <div class="both">
+    <div class="briefs small" aria-hidden="true">
+      <div v-for="r in shown" :key="r.answer.route" :class="{ on: r.answer.chosen }">{{ r.answer.brief }}</div>
+    </div>
+    <svg
+      class="strips"
+      :viewBox="`0 0 ${days} ${Math.max(1, shown.length) * HIGH}`"
+      preserveAspectRatio="none"
+      :style="{ height: Math.max(1, shown.length) * 16 + 'px' }"
+      aria-hidden="true"
+    >
+      <g v-for="(r, i) in shown" :key="r.answer.route" :transform="`translate(0,${i * HIGH})`">
+        <rect :width="days" :height="HIGH - 2" y="1" class="empty" :class="{ chosen: r.answer.chosen }" />
+        <rect
+          v-for="(c, d) in r.chances"
+          v-show="c > 0"
+          :key="d"
+          :x="d"
+          :y="1 + (HIGH - 2) * (1 - c / 100)"
+          width="1.03"
+          :height="((HIGH - 2) * c) / 100"
+          class="chance"
+          :class="{ chosen: r.answer.chosen }"
+        />
+      </g>
+      <line v-if="inSight(planter)" :x1="planter" :x2="planter" y1="0" y2="200" class="planter" />
+      <template v-for="l in row.limits" :key="l.name">
+        <line v-if="inSight(at(l.on))" :x1="at(l.on)" :x2="at(l.on)" y1="0" y2="200" class="limit" />
+      </template>
+      <line v-if="inSight(seed)" :x1="seed" :x2="seed" y1="0" y2="200" class="seed" />
+      <line v-if="inSight(day)" :x1="day + 0.5" :x2="day + 0.5" y1="0" y2="200" class="here" />
+    </svg>
+  </div>
 </template>
 
 <style scoped>
+.both {
+  display: grid;
+  grid-template-columns: 76px minmax(0, 1fr);
+}
+.briefs {
+  font-size: 12.5px;
+  line-height: 16px;
+  color: var(--quiet);
+  text-align: right;
+  padding-right: 6px;
+  white-space: nowrap;
+}
+.briefs .on {
+  color: var(--loam);
+  font-weight: 700;
+}
 .strips {
   width: 100%;
   display: block;
@@ -70,6 +100,11 @@ line {
   stroke: var(--madder);
   stroke-width: 2;
   stroke-dasharray: 3 3;
+}
+.limit {
+  stroke: var(--ochre);
+  stroke-width: 2;
+  stroke-dasharray: 6 3;
 }
 .here {
   stroke: var(--flax);

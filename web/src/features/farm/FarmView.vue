@@ -5,6 +5,8 @@ import { ref } from 'vue'
 import { api, got, type Refused, type Schemas } from '../../api/client'
 import Refusal from '../../parts/Refusal.vue'
 import { loadSession, planner } from '../../session'
+import EndingFiguresCard from './EndingFiguresCard.vue'
+import KillDatesCard from './KillDatesCard.vue'
 import WeatherCard from './WeatherCard.vue'
 
 const refresh = useRefresh()
@@ -31,6 +33,8 @@ function rule(change: Partial<Schemas['Rules']>) {
     overCorn: now.overCorn,
     overBeans: now.overBeans,
     rolling: now.rolling,
+    rollingCorn: now.rollingCorn,
+    weeds: now.weeds,
     placing: now.placing,
     rows: now.rows,
     spare: now.spare,
@@ -77,7 +81,7 @@ function rule(change: Partial<Schemas['Rules']>) {
               @update:model-value="rule({ overBeans: $event })"
             />
             <v-select
-              label="Roll"
+              label="Roll before soybeans and others"
               :disabled="!planner"
               :model-value="farm.rolling"
               :items="[
@@ -87,6 +91,31 @@ function rule(change: Partial<Schemas['Rules']>) {
               hint="Earlier planting, or a surer kill"
               persistent-hint
               @update:model-value="rule({ rolling: $event })"
+            />
+            <v-select
+              label="Roll before corn"
+              :disabled="!planner"
+              :model-value="farm.rollingCorn"
+              :items="[
+                { value: 'FULL_FLOWERING', title: 'at full flowering' },
+                { value: 'MILK', title: 'at milk to soft dough' },
+              ]"
+              hint="Corn pays more for waiting"
+              persistent-hint
+              @update:model-value="rule({ rollingCorn: $event })"
+            />
+            <v-select
+              label="Weeds where nobody scored them"
+              :disabled="!planner"
+              :model-value="farm.weeds"
+              :items="[
+                { value: 'LIGHT', title: 'few' },
+                { value: 'USUAL', title: 'as usual' },
+                { value: 'HEAVY', title: 'many' },
+              ]"
+              hint="What a mat is worth hangs on it"
+              persistent-hint
+              @update:model-value="rule({ weeds: $event })"
             />
             <v-select
               label="Placement"
@@ -152,6 +181,8 @@ function rule(change: Partial<Schemas['Rules']>) {
       </div>
       <div class="column">
         <WeatherCard />
+        <KillDatesCard />
+        <EndingFiguresCard />
         <v-card class="pa-4"
           ><h2>Seed and machines</h2>
           <p>

@@ -258,17 +258,7 @@ async function save() {
           :items="lots?.map((l) => l.name)"
         />
       </template>
-      <v-select
-        v-if="form.kind === 'ENDED'"
-        v-model="form.route"
-        label="How"
-        :items="[
-          { value: 'EARLY_SPRAY', title: 'Early spray' },
-          { value: 'PLANT_GREEN', title: 'Planted green, sprayed' },
-          { value: 'ROLL', title: 'Rolled and crimped' },
-          { value: 'WINTER_KILL', title: 'Winter-killed' },
-        ]"
-      />
+      <v-select v-if="form.kind === 'ENDED'" v-model="form.route" label="How" :items="choices?.routes" />
       <template v-if="form.kind === 'STEM_COUNT'">
         <v-select v-model="form.species" label="Species" :items="members" />
         <NumberField v-model="form.spots" label="Spots" />

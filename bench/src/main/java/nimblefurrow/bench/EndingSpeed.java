@@ -70,7 +70,7 @@ final class EndingSpeed {
       for (MatForecast mat : mats) {
         RouteRules rules = new RouteRules(mat, next, false, HouseRules.usual(figures));
         Footing ground = new Footing(SoilTexture.SILT_LOAM, false, true);
-        for (Route route : Route.chosenFrom()) {
+        for (Route route : Route.values()) {
           RouteOutlook outlookOf = rules.route(route);
           sum +=
               outlookOf.impossible().isPresent()
@@ -97,7 +97,7 @@ final class EndingSpeed {
                   fit,
                   new Footing(SoilTexture.SILT_LOAM, false, true),
                   Footing.bare(SoilTexture.SILT_LOAM))
-              .work();
+              .work(true);
       out.printf(
           Locale.ROOT,
           "  one field's trade-off: %.0f ms (%s)%n",

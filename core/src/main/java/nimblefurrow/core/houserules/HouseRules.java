@@ -6,12 +6,15 @@ import nimblefurrow.core.quantity.Limits;
 /**
  * Where growers disagree, the farm chooses once; a field follows unless it says otherwise.
  *
+ * @param rolling when a cover is rolled before soybeans and other crops
+ * @param rollingCorn when it is rolled before corn, which pays more for waiting
  * @param figures what the farm takes as true
  */
 public record HouseRules(
     OverCorn overCorn,
     OverBeans overBeans,
     Rolling rolling,
+    Rolling rollingCorn,
     Placing placing,
     Rows rows,
     Figures figures) {
@@ -65,9 +68,15 @@ public record HouseRules(
         OverCorn.HALF_LEAVES_GONE,
         OverBeans.BEFORE_LEAF_DROP,
         Rolling.FULL_FLOWERING,
+        Rolling.FULL_FLOWERING,
         Placing.ORDINARY,
         Rows.SHALLOW_ANGLE,
         figures);
+  }
+
+  /** When a cover is rolled before a crop. */
+  public Rolling rolling(boolean corn) {
+    return corn ? rollingCorn : rolling;
   }
 
   /** Whether rows are sown evenly between the cash rows. */
@@ -79,6 +88,7 @@ public record HouseRules(
     Limits.given("rule for seeding over corn", overCorn);
     Limits.given("rule for seeding over soybeans", overBeans);
     Limits.given("rule for rolling", rolling);
+    Limits.given("rule for rolling before corn", rollingCorn);
     Limits.given("rule for placing", placing);
     Limits.given("rule for rows", rows);
     Limits.given("figures", figures);

@@ -52,7 +52,7 @@ final class CallWords {
       case PLANT_GREEN -> "plant green about";
       case ROLL -> "roll about";
       case WINTER_KILL -> "check after the winter";
-      default -> route.words() + " about";
+      default -> route.act() + " about";
     };
   }
 

@@ -8,6 +8,7 @@ import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.termination.KillDate;
 import nimblefurrow.core.weather.GroundSeen;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.core.work.Footing;
@@ -19,6 +20,7 @@ import nimblefurrow.core.work.Footing;
  * @param allZones whether the zones leave nothing of the field
  * @param seen what was read and felt on its ground
  * @param nitrogen that a crop finds in it, lb/ac; empty where nobody wrote any down
+ * @param killDates days that insurers and programmes set for its covers
  */
 public record FieldFacts(
     Area area,
@@ -28,7 +30,8 @@ public record FieldFacts(
     List<LandPart> parts,
     boolean allZones,
     GroundSeen seen,
-    Optional<Double> nitrogen) {
+    Optional<Double> nitrogen,
+    List<KillDate> killDates) {
   private static final FigureKey AREA_OVER = FigureKey.of("season", "area_over");
 
   public FieldFacts {
@@ -36,11 +39,12 @@ public record FieldFacts(
     Limits.given("soil texture", soil);
     Limits.given("what was seen of the ground", seen);
     parts = List.copyOf(parts);
+    killDates = List.copyOf(killDates);
   }
 
   /** A field that is one. */
   public FieldFacts(Area area, SoilTexture soil, boolean tiled, boolean organic) {
-    this(area, soil, tiled, organic, List.of(), false, GroundSeen.NOTHING, Optional.empty());
+    this(area, soil, tiled, organic, List.of(), false);
   }
 
   /** A field with zones of their own ground, of which only the station's weather is known. */
@@ -51,17 +55,31 @@ public record FieldFacts(
       boolean organic,
       List<LandPart> parts,
       boolean allZones) {
-    this(area, soil, tiled, organic, parts, allZones, GroundSeen.NOTHING, Optional.empty());
+    this(
+        area,
+        soil,
+        tiled,
+        organic,
+        parts,
+        allZones,
+        GroundSeen.NOTHING,
+        Optional.empty(),
+        List.of());
   }
 
   /** The same field with what was read and felt on its ground. */
   public FieldFacts with(GroundSeen told) {
-    return new FieldFacts(area, soil, tiled, organic, parts, allZones, told, nitrogen);
+    return new FieldFacts(area, soil, tiled, organic, parts, allZones, told, nitrogen, killDates);
   }
 
   /** The same field with so much nitrogen for a crop to find, lb/ac. */
   public FieldFacts fed(Optional<Double> pounds) {
-    return new FieldFacts(area, soil, tiled, organic, parts, allZones, seen, pounds);
+    return new FieldFacts(area, soil, tiled, organic, parts, allZones, seen, pounds, killDates);
+  }
+
+  /** The same field under days that insurers and programmes set. */
+  public FieldFacts bound(List<KillDate> set) {
+    return new FieldFacts(area, soil, tiled, organic, parts, allZones, seen, nitrogen, set);
   }
 
   /** What it gives a cover to grow with. */

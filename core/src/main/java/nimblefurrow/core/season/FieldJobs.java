@@ -75,6 +75,8 @@ public final class FieldJobs {
     return switch (kind) {
       case PLANTER -> Operation.PLANT;
       case SPRAYER -> Operation.SPRAY;
+      case TILLAGE -> Operation.TILL;
+      case MOWER -> Operation.MOW;
       default -> Operation.ROLL;
     };
   }

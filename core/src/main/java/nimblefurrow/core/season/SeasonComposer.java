@@ -107,14 +107,15 @@ public final class SeasonComposer {
     }
     RouteRules rulesOfField = routes(field, mat);
     List<RouteOutlook> all = new ArrayList<>();
-    for (Route route : Route.chosenFrom()) {
+    for (Route route : Route.values()) {
       all.add(rulesOfField.route(route));
     }
     return all;
   }
 
   private RouteRules routes(FieldCase field, MatForecast mat) {
-    return new RouteRules(mat, field.next(), field.facts().organic(), rules);
+    return new RouteRules(
+        mat, field.next(), field.facts().organic(), rules, field.facts().killDates());
   }
 
   /** The day sown; before that the planned day, or where the window is best; never one gone by. */

@@ -1,52 +1,87 @@
 package nimblefurrow.core.termination;
 
-import java.util.Arrays;
 import java.util.List;
 import nimblefurrow.core.quantity.Coded;
 import nimblefurrow.core.work.MachineKind;
 
-/** How a cover dies. */
+/**
+ * How a cover dies. The order is that in which the ways are shown: what most farms do comes first.
+ */
 public enum Route implements Coded {
-  EARLY_SPRAY("early_spray", "early spray, plant into the brown", true, true, MachineKind.SPRAYER),
+  EARLY_SPRAY(
+      "early_spray",
+      "early spray, plant into the brown",
+      "spray",
+      "spray",
+      true,
+      MachineKind.SPRAYER),
   PLANT_GREEN(
       "plant_green",
       "plant green, spray at planting",
-      true,
+      "plant green",
+      "green",
       true,
       MachineKind.PLANTER,
       MachineKind.SPRAYER),
-  ROLL("roll", "roll and crimp", true, false, MachineKind.ROLLER),
-  WINTER_KILL("winter_kill", "winter-kill", true, false),
+  ROLL("roll", "roll and crimp", "roll", "roll", false, MachineKind.ROLLER),
+  ROLL_AFTER(
+      "roll_after",
+      "plant green, roll over the crop",
+      "roll",
+      "roll after",
+      false,
+      MachineKind.PLANTER,
+      MachineKind.ROLLER),
   ROLL_AND_SPRAY(
       "roll_and_spray",
       "roll with a reduced spray",
-      false,
+      "roll",
+      "roll, spray",
       true,
       MachineKind.ROLLER,
       MachineKind.SPRAYER),
-  TILLAGE("tillage", "till in", false, false),
-  MOWING("mowing", "mow", false, false),
-  GRAZING("grazing", "graze off", false, false),
-  HAY("hay", "cut for hay or silage", false, false),
-  STRIPS("strips", "strips at the rows", false, true, MachineKind.SPRAYER);
+  WINTER_KILL("winter_kill", "winter-kill", "dead", "winter", false),
+  TILLAGE("tillage", "till in", "till", "till", false, MachineKind.TILLAGE),
+  MOWING("mowing", "mow", "mow", "mow", false, MachineKind.MOWER),
+  BETWEEN_ROWS(
+      "between_rows",
+      "plant green, mow between the rows",
+      "mow",
+      "rows",
+      false,
+      MachineKind.PLANTER,
+      MachineKind.MOWER),
+  GRAZING("grazing", "graze off", "graze", "graze", false),
+  HAY("hay", "cut for hay or silage", "cut", "hay", false, MachineKind.MOWER),
+  STRIPS(
+      "strips",
+      "strips at the rows, the rest planted green",
+      "spray strips",
+      "strips",
+      true,
+      MachineKind.SPRAYER,
+      MachineKind.PLANTER);
 
   private final String code;
   private final String words;
-  private final boolean offered;
+  private final String act;
+  private final String brief;
   private final boolean herbicide;
   private final List<MachineKind> needs;
 
-  Route(String code, String words, boolean offered, boolean herbicide, MachineKind... needs) {
+  Route(
+      String code,
+      String words,
+      String act,
+      String brief,
+      boolean herbicide,
+      MachineKind... needs) {
     this.code = code;
     this.words = words;
-    this.offered = offered;
+    this.act = act;
+    this.brief = brief;
     this.herbicide = herbicide;
     this.needs = List.of(needs);
-  }
-
-  /** The ways that can be chosen, in the order in which they are shown. */
-  public static List<Route> chosenFrom() {
-    return Arrays.stream(values()).filter(Route::offered).toList();
   }
 
   @Override
@@ -61,18 +96,12 @@ public enum Route implements Coded {
 
   /** What is done, as in "roll about 20 May". */
   public String act() {
-    return switch (this) {
-      case EARLY_SPRAY -> "spray";
-      case PLANT_GREEN -> "plant green";
-      case ROLL -> "roll";
-      case WINTER_KILL -> "dead";
-      default -> words;
-    };
+    return act;
   }
 
-  /** Whether it can be chosen; the others have their place only. */
-  public boolean offered() {
-    return offered;
+  /** In a word or two, to stand before a strip: "roll after". */
+  public String brief() {
+    return brief;
   }
 
   /** Whether a herbicide belongs to it, which rules it out for organic fields. */
@@ -83,5 +112,15 @@ public enum Route implements Coded {
   /** The machines that go over the field for it, in their order; none where the winter does it. */
   public List<MachineKind> needs() {
     return needs;
+  }
+
+  /** Whether the crop goes into the living cover, which is ended afterwards. */
+  public boolean plantsGreen() {
+    return this == PLANT_GREEN || this == ROLL_AFTER || this == BETWEEN_ROWS || this == STRIPS;
+  }
+
+  /** What ends the cover: the last machine where it is planted green, else the first. */
+  public List<MachineKind> killers() {
+    return needs.stream().filter(kind -> kind != MachineKind.PLANTER).toList();
   }
 }

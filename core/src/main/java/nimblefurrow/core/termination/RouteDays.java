@@ -33,17 +33,22 @@ public final class RouteDays {
       for (int year = 0; year < years; year++) {
         sum += will == null || will[year] ? open[year][d] : 0;
       }
-      chances.add(sum / route.opens().members());
+      chances.add(sum / members(route, years));
     }
     return chances;
+  }
+
+  /** A day that is the same in every year counts for each of them. */
+  private static int members(RouteOutlook route, int years) {
+    return Math.max(years, route.opens().members());
   }
 
   /** How many members of each year have their window open on each day. */
   private static double[][] open(RouteOutlook route, int years, LocalDate from, int days) {
     double[][] changes = new double[years][days + 1];
-    int members = route.opens().members();
+    int members = members(route, years);
     for (int i = 0; i < members; i++) {
-      Optional<LocalDate> opens = route.opens().days().in(i);
+      Optional<LocalDate> opens = route.opens().days().in(i % route.opens().members());
       Optional<LocalDate> closes = route.closes().days().in(i % route.closes().members());
       if (opens.isPresent()) {
         int first = held(opens.get().toEpochDay() - from.toEpochDay(), days);

@@ -3,6 +3,7 @@ package nimblefurrow.core.termination;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.figures.FigureKey;
@@ -33,6 +34,22 @@ public record RouteOutlook(
 
   /** What it does to one member of the mix; empty where there is no figure. */
   public record MemberKill(String species, Optional<Double> kill) {}
+
+  /** The same with more that speaks against it, said first. */
+  public RouteOutlook against(List<Reason> more) {
+    return new RouteOutlook(
+        route,
+        opens,
+        closes,
+        aim,
+        mat,
+        kill,
+        members,
+        reasons,
+        Stream.concat(more.stream(), against.stream()).toList(),
+        impossible,
+        remedy);
+  }
 
   /** A way that cannot be taken, with what would help. */
   public static RouteOutlook impossible(Route route, Reason why, Reason remedy) {

@@ -21,7 +21,9 @@ public enum MachineKind implements Coded {
   FROST_SEEDING("frost_seeding", "frost seed"),
   ROLLER("roller", "roll and crimp"),
   SPRAYER("sprayer", "spray"),
-  PLANTER("planter", "plant green");
+  PLANTER("planter", "plant green"),
+  TILLAGE("tillage", "till in"),
+  MOWER("mower", "mow");
 
   private final String code;
   private final String words;

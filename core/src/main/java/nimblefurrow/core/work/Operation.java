@@ -13,7 +13,9 @@ public enum Operation implements Coded {
   SLURRY("slurry", false),
   PLANT("plant", true),
   SPRAY("spray", true),
-  ROLL("roll", true);
+  ROLL("roll", true),
+  TILL("till", true),
+  MOW("mow", true);
 
   private final String code;
   private final boolean ends;

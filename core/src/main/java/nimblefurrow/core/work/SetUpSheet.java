@@ -97,7 +97,8 @@ public record SetUpSheet(List<Group> groups) {
                   List.of(
                       new Group("Working", working()),
                       new Group("Tank", List.of(TANK, SLURRY, TANK_FILLING)));
-              case ROLLER, SPRAYER, PLANTER -> List.of(new Group("Working", working()));
+              case ROLLER, SPRAYER, PLANTER, TILLAGE, MOWER ->
+                  List.of(new Group("Working", working()));
               case COMBINE_SEEDER ->
                   List.of(
                       new Group("Working", working()),

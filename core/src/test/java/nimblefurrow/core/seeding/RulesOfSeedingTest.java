@@ -113,6 +113,7 @@ class RulesOfSeedingTest {
                 usual.overCorn(),
                 usual.overBeans(),
                 usual.rolling(),
+                usual.rollingCorn(),
                 HouseRules.Placing.EVEN,
                 usual.rows(),
                 usual.figures()));

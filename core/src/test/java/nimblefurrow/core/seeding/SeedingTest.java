@@ -244,6 +244,7 @@ class SeedingTest {
             HouseRules.OverCorn.HALF_LEAVES_GONE,
             HouseRules.OverBeans.HALF_DEFOLIATED,
             HouseRules.Rolling.FULL_FLOWERING,
+            HouseRules.Rolling.FULL_FLOWERING,
             HouseRules.Placing.ORDINARY,
             HouseRules.Rows.SHALLOW_ANGLE,
             Figures.shipped());

@@ -43,22 +43,6 @@ class RoutesToldTest {
     return reasons.stream().map(r -> r.in(UnitSystem.US)).toList();
   }
 
-  @Test
-  void fourWaysAreOfferedAndTheOthersHaveTheirPlace() {
-    assertThat(Route.chosenFrom())
-        .containsExactly(Route.EARLY_SPRAY, Route.PLANT_GREEN, Route.ROLL, Route.WINTER_KILL);
-    int notOffered = 0;
-    for (Route route : Route.values()) {
-      assertThat(route.words()).isNotBlank();
-      assertThat(route.offered()).isEqualTo(Route.chosenFrom().contains(route));
-      if (!route.offered()) {
-        notOffered++;
-        assertThat(route("cereal-rye", route, BEANS).impossible()).isPresent();
-      }
-    }
-    assertThat(notOffered).isEqualTo(6);
-  }
-
   /** The third of three days running from March on with 60 °F or more and nights of 40 or more. */
   @Test
   void theFirstSprayDayIsTheThirdWarmOneInEachYear() {

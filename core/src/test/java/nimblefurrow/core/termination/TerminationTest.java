@@ -123,6 +123,7 @@ class TerminationTest {
             HouseRules.OverCorn.HALF_LEAVES_GONE,
             HouseRules.OverBeans.BEFORE_LEAF_DROP,
             HouseRules.Rolling.MILK,
+            HouseRules.Rolling.MILK,
             HouseRules.Placing.ORDINARY,
             HouseRules.Rows.SHALLOW_ANGLE,
             Figures.shipped());

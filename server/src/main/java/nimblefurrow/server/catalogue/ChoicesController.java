@@ -45,7 +45,7 @@ class ChoicesController {
     return new Choices(
         Arrays.stream(Goal.values()).map(g -> choice(g, g.words())).toList(),
         Arrays.stream(WayIn.values()).map(w -> choice(w, w.words())).toList(),
-        Route.chosenFrom().stream().map(r -> choice(r, r.words())).toList(),
+        Arrays.stream(Route.values()).map(r -> choice(r, r.words())).toList(),
         Arrays.stream(MachineKind.values()).map(m -> choice(m, m.words())).toList(),
         Arrays.stream(CropKind.values()).collect(Collectors.toMap(k -> k, CropKind::yieldUnit)),
         Arrays.stream(CropKind.values())

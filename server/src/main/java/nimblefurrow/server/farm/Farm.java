@@ -12,6 +12,7 @@ import java.util.UUID;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.scouting.WeedLoad;
 
 @Entity
 @Table(name = "farm")
@@ -57,6 +58,13 @@ class Farm {
 
   @Enumerated(EnumType.STRING)
   HouseRules.Rolling rolling = USUAL.rolling();
+
+  @Enumerated(EnumType.STRING)
+  @Column(name = "rolling_corn")
+  HouseRules.Rolling rollingCorn = USUAL.rollingCorn();
+
+  @Enumerated(EnumType.STRING)
+  WeedLoad weeds = WeedLoad.USUAL;
 
   @Enumerated(EnumType.STRING)
   @Column(name = "seed_placing")

@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.scouting.WeedLoad;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,6 +33,8 @@ class FarmController {
       HouseRules.OverCorn overCorn,
       HouseRules.OverBeans overBeans,
       HouseRules.Rolling rolling,
+      HouseRules.Rolling rollingCorn,
+      WeedLoad weeds,
       HouseRules.Placing placing,
       HouseRules.Rows rows,
       double spare,
@@ -50,6 +53,8 @@ class FarmController {
       @NotNull HouseRules.OverCorn overCorn,
       @NotNull HouseRules.OverBeans overBeans,
       @NotNull HouseRules.Rolling rolling,
+      @Maybe HouseRules.Rolling rollingCorn,
+      @Maybe WeedLoad weeds,
       @Maybe HouseRules.Placing placing,
       @Maybe HouseRules.Rows rows,
       @Maybe Double spare,
@@ -99,6 +104,7 @@ class FarmController {
             typed.overCorn(),
             typed.overBeans(),
             typed.rolling(),
+            typed.rollingCorn() == null ? now.rules().rollingCorn() : typed.rollingCorn(),
             typed.placing() == null ? now.rules().placing() : typed.placing(),
             typed.rows() == null ? now.rules().rows() : typed.rows(),
             now.rules().figures());
@@ -107,7 +113,8 @@ class FarmController {
             current.id(),
             rules,
             typed.spare() == null ? now.spare() : typed.spare(),
-            typed.mostCv() == null ? now.mostCv() : typed.mostCv()));
+            typed.mostCv() == null ? now.mostCv() : typed.mostCv(),
+            typed.weeds() == null ? now.weeds() : typed.weeds()));
   }
 
   private Settings settings(Farms.FarmView farm) {
@@ -123,6 +130,8 @@ class FarmController {
         farm.rules().overCorn(),
         farm.rules().overBeans(),
         farm.rules().rolling(),
+        farm.rules().rollingCorn(),
+        farm.weeds(),
         farm.rules().placing(),
         farm.rules().rows(),
         farm.spare(),

@@ -9,6 +9,7 @@ import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.scouting.WeedLoad;
 import nimblefurrow.core.weather.Scenario;
 import nimblefurrow.core.weather.Site;
 import nimblefurrow.server.catalogue.FarmFigures;
@@ -36,7 +37,8 @@ public class Farms {
       int weatherVersion,
       HouseRules rules,
       double spare,
-      double mostCv) {
+      double mostCv,
+      WeedLoad weeds) {
     /** The same farm as it was on another day, to be told what was told then. */
     public FarmView on(LocalDate day) {
       return new FarmView(
@@ -52,7 +54,8 @@ public class Farms {
           weatherVersion,
           rules,
           spare,
-          mostCv);
+          mostCv,
+          weeds);
     }
   }
 
@@ -132,7 +135,7 @@ public class Farms {
   }
 
   @Transactional
-  public FarmView rules(UUID id, HouseRules rules, double spare, double mostCv) {
+  public FarmView rules(UUID id, HouseRules rules, double spare, double mostCv, WeedLoad weeds) {
     Farm farm = row(id);
     farm.spare = Limits.within("spare seed as a share of the need", spare, 0, 0.5, Unit.NONE);
     farm.mostCv = Limits.within("unevenness borne", mostCv, 0.05, 0.5, Unit.NONE);
@@ -141,6 +144,8 @@ public class Farms {
     farm.overCorn = rules.overCorn();
     farm.overBeans = rules.overBeans();
     farm.rolling = rules.rolling();
+    farm.rollingCorn = rules.rollingCorn();
+    farm.weeds = weeds;
     return view(farm);
   }
 
@@ -200,10 +205,12 @@ public class Farms {
             farm.overCorn,
             farm.overBeans,
             farm.rolling,
+            farm.rollingCorn,
             farm.placing,
             farm.rows,
             figures.of(farm.id)),
         farm.spare,
-        farm.mostCv);
+        farm.mostCv,
+        farm.weeds);
   }
 }

@@ -70,7 +70,7 @@ public enum EntryKind implements Coded {
       case FIRST_DISC, SECOND_DISC -> Optional.of(DISCED);
       case SEED -> Optional.of(SEEDED);
       case SLURRY -> Optional.of(SLURRY_SPREAD);
-      case SPRAY, ROLL -> Optional.of(ENDED);
+      case SPRAY, ROLL, TILL, MOW -> Optional.of(ENDED);
       case PLANT -> Optional.empty();
     };
   }

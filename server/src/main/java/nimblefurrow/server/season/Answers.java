@@ -83,6 +83,7 @@ final class Answers {
   record RouteAnswer(
       Route route,
       String words,
+      String brief,
       boolean chosen,
       DateRange opens,
       DateRange closes,
@@ -100,6 +101,7 @@ final class Answers {
       return new RouteAnswer(
           r.route(),
           r.route().words(),
+          r.route().brief(),
           chosen,
           DateRange.of(r.opens()),
           DateRange.of(r.closes()),

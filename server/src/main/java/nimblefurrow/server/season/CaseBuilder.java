@@ -25,7 +25,6 @@ import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.work.Operation;
 import nimblefurrow.server.chain.CoverDetails;
 import nimblefurrow.server.chain.Link;
-import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.journal.EntryDetails;
 import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.journal.Journal.Entry;
@@ -37,7 +36,7 @@ final class CaseBuilder {
   private CaseBuilder() {}
 
   static FieldCase build(
-      FieldView field,
+      FieldFacts land,
       FieldStretch stretch,
       List<Entry> entries,
       Catalogue catalogue,
@@ -56,7 +55,7 @@ final class CaseBuilder {
         GroundNotes.light(entry, crop.crop().kind(), outlook.figures()).ifPresent(seen::add);
       }
     }
-    FieldFacts facts = GroundNotes.over(field.facts(), entries, rain, crop, outlook);
+    FieldFacts facts = GroundNotes.over(land, entries, rain, crop, outlook);
     return new FieldCase(
         facts,
         crop.crop().planting(crop.starts(), harvested, seen),

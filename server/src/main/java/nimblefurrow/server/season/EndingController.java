@@ -17,9 +17,11 @@ import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.season.CoverPlan;
 import nimblefurrow.core.season.FieldDay;
 import nimblefurrow.core.season.FieldSeason;
+import nimblefurrow.core.termination.KillDate;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteDays;
 import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.termination.route.EndingStand;
 import nimblefurrow.core.work.FitDays;
 import nimblefurrow.core.work.Footing;
 import nimblefurrow.server.chain.CoverDetails;
@@ -52,6 +54,8 @@ class EndingController {
    *
    * @param leastLbAc mat that the chosen way wants at least, {@code enough} the chance of it in %
    * @param planterDay day on which the next crop is meant to be planted
+   * @param leadDays days for which it has to be dead before corn, {@code deadBy} the day that makes
+   * @param limits days that insurers and programmes set
    * @param seedDay the day by which some seed may be viable in one year of ten
    */
   record EndingRow(
@@ -68,11 +72,23 @@ class EndingController {
       int enough,
       String next,
       LocalDate planterDay,
+      boolean cropEntered,
+      int leadDays,
+      @Maybe LocalDate deadBy,
+      List<LimitDay> limits,
       @Maybe LocalDate seedDay,
       Route route,
       @Maybe LocalDate closes,
       @Maybe Integer version,
       List<EndingRoute> routes) {}
+
+  /**
+   * A day set for the end of a cover.
+   *
+   * @param says what is to be said of the day that the chosen way aims at; absent where it keeps to
+   *     it
+   */
+  record LimitDay(String name, KillDate.Kind kind, LocalDate on, @Maybe String says) {}
 
   /**
    * A way of ending it.
@@ -132,6 +148,13 @@ class EndingController {
     Footing ground = now.field().facts().ground(true);
     List<RouteOutlook> routes = seasons.routes(day, f);
     int least = (int) day.figures().of(plan.rollOnly() ? ROLLER_ALONE : THIN);
+    int lead =
+        new EndingStand(
+                now.mat().orElseThrow(),
+                now.field().next(),
+                now.field().facts().organic(),
+                day.farm().rules())
+            .leadDays();
     Optional<LocalDate> aim = now.route().flatMap(RouteOutlook::aim);
     return new EndingRow(
         f.field().id(),
@@ -160,6 +183,20 @@ class EndingController {
             .orElse(0),
         f.next(),
         now.field().next().planned(),
+        f.nextCrop().isPresent(),
+        lead,
+        lead > 0 ? now.field().next().planned().minusDays(lead) : null,
+        now.field().facts().killDates().stream()
+            .map(
+                date ->
+                    new LimitDay(
+                        date.name(),
+                        date.kind(),
+                        date.in(now.field().next().planned()),
+                        aim.flatMap(on -> date.brokenBy(on, now.field().next().planned()))
+                            .map(r -> r.in(day.units()))
+                            .orElse(null)))
+            .toList(),
         Optional.ofNullable(now.stages().get(CoverStage.VIABLE_SEED))
             .flatMap(s -> s.early())
             .orElse(null),
@@ -193,9 +230,6 @@ class EndingController {
   /** Another way of ending for some fields; one that cannot take it leaves the others alone. */
   @PutMapping("/routes")
   List<RouteKept> choose(@Valid @RequestBody RoutesForm form) {
-    if (!Route.chosenFrom().contains(form.route())) {
-      throw new OutOfRange("route", "this way of ending cannot be chosen yet");
-    }
     UUID farm = current.id();
     form.fields().stream().map(RouteOf::fieldId).sorted().forEach(id -> fields.hold(farm, id));
     FarmSeason season = seasons.needed(farm);

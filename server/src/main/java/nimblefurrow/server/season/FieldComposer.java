@@ -87,6 +87,7 @@ final class FieldComposer {
         now.crop(),
         now.cover(),
         now.next(),
+        now.following(),
         now.clearing(),
         now.now(),
         earlier(field, stretches.subList(0, running), entries),
@@ -169,6 +170,7 @@ final class FieldComposer {
         shown.crop(),
         shown.cover(),
         shown.nextWords(),
+        shown.next(),
         shown.clearing().orElse(null),
         last.map(zones::get).orElse(rest),
         List.of(),
@@ -191,7 +193,7 @@ final class FieldComposer {
                         || shown.cover().filter(c -> e.zoneId().equals(c.zoneId())).isPresent())
             .toList();
     return CaseBuilder.build(
-        field,
+        field.facts().bound(loaded.killDates().of(field.id())),
         shown,
         seen,
         loaded.catalogue(),

@@ -10,6 +10,7 @@ import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.Clearing;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.server.chain.Link;
+import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.journal.Journal.Entry;
 
@@ -19,6 +20,7 @@ import nimblefurrow.server.journal.Journal.Entry;
  * @param crop the running cash crop in the chain
  * @param cover the cover after it, if one is chosen
  * @param next what follows the cover, in words
+ * @param following the crop or the cut that follows, where one is entered
  * @param clearing how the cover makes room for another; null where a crop follows
  * @param now the running season
  * @param earlier seasons before, oldest first
@@ -34,6 +36,7 @@ public record FieldSeasons(
     Link crop,
     Optional<Link> cover,
     String next,
+    Optional<Link> following,
     Clearing clearing,
     FieldSeason now,
     List<Past> earlier,
@@ -49,6 +52,11 @@ public record FieldSeasons(
   /** The cover as it is kept, whether or not it can be worked out. */
   public Optional<Link> kept() {
     return cover.or(() -> broken.map(Broken::cover));
+  }
+
+  /** The crop that follows the cover; empty where none is entered or a cut comes first. */
+  Optional<Link> nextCrop() {
+    return following.filter(link -> link.kind() == LinkKind.CROP);
   }
 
   /** A season that lies behind. */
@@ -76,6 +84,7 @@ public record FieldSeasons(
         crop,
         cover,
         next,
+        following,
         clearing,
         tried,
         earlier,

@@ -6,6 +6,7 @@ import java.util.UUID;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.season.SharedCounts;
 import nimblefurrow.server.chain.Link;
+import nimblefurrow.server.ending.KillDates;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.journal.Journal.Entry;
@@ -21,4 +22,5 @@ record LoadedFarm(
     Map<UUID, List<Link>> chains,
     Map<UUID, List<Entry>> entries,
     SharedCounts counts,
-    RainGauges.Rain rain) {}
+    RainGauges.Rain rain,
+    KillDates.Set killDates) {}

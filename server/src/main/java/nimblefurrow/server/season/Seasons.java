@@ -26,6 +26,7 @@ import nimblefurrow.server.catalogue.FarmFigures;
 import nimblefurrow.server.chain.Chains;
 import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.chain.LinkKind;
+import nimblefurrow.server.ending.KillDates;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.field.FieldView;
@@ -58,6 +59,7 @@ public class Seasons {
   private final Weathers weathers;
   private final FarmFigures catalogues;
   private final RainGauges gauges;
+  private final KillDates killDates;
   private final TransactionTemplate load;
   // Worked out from its key alone: a shortcut, not a state.
   private final Cache<Known, FieldSeason> composed =
@@ -75,6 +77,7 @@ public class Seasons {
       Weathers weathers,
       FarmFigures catalogues,
       RainGauges gauges,
+      KillDates killDates,
       PlatformTransactionManager transactions) {
     this.load = new TransactionTemplate(transactions);
     this.load.setReadOnly(true);
@@ -85,6 +88,7 @@ public class Seasons {
     this.weathers = weathers;
     this.catalogues = catalogues;
     this.gauges = gauges;
+    this.killDates = killDates;
   }
 
   /**
@@ -193,7 +197,8 @@ public class Seasons {
         links,
         entries,
         SharedCounts.of(CountedCovers.of(all), species, weather.outlook()),
-        gauges.until(farm.id(), weather.today()));
+        gauges.until(farm.id(), weather.today()),
+        killDates.set(farm.id()));
   }
 
   private FarmSeason build(LoadedFarm l) {

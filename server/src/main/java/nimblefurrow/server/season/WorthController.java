@@ -5,16 +5,20 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.cover.MatForecast;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Unit;
+import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.scouting.SampleMean;
 import nimblefurrow.core.scouting.WeedLoad;
 import nimblefurrow.core.season.FieldFacts;
 import nimblefurrow.core.season.FieldSeason;
+import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.worth.EndWay;
 import nimblefurrow.core.termination.worth.TradeOff;
 import nimblefurrow.core.termination.worth.TradeOffs;
+import nimblefurrow.core.termination.worth.Turn;
 import nimblefurrow.core.termination.worth.WorthCase;
 import nimblefurrow.core.termination.worth.WorthParts;
 import nimblefurrow.server.journal.EntryKind;
@@ -39,7 +43,8 @@ class WorthController {
       double stand,
       double nitrogen,
       double seed,
-      double water) {
+      double water,
+      double feed) {
     static PartsView of(WorthParts p) {
       return new PartsView(
           ten(p.weeds()),
@@ -49,7 +54,8 @@ class WorthController {
           ten(p.stand()),
           ten(p.nitrogen()),
           ten(p.seed()),
-          ten(p.water()));
+          ten(p.water()),
+          ten(p.feed()));
     }
   }
 
@@ -73,6 +79,7 @@ class WorthController {
    *
    * @param wins chance in % that it nets more than the best way; absent for the best itself
    * @param regret what choosing it costs against the best in the years that speak for that, $/ac
+   * @param turn what would have to be true for it to net as much
    */
   record WorthWay(
       EndWay way,
@@ -80,12 +87,14 @@ class WorthController {
       WorthDay best,
       @Maybe Integer wins,
       @Maybe Double regret,
+      @Maybe String turn,
       List<WorthDay> days) {}
 
   /**
    * A field's trade-off, the way that nets most first.
    *
    * @param avoid days on which it is too late to spray early and too early to plant green
+   * @param feed whether hay and grazing are set against the others
    * @param scored whether the weeds were scored in the field
    */
   record WorthView(
@@ -96,6 +105,7 @@ class WorthController {
       double price,
       WeedLoad weeds,
       boolean scored,
+      boolean feed,
       List<WorthWay> ways,
       List<LocalDate> avoid) {}
 
@@ -109,7 +119,8 @@ class WorthController {
 
   /**
    * @param grain price of grain against the figures, {@code passes} of passes: 1 as they are
-   * @param weeds how weedy it is; as scored in the field, else as usual
+   * @param weeds how weedy it is; as scored in the field, else as the house has it
+   * @param feed whether hay and grazing are asked for; else where the cover is to end so
    */
   @GetMapping("/{fieldId}/worth")
   WorthView worth(
@@ -117,7 +128,8 @@ class WorthController {
       @RequestParam(required = false) UUID zone,
       @RequestParam(defaultValue = "1") double grain,
       @RequestParam(defaultValue = "1") double passes,
-      @RequestParam(required = false) WeedLoad weeds) {
+      @RequestParam(required = false) WeedLoad weeds,
+      @RequestParam(required = false) Boolean feed) {
     Limits.within("price of grain against the figures", grain, 0.3, 3, Unit.NONE);
     Limits.within("price of passes against the figures", passes, 0.3, 3, Unit.NONE);
     OneField one = seasons.one(current.id(), fieldId, zone);
@@ -129,8 +141,10 @@ class WorthController {
             .filter(m -> now.field().cover().filter(c -> c.ended() == null).isPresent())
             .orElseThrow(() -> new OutOfRange("cover", "there is no cover here to end"));
     WeedLoad scored = scored(field, day);
-    WeedLoad load = weeds != null ? weeds : scored != null ? scored : WeedLoad.USUAL;
+    WeedLoad load = weeds != null ? weeds : scored != null ? scored : day.farm().weeds();
     FieldFacts facts = now.field().facts();
+    Route chosen = now.field().cover().orElseThrow().route();
+    boolean fed = feed != null ? feed : chosen == Route.HAY || chosen == Route.GRAZING;
     WorthCase at =
         WorthCase.of(
             now.field().next().kind(),
@@ -142,7 +156,8 @@ class WorthController {
             day.farm().site(),
             day.figures());
     TradeOff off =
-        new TradeOffs(mat, at, day.weather().fit(), facts.ground(true), facts.ground(false)).work();
+        new TradeOffs(mat, at, day.weather().fit(), facts.ground(true), facts.ground(false))
+            .work(fed);
     return new WorthView(
         day.today(),
         field.next(),
@@ -151,9 +166,10 @@ class WorthController {
         at.price(),
         load,
         scored != null,
+        fed,
         off.ways().stream()
             .sorted(Comparator.comparingDouble((TradeOff.OneWay w) -> -w.best().mean()))
-            .map(w -> way(w, off))
+            .map(w -> way(w, off, day.units(), day.figures()))
             .toList(),
         off.avoid());
   }
@@ -168,7 +184,7 @@ class WorthController {
         .orElse(null);
   }
 
-  private static WorthWay way(TradeOff.OneWay w, TradeOff off) {
+  private static WorthWay way(TradeOff.OneWay w, TradeOff off, UnitSystem units, Figures figures) {
     var beats = off.against().stream().filter(b -> b.way() == w.way()).findFirst();
     return new WorthWay(
         w.way(),
@@ -176,6 +192,10 @@ class WorthController {
         WorthDay.of(w.best()),
         beats.map(b -> (int) Math.round(100 * b.chance())).orElse(null),
         beats.map(b -> ten(b.regret())).orElse(null),
+        off.best()
+            .flatMap(best -> Turn.of(w.best().parts(), best.best().parts(), figures))
+            .map(turn -> turn.words().in(units))
+            .orElse(null),
         w.days().stream().map(WorthDay::of).toList());
   }
 

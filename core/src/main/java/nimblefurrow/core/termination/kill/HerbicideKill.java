@@ -3,6 +3,8 @@ package nimblefurrow.core.termination.kill;
 import java.util.Optional;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 
 /**
  * Expected kill by a systemic burndown, for planning only: the label decides rate, stage and
@@ -20,6 +22,7 @@ public record HerbicideKill(
     Optional<CoverStage> until,
     double killRightSize,
     double killPast) {
+  private static final FigureKey REDUCED_WORKS = FigureKey.of("worth", "reduced_works");
 
   /** What a systemic burndown does to a species; empty where it is not on the list. */
   public static Optional<HerbicideKill> of(Species species) {
@@ -41,5 +44,13 @@ public record HerbicideKill(
   /** Kill when a share of the stems is past the right size. */
   public double kill(double sharePast) {
     return killRightSize * (1 - sharePast) + killPast * sharePast;
+  }
+
+  /**
+   * What dies under a roller with a reduced spray beside it, 0–1: the spray does a good part of its
+   * work on what the roller left.
+   */
+  public static double beside(double rolled, double sprayed, Figures figures) {
+    return 1 - (1 - rolled) * (1 - sprayed * figures.of(REDUCED_WORKS));
   }
 }

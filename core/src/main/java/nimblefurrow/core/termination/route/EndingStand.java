@@ -5,6 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
+import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.CoverStand;
 import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.cover.MatForecast;
@@ -14,6 +16,7 @@ import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.figures.Row;
 import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.termination.NextCrop;
@@ -29,6 +32,7 @@ import nimblefurrow.core.weather.Outlook;
  */
 public final class EndingStand {
   static final FigureKey LEAD_DAYS_CORN = FigureKey.of("termination", "lead_days_corn");
+  static final FigureKey LIKELY = FigureKey.of("termination", "mat_likely");
 
   private final CoverStand stand;
   private final NextCrop next;
@@ -64,8 +68,9 @@ public final class EndingStand {
     return organic;
   }
 
-  HouseRules rules() {
-    return rules;
+  /** When it is rolled before the crop that follows. */
+  HouseRules.Rolling school() {
+    return rules.rolling(next.kind().corn());
   }
 
   Outlook outlook() {
@@ -131,9 +136,42 @@ public final class EndingStand {
   }
 
   List<MemberKill> sprayKills(LocalDate day) {
-    return alive.stream()
-        .map(stages -> new MemberKill(stages.species().name(), sprayKill(stages, day)))
+    return each(stages -> sprayKill(stages, day));
+  }
+
+  /** What each member loses. */
+  List<MemberKill> each(Function<StageForecast, Optional<Double>> kill) {
+    return alive.stream().map(s -> new MemberKill(s.species().name(), kill.apply(s))).toList();
+  }
+
+  /** All members lose the same. */
+  List<MemberKill> alike(double kill) {
+    return each(s -> Optional.of(kill));
+  }
+
+  /** The stage that half of the furthest member's stems have reached; null: leafy. */
+  CoverStage stageOf(LocalDate day) {
+    CoverStage furthest = null;
+    for (StageForecast stages : alive) {
+      for (var reached : stages.sharesOn(day).entrySet()) {
+        boolean further = furthest == null || reached.getKey().compareTo(furthest) > 0;
+        furthest = reached.getValue() >= 0.5 && further ? reached.getKey() : furthest;
+      }
+    }
+    return furthest;
+  }
+
+  /** What has to be said before stock goes on this cover. */
+  List<Reason> feedCautions() {
+    return figures().sheet("feed").rows().stream()
+        .filter(row -> stand.mix().members().stream().anyMatch(m -> saidOf(row, m.species())))
+        .map(row -> Reason.of(row.text("caution")))
         .toList();
+  }
+
+  private static boolean saidOf(Row row, Species species) {
+    return (row.text("species").isBlank() || row.text("species").equals(species.id()))
+        && (row.text("family").isBlank() || row.text("family").equals(species.family().code()));
   }
 
   static Optional<Double> sprayKill(StageForecast stages, LocalDate day) {
@@ -159,7 +197,8 @@ public final class EndingStand {
     return late && to.get().isAfter(from.get()) ? to : from;
   }
 
-  int leadDays() {
+  /** Days for which it has to be dead before the crop is planted; 0 where nothing asks for any. */
+  public int leadDays() {
     return next.kind().corn() && grassAlive() ? figures().whole(LEAD_DAYS_CORN) : 0;
   }
 

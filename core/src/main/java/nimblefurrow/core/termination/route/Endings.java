@@ -12,8 +12,15 @@ public final class Endings {
       case EARLY_SPRAY -> new EarlySpray(stand);
       case PLANT_GREEN -> new PlantGreen(stand);
       case ROLL -> new RollAndCrimp(stand);
+      case ROLL_AFTER -> new RollOverCrop(stand);
+      case ROLL_AND_SPRAY -> new RollAndSpray(stand);
       case WINTER_KILL -> new WinterKilled(stand);
-      case ROLL_AND_SPRAY, TILLAGE, MOWING, GRAZING, HAY, STRIPS -> new NotOffered(route);
+      case TILLAGE -> new Tilled(stand);
+      case MOWING -> new Mown(stand);
+      case BETWEEN_ROWS -> new BetweenRows(stand);
+      case GRAZING -> new Grazed(stand);
+      case HAY -> new CutForHay(stand);
+      case STRIPS -> new RowStrips(stand);
     };
   }
 }

@@ -30,19 +30,14 @@ final class RollAndCrimp implements Ending {
 
   @Override
   public RouteOutlook outlook() {
-    for (StageForecast stages : at.alive()) {
-      if (stages.mean(CoverStage.FLOWERING).isEmpty()) {
-        return RouteOutlook.impossible(
-            Route.ROLL,
-            Reason.of(
-                "there is no figure for when {} flowers, so no day to roll it", at.lower(stages)),
-            Reason.of("spray it, or sow rye, vetch or another cover that the roller kills"));
-      }
+    Optional<RouteOutlook> unknown = RollWindow.unknown(Route.ROLL, at);
+    if (unknown.isPresent()) {
+      return unknown.get();
     }
-    RollWindow window = new RollWindow(at.alive(), at.rules().rolling(), at.outlook());
+    RollWindow window = new RollWindow(at.alive(), at.school(), at.outlook());
     DateForecast opens = window.opens();
     DateForecast closes = window.closes();
-    Optional<RouteOutlook> blocked = window.blocked();
+    Optional<RouteOutlook> blocked = window.blocked(Route.ROLL);
     if (blocked.isPresent()) {
       return blocked.get();
     }

@@ -26,7 +26,6 @@ import nimblefurrow.core.termination.kill.RollerKill;
 final class RollDay {
   private static final FigureKey THIN_MAT = FigureKey.of("termination", "thin_mat");
   private static final FigureKey ROLLER_MAT = FigureKey.of("termination", "roller_mat");
-  private static final FigureKey LIKELY = FigureKey.of("termination", "mat_likely");
   private static final FigureKey SECOND_FROM = FigureKey.of("termination", "second_pass_from");
   private static final FigureKey SECOND_TO = FigureKey.of("termination", "second_pass_to");
   private static final FigureKey SURE_KILL = FigureKey.of("termination", "sure_kill");
@@ -88,12 +87,19 @@ final class RollDay {
   List<Reason> against() {
     List<Reason> against = new ArrayList<>();
     DryMatter wanted = DryMatter.poundsPerAcre(figures.of(ROLLER_MAT));
-    if (mat.chanceOfAtLeast(wanted, day) < figures.of(LIKELY)) {
+    if (mat.chanceOfAtLeast(wanted, day) < figures.of(EndingStand.LIKELY)) {
       against.add(Reason.of("mat likely under {}: plan a second pass or a rescue", wanted));
     }
     if (mat.stand().seen().rutted()) {
       against.add(Reason.of("ruts were found: the roller rides over what stands in them"));
     }
+    against.addAll(height());
+    return against;
+  }
+
+  /** Where it stands too low for the roller. */
+  List<Reason> height() {
+    List<Reason> against = new ArrayList<>();
     for (StageForecast stages : alive) {
       Length height = height(stages);
       Length tooLow = Length.ofInches(figures.of(Conditions.TOO_LOW));

@@ -39,6 +39,23 @@ final class RollWindow {
     this.outlook = outlook;
   }
 
+  /** A member of which nothing says when it flowers: no day to roll or mow it. */
+  static Optional<RouteOutlook> unknown(Route route, EndingStand at) {
+    return at.alive().stream()
+        .filter(stages -> stages.mean(CoverStage.FLOWERING).isEmpty())
+        .findFirst()
+        .map(
+            stages ->
+                RouteOutlook.impossible(
+                    route,
+                    Reason.of(
+                        "there is no figure for when {} flowers, so no day to {} it",
+                        name(stages),
+                        route.act()),
+                    Reason.of(
+                        "spray it, or sow rye, vetch or another cover that the roller kills")));
+  }
+
   /** When all members are ready by the house rule. */
   DateForecast opens() {
     return DateForecast.of(
@@ -78,7 +95,7 @@ final class RollWindow {
   }
 
   /** No overlap: who is late and who is early, and what else would do. */
-  Optional<RouteOutlook> blocked() {
+  Optional<RouteOutlook> blocked(Route route) {
     Optional<LocalDate> from = opens().median();
     Optional<LocalDate> to = closes().median();
     if (from.isEmpty() || to.isEmpty() || !from.get().isAfter(to.get())) {
@@ -92,7 +109,7 @@ final class RollWindow {
             .orElseThrow();
     return Optional.of(
         RouteOutlook.impossible(
-            Route.ROLL,
+            route,
             Reason.of(
                 "{} is ready only on {}, but {} may drop viable seed from {}",
                 name(late),

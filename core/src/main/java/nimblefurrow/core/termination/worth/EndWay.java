@@ -9,8 +9,10 @@ public enum EndWay {
   GREEN("plant green, spray at planting", Route.PLANT_GREEN, MachineKind.PLANTER, true),
   ROLLED("roll and plant in one pass", Route.ROLL, MachineKind.ROLLER, false),
   ROLLED_AND_SPRAYED("roll, plant, reduced spray", Route.ROLL_AND_SPRAY, MachineKind.ROLLER, true),
-  ROLLED_AFTER("plant green, roll at first leaves", Route.ROLL, MachineKind.ROLLER, false),
-  TILLED("till it in", Route.TILLAGE, MachineKind.DISC_PASSES, false);
+  ROLLED_AFTER("plant green, roll at first leaves", Route.ROLL_AFTER, MachineKind.ROLLER, false),
+  TILLED("till it in", Route.TILLAGE, MachineKind.TILLAGE, false),
+  HAYED("cut for hay, then plant", Route.HAY, MachineKind.MOWER, false),
+  GRAZED("graze off, then plant", Route.GRAZING, MachineKind.TILLAGE, false);
 
   private final String words;
   private final Route route;
@@ -47,6 +49,16 @@ public enum EndWay {
   /** Whether a roller does the killing, or a good part of it. */
   public boolean rolls() {
     return this == ROLLED || this == ROLLED_AND_SPRAYED || this == ROLLED_AFTER;
+  }
+
+  /** Whether it feeds stock, which pays only where there is some, or a buyer. */
+  boolean feeds() {
+    return this == HAYED || this == GRAZED;
+  }
+
+  /** Whether the cover is gone from the field, so that no mat is left of it. */
+  boolean leavesNoMat() {
+    return this == TILLED || this == HAYED || this == GRAZED;
   }
 
   /** Whether the crop goes in while the cover lives. */

@@ -1,6 +1,7 @@
 package nimblefurrow.core.termination.worth;
 
 import java.time.LocalDate;
+import nimblefurrow.core.cover.CoverStage;
 
 /**
  * A cover that was ended in one way on one day, in one way the weather ran.
@@ -19,6 +20,7 @@ import java.time.LocalDate;
  * @param drawn in, drawn from the root zone beyond what bare ground loses
  * @param seedChance that seed was viable when it died, 0–1
  * @param seedCost $/ac where it was
+ * @param stage that most stems have reached; null: leafy
  */
 public record Ended(
     EndWay way,
@@ -37,7 +39,8 @@ public record Ended(
     double rainSoon,
     double drawn,
     double seedChance,
-    double seedCost) {
+    double seedCost,
+    CoverStage stage) {
   /** Days from its death to planting; below 0 where the crop was planted first. */
   long gap() {
     return planted.toEpochDay() - killed.toEpochDay();

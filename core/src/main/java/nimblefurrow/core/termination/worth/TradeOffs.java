@@ -24,6 +24,8 @@ public final class TradeOffs {
   private static final int DAYS_BEFORE = 42;
   private static final int DAYS_AFTER = 35;
   private static final int LONGEST_WAIT = 30;
+  private static final FigureKey CUT_BEFORE = FigureKey.of("ending", "cut_before");
+  private static final FigureKey GRAZE_BEFORE = FigureKey.of("ending", "graze_before");
   private static final FigureKey CROP_DAYS = FigureKey.of("worth", "crop_days");
 
   private final MatForecast mat;
@@ -57,15 +59,22 @@ public final class TradeOffs {
     this.plantFrom = at.planned().isBefore(first) ? first : at.planned();
     LocalDate end = at.planned().plusDays(DAYS_AFTER);
     this.last = end.isAfter(outlook.last()) ? outlook.last() : end;
-    this.dies = new YearKill(mat);
+    this.dies = new YearKill(mat, at.organic());
     this.spring = new SpringDays(mat, fit, bare, first, last.plusDays(LONGEST_WAIT));
   }
 
+  /**
+   * The trade-off with hay and grazing or without: feed pays only where there is stock or a buyer.
+   */
+  public TradeOff work(boolean feed) {
+    return work(way -> feed || !way.feeds());
+  }
+
   /** The trade-off; without ways where nothing lives in spring or the season is over. */
-  public TradeOff work() {
+  private TradeOff work(java.util.function.Predicate<EndWay> asked) {
     List<TradeOff.OneWay> ways = new ArrayList<>();
     for (EndWay way : EndWay.values()) {
-      if (!dies.any() || way.herbicide() && at.organic()) {
+      if (!dies.any() || !asked.test(way) || way.herbicide() && at.organic()) {
         continue;
       }
       List<TradeOff.OneDay> days = new ArrayList<>();
@@ -85,6 +94,8 @@ public final class TradeOffs {
   private boolean open(EndWay way, LocalDate day) {
     return switch (way) {
       case SPRAYED, TILLED -> day.isBefore(at.planned());
+      case HAYED -> true;
+      case GRAZED -> !day.isAfter(at.planned().minusDays(figures.whole(GRAZE_BEFORE)));
       case GREEN, ROLLED, ROLLED_AND_SPRAYED -> !day.isBefore(plantFrom);
       case ROLLED_AFTER -> day.isAfter(at.planned().plusDays(figures.whole(CROP_DAYS)));
     };
@@ -126,7 +137,8 @@ public final class TradeOffs {
     } else {
       killed = firstFit(year, living, way.machine(), meant);
       boolean same = way == EndWay.ROLLED || way == EndWay.ROLLED_AND_SPRAYED;
-      LocalDate earliest = killed.isBefore(plantFrom) ? plantFrom : killed;
+      LocalDate ready = way == EndWay.HAYED ? killed.plusDays(figures.whole(CUT_BEFORE)) : killed;
+      LocalDate earliest = ready.isBefore(plantFrom) ? plantFrom : ready;
       planted =
           same && !killed.isBefore(plantFrom)
               ? killed
@@ -163,7 +175,8 @@ public final class TradeOffs {
         spring.rainAfter(year, killed, 30),
         spring.drawn(year, killed),
         dies.seedChance(killed, year),
-        dies.seedCost());
+        dies.seedCost(),
+        way.leavesNoMat() ? dies.stage(killed, year) : null);
   }
 
   private LocalDate firstFit(int year, Footing ground, MachineKind kind, LocalDate from) {

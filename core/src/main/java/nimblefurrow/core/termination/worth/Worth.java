@@ -5,6 +5,8 @@ import nimblefurrow.core.cover.Residue;
 import nimblefurrow.core.cover.Suppression;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.DryMatter;
+import nimblefurrow.core.termination.Feed;
 import org.apache.commons.statistics.distribution.NormalDistribution;
 
 /**
@@ -75,16 +77,17 @@ public final class Worth {
 
   /** What an end nets, part by part. */
   public WorthParts parts(Ended end, Draw draw) {
-    boolean tilled = end.way() == EndWay.TILLED;
+    boolean gone = end.way().leavesNoMat();
     return new WorthParts(
-        tilled ? 0 : weeds(end, draw),
+        gone ? 0 : weeds(end, draw),
         at.passTimes() * passes(end),
         kill(end, draw),
         -draw.date() * at.price() * drag(end),
-        tilled ? 0 : -draw.stand() * stand(end) * at.cropDollars(),
+        gone ? 0 : -draw.stand() * stand(end) * at.cropDollars(),
         at.crop().corn() ? nitrogen(end, draw) : 0,
         -draw.seed() * end.seedCost() * end.seedChance(),
-        tilled ? 0 : draw.water() * water(end));
+        gone ? 0 : draw.water() * water(end),
+        feed(end));
   }
 
   private double drag(Ended end) {
@@ -111,6 +114,17 @@ public final class Worth {
       case ROLLED_AND_SPRAYED -> planned - of(ROLL_FRONT) - of(REDUCED);
       case ROLLED_AFTER -> planned - of(ROLL_PASS);
       case TILLED -> -of(TILLED);
+      case HAYED, GRAZED -> at.organic() ? -of(TILLED) : -of(TRIP);
+    };
+  }
+
+  /** What is cut or eaten; fence, cutting and carrying paid. */
+  private double feed(Ended end) {
+    DryMatter stands = DryMatter.poundsPerAcre(end.mat());
+    return switch (end.way()) {
+      case HAYED -> Feed.hayDollars(stands, end.stage(), figures);
+      case GRAZED -> Feed.grazedDollars(stands, figures);
+      default -> 0;
     };
   }
 

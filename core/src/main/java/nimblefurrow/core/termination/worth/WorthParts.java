@@ -13,13 +13,14 @@ public record WorthParts(
     double stand,
     double nitrogen,
     double seed,
-    double water) {
+    double water,
+    double feed) {
   /** Nothing. */
-  public static final WorthParts NOUGHT = new WorthParts(0, 0, 0, 0, 0, 0, 0, 0);
+  public static final WorthParts NOUGHT = new WorthParts(0, 0, 0, 0, 0, 0, 0, 0, 0);
 
   /** The sum. */
   public double net() {
-    return weeds + passes + kill + date + stand + nitrogen + seed + water;
+    return weeds + passes + kill + date + stand + nitrogen + seed + water + feed;
   }
 
   /** Both together. */
@@ -32,12 +33,21 @@ public record WorthParts(
         stand + o.stand,
         nitrogen + o.nitrogen,
         seed + o.seed,
-        water + o.water);
+        water + o.water,
+        feed + o.feed);
   }
 
   /** All of it times a factor. */
   WorthParts times(double f) {
     return new WorthParts(
-        f * weeds, f * passes, f * kill, f * date, f * stand, f * nitrogen, f * seed, f * water);
+        f * weeds,
+        f * passes,
+        f * kill,
+        f * date,
+        f * stand,
+        f * nitrogen,
+        f * seed,
+        f * water,
+        f * feed);
   }
 }

@@ -14,6 +14,7 @@ import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.HeatBase;
 import nimblefurrow.core.termination.kill.Conditions;
 import nimblefurrow.core.termination.kill.HerbicideKill;
+import nimblefurrow.core.termination.kill.OtherKill;
 import nimblefurrow.core.termination.kill.RollerKill;
 import nimblefurrow.core.weather.Outlook;
 import org.apache.commons.statistics.distribution.NormalDistribution;
@@ -25,18 +26,18 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
 final class YearKill {
   private static final FigureKey SEED_COST = FigureKey.of("worth", "seed_cost");
   private static final FigureKey SEED_VETCH = FigureKey.of("worth", "seed_cost_vetch");
-  private static final FigureKey REDUCED_WORKS = FigureKey.of("worth", "reduced_works");
-  private static final FigureKey TILLED_KILLS = FigureKey.of("worth", "tilled_kills");
   private static final FigureKey THIN_MAT = FigureKey.of("termination", "thin_mat");
   private static final NormalDistribution UNIT = NormalDistribution.of(0, 1);
 
   private final MatForecast mat;
+  private final boolean organic;
   private final Outlook outlook;
   private final Figures figures;
   private final List<StageForecast> alive = new ArrayList<>();
 
-  YearKill(MatForecast mat) {
+  YearKill(MatForecast mat, boolean organic) {
     this.mat = mat;
+    this.organic = organic;
     this.outlook = mat.outlook();
     this.figures = outlook.figures();
     for (Species species : mat.stand().mix().winterHardy()) {
@@ -62,7 +63,17 @@ final class YearKill {
   /** The share that dies of the hardest member; a member without a figure dies like the others. */
   double kill(EndWay way, LocalDate killed, double pounds, int year) {
     if (way == EndWay.TILLED) {
-      return figures.of(TILLED_KILLS);
+      return OtherKill.tilled(2, figures);
+    }
+    if (way == EndWay.GRAZED) {
+      return then(OtherKill.grazed(figures), killed, year);
+    }
+    if (way == EndWay.HAYED) {
+      double cut = 1;
+      for (StageForecast stages : alive) {
+        cut = Math.min(cut, OtherKill.cut(stages, killed, figures).orElse(0.0));
+      }
+      return then(cut, killed, year);
     }
     double least = 1;
     for (StageForecast stages : alive) {
@@ -82,11 +93,31 @@ final class YearKill {
               : Optional.empty();
       double dies =
           rolled.isPresent() && sprayed.isPresent()
-              ? 1 - (1 - rolled.get()) * (1 - sprayed.get() * figures.of(REDUCED_WORKS))
+              ? HerbicideKill.beside(rolled.get(), sprayed.get(), figures)
               : rolled.or(() -> sprayed).orElse(1.0);
       least = Math.min(least, dies);
     }
     return least;
+  }
+
+  /** What grows again is sprayed before planting, on organic ground tilled in. */
+  private double then(double first, LocalDate day, int year) {
+    double rest =
+        organic ? OtherKill.tilled(2, figures) : Math.min(1, kill(EndWay.SPRAYED, day, 0, year));
+    return 1 - (1 - first) * (1 - rest);
+  }
+
+  /** The stage that half of the furthest member's stems have reached; null: leafy. */
+  CoverStage stage(LocalDate day, int year) {
+    CoverStage furthest = null;
+    for (StageForecast stages : alive) {
+      double heat = heat(stages, day, year);
+      for (CoverStage stage : CoverStage.values()) {
+        boolean there = stages.mean(stage).map(mean -> heat >= mean).orElse(false);
+        furthest = there && (furthest == null || stage.compareTo(furthest) > 0) ? stage : furthest;
+      }
+    }
+    return furthest;
   }
 
   private static double pastSize(HerbicideKill h, StageForecast stages, double heat) {

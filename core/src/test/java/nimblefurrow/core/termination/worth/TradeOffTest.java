@@ -45,7 +45,7 @@ class TradeOffTest {
             FIT,
             new Footing(SoilTexture.SILT_LOAM, false, true),
             Footing.bare(SoilTexture.SILT_LOAM))
-        .work();
+        .work(true);
   }
 
   private static TradeOff beans() {

@@ -65,7 +65,8 @@ class WorthTableTest {
         0,
         0,
         0,
-        10);
+        10,
+        null);
   }
 
   @ParameterizedTest

@@ -1,0 +1,83 @@
+package nimblefurrow.core.termination.route;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import nimblefurrow.core.ensemble.DateForecast;
+import nimblefurrow.core.ensemble.Ensemble;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.termination.RouteOutlook.MemberKill;
+
+/**
+ * Planted into the living cover, which is rolled when the crop has its first leaves: planting keeps
+ * its date, the cover gains its. A crop bends under the roller while it is small, not later.
+ */
+final class RollOverCrop implements Ending {
+  private static final FigureKey CROP_DAYS = FigureKey.of("worth", "crop_days");
+  private static final FigureKey LAST = FigureKey.of("ending", "rows_last");
+
+  private final EndingStand at;
+  private final Figures figures;
+
+  RollOverCrop(EndingStand at) {
+    this.at = at;
+    this.figures = at.figures();
+  }
+
+  @Override
+  public RouteOutlook outlook() {
+    Optional<RouteOutlook> unknown = RollWindow.unknown(Route.ROLL_AFTER, at);
+    if (unknown.isPresent()) {
+      return unknown.get();
+    }
+    LocalDate planned = at.next().planned();
+    LocalDate first = planned.plusDays(figures.whole(CROP_DAYS));
+    LocalDate last = planned.plusDays(figures.whole(LAST));
+    RollWindow window = new RollWindow(at.alive(), at.school(), at.outlook());
+    Ensemble<LocalDate> opens = window.opens().days().map(d -> d.isBefore(first) ? first : d);
+    Ensemble<LocalDate> closes = window.closes().days().map(d -> d.isAfter(last) ? last : d);
+    Optional<LocalDate> ready = opens.middle();
+    Optional<LocalDate> over = closes.middle();
+    if (ready.isPresent() && over.isPresent() && ready.get().isAfter(over.get())) {
+      return RouteOutlook.impossible(
+          Route.ROLL_AFTER,
+          Reason.of(
+              "the cover is ready to roll about {}; over a crop planted on {} that has to be done by {}",
+              ready.get(),
+              planned,
+              over.get()),
+          Reason.of("roll first and plant later, or plant green and spray"));
+    }
+    List<Reason> reasons = new ArrayList<>();
+    reasons.add(
+        Reason.of(
+            "plant on {} into the living stand; roll once, at first leaves, from {} to {}",
+            planned,
+            first,
+            last));
+    List<Reason> against = new ArrayList<>();
+    against.add(Reason.of("some of the crop is bruised, and the cover drinks until it is rolled"));
+    Optional<LocalDate> aim = ready;
+    List<MemberKill> kills = List.of();
+    if (aim.isPresent()) {
+      RollDay roll = new RollDay(at.alive(), at.mat(), aim.get(), figures);
+      kills = roll.kills();
+      reasons.addAll(roll.reasons());
+      against.addAll(roll.against());
+      at.noFigure(kills, "the roller").ifPresent(against::add);
+    }
+    return at.result(
+        Route.ROLL_AFTER,
+        DateForecast.of(opens),
+        DateForecast.of(closes),
+        aim,
+        kills,
+        reasons,
+        against);
+  }
+}

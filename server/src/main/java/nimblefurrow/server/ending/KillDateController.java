@@ -1,0 +1,88 @@
+package nimblefurrow.server.ending;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.time.MonthDay;
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.core.termination.KillDate;
+import nimblefurrow.server.platform.CurrentFarm;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Days that insurers and programmes set, as the farm has them from its agent. */
+@RestController
+@RequestMapping("/api/kill-dates")
+class KillDateController {
+  private static final int MOST_FIELDS = 2000;
+
+  /**
+   * A day of each year.
+   *
+   * @param everyField whether it is for all fields of the farm; else for {@code fieldIds}
+   */
+  record KillDateView(
+      UUID id,
+      String name,
+      KillDate.Kind kind,
+      int month,
+      int day,
+      boolean everyField,
+      List<UUID> fieldIds) {
+    static KillDateView of(KillDates.Kept kept) {
+      KillDate date = kept.date();
+      return new KillDateView(
+          kept.id(),
+          date.name(),
+          date.kind(),
+          date.day().getMonthValue(),
+          date.day().getDayOfMonth(),
+          kept.everyField(),
+          kept.fields());
+    }
+  }
+
+  /** A day as typed, for all fields where none is named; its year says nothing. */
+  record KillDateForm(
+      @NotBlank @Size(max = 80) String name,
+      @NotNull KillDate.Kind kind,
+      @NotNull LocalDate on,
+      @NotNull @Size(max = MOST_FIELDS) List<@NotNull UUID> fieldIds) {}
+
+  private final KillDates dates;
+  private final CurrentFarm current;
+
+  KillDateController(KillDates dates, CurrentFarm current) {
+    this.dates = dates;
+    this.current = current;
+  }
+
+  @GetMapping
+  List<KillDateView> all() {
+    return dates.set(current.id()).all().stream().map(KillDateView::of).toList();
+  }
+
+  @PutMapping("/{id}")
+  List<KillDateView> keep(@PathVariable UUID id, @Valid @RequestBody KillDateForm form) {
+    dates.keep(
+        current.id(),
+        id,
+        new KillDate(form.name().strip(), form.kind(), MonthDay.from(form.on())),
+        form.fieldIds());
+    return all();
+  }
+
+  @DeleteMapping("/{id}")
+  List<KillDateView> remove(@PathVariable UUID id) {
+    dates.remove(current.id(), id);
+    return all();
+  }
+}

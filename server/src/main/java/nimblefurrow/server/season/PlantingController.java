@@ -1,0 +1,82 @@
+package nimblefurrow.server.season;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.server.chain.Chains;
+import nimblefurrow.server.chain.Link;
+import nimblefurrow.server.field.Fields;
+import nimblefurrow.server.platform.Conflict;
+import nimblefurrow.server.platform.CurrentFarm;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The day on which the crops after covers are planted, moved from where covers are ended. */
+@RestController
+@RequestMapping("/api/ending/planting")
+class PlantingController {
+  private static final int MOST_FIELDS = 1000;
+
+  private final Seasons seasons;
+  private final Fields fields;
+  private final Chains chains;
+  private final CurrentFarm current;
+
+  PlantingController(Seasons seasons, Fields fields, Chains chains, CurrentFarm current) {
+    this.seasons = seasons;
+    this.fields = fields;
+    this.chains = chains;
+    this.current = current;
+  }
+
+  record PlantingForm(
+      @NotNull LocalDate day,
+      @NotEmpty @Size(max = MOST_FIELDS) List<EndingController.@NotNull @Valid RouteOf> fields) {}
+
+  /** Another day of planting for the crops that follow; one that cannot move leaves the others. */
+  @PutMapping
+  List<EndingController.RouteKept> plantOn(@Valid @RequestBody PlantingForm form) {
+    UUID farm = current.id();
+    FarmSeason season = seasons.needed(farm);
+    List<EndingController.RouteKept> told = new ArrayList<>();
+    for (UUID id :
+        form.fields().stream()
+            .map(EndingController.RouteOf::fieldId)
+            .distinct()
+            .sorted()
+            .toList()) {
+      fields.hold(farm, id);
+      FieldSeasons field = season.field(id);
+      told.add(
+          new EndingController.RouteKept(
+              id, field.field().name(), moved(farm, field, form.day(), season.day().units())));
+    }
+    return told;
+  }
+
+  private String moved(UUID farm, FieldSeasons field, LocalDate day, UnitSystem units) {
+    Optional<Link> crop = field.nextCrop();
+    if (crop.isEmpty()) {
+      return "no crop is entered after this cover: enter it under Fields, Crops";
+    }
+    try {
+      Link next = crop.get();
+      chains.changeCrop(farm, next.id(), day, next.crop(), next.version());
+      return null;
+    } catch (OutOfRange refused) {
+      return refused.in(units);
+    } catch (Conflict refused) {
+      return refused.getMessage();
+    }
+  }
+}
