@@ -388,6 +388,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/ending/hours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["hours"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ending/learnt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["learnt"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ending/planting": {
         parameters: {
             query?: never;
@@ -413,6 +445,22 @@ export interface paths {
         };
         get?: never;
         put: operations["choose"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ending/{fieldId}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan_3"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1764,6 +1812,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sprays/plant-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plantBack"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sprays/products": {
         parameters: {
             query?: never;
@@ -1932,6 +1996,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["year"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/work-orders/endings/{fieldId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["printEnding"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2526,6 +2606,29 @@ export interface components {
             /** Format: double */
             weeksToHalf: number;
         };
+        EndPlanView: {
+            /** Format: double */
+            acres: number;
+            boundary: string;
+            cautions: string[];
+            cover: string;
+            ended: boolean;
+            /** Format: int32 */
+            expected?: number;
+            field: string;
+            lines: components["schemas"]["PlanLineView"][];
+            next: string;
+            /** Format: date */
+            on: string;
+            /** Format: date */
+            planted: string;
+            ratings: components["schemas"]["RatedKill"][];
+            rescues: components["schemas"]["RescueView"][];
+            /** @enum {string} */
+            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
+            ruts: components["schemas"]["NotedSpot"][];
+            words: string;
+        };
         EndingRoute: {
             answer: components["schemas"]["RouteAnswer"];
             chances: number[];
@@ -2708,6 +2811,17 @@ export interface components {
             trouble?: string;
             window?: components["schemas"]["WindowAnswer"];
         };
+        FieldBlock: {
+            /** Format: double */
+            acres: number;
+            best: boolean;
+            /** Format: int32 */
+            chance: number;
+            /** Format: date-time */
+            end: string;
+            /** Format: date-time */
+            start: string;
+        };
         FieldCover: {
             afterCut: boolean;
             cover?: components["schemas"]["CoverDetails"];
@@ -2732,6 +2846,22 @@ export interface components {
             fieldId: string;
             /** Format: int32 */
             version?: number;
+        };
+        FieldHours: {
+            /** Format: double */
+            acres: number;
+            blocks: components["schemas"]["FieldBlock"][];
+            chosen: boolean;
+            field: string;
+            /** Format: uuid */
+            fieldId: string;
+            /** Format: int32 */
+            ground: number;
+            /** Format: date */
+            opens?: string;
+            organic: boolean;
+            /** Format: uuid */
+            zoneId?: string;
         };
         FieldNeed: {
             field: string;
@@ -2904,6 +3034,21 @@ export interface components {
             shape: string;
             words: string;
         };
+        HoursView: {
+            /** Format: double */
+            acresPerHour: number;
+            cautions: string[];
+            fields: components["schemas"]["FieldHours"][];
+            grounds: components["schemas"]["WorkHour"][][];
+            /** @enum {string} */
+            kind: "SYSTEMIC" | "CONTACT" | "GROWTH_REGULATOR" | "RESIDUAL";
+            limits: components["schemas"]["LimitWords"][];
+            machine?: string;
+            /** Format: date */
+            today: string;
+            /** @enum {string} */
+            work: "ROLL" | "SPRAY";
+        };
         ImportReport: {
             /** Format: int32 */
             days: number;
@@ -3075,6 +3220,24 @@ export interface components {
             /** Format: uuid */
             zoneId?: string;
         };
+        LearntView: {
+            /** @enum {string} */
+            by: "ROLLER" | "SPRAY";
+            /** Format: int32 */
+            expected?: number;
+            /** Format: int32 */
+            instead?: number;
+            /** Format: int32 */
+            ratings: number;
+            row: string;
+            /** Format: int32 */
+            seen?: number;
+            sheet: string;
+            /** Format: double */
+            taken: number;
+            /** Format: double */
+            value: number;
+        };
         LeftOut: {
             reason?: string;
             /** Format: int32 */
@@ -3098,6 +3261,10 @@ export interface components {
             /** Format: date */
             on: string;
             says?: string;
+        };
+        LimitWords: {
+            limit: string;
+            words: string;
         };
         LineView: {
             /** Format: double */
@@ -3625,6 +3792,14 @@ export interface components {
             on: string;
             starterWanted: boolean;
         };
+        NotedSpot: {
+            /** Format: double */
+            latitude: number;
+            /** Format: double */
+            longitude: number;
+            /** Format: date */
+            on: string;
+        };
         OfferView: {
             /** @enum {string} */
             kind: "STEMS" | "CLIP" | "STAND" | "WINTER" | "HEIGHT" | "COVER" | "LIGHT" | "SOIL" | "RUTS" | "WEEDS" | "PESTS" | "KILL" | "NITROGEN";
@@ -3797,6 +3972,11 @@ export interface components {
             version: number;
             why: string;
         };
+        PlanLineView: {
+            says: string;
+            topic: string;
+            warns: boolean;
+        };
         PlanView: {
             /** Format: double */
             airMinutes: number;
@@ -3828,6 +4008,12 @@ export interface components {
             /** Format: double */
             rate: number;
             seed: string;
+        };
+        PlantBackView: {
+            corn: boolean;
+            /** Format: int32 */
+            days: number;
+            product: string;
         };
         PlantingForm: {
             /** Format: date */
@@ -3950,6 +4136,14 @@ export interface components {
             /** Format: double */
             middle: number;
         };
+        RatedKill: {
+            /** Format: int32 */
+            days: number;
+            /** Format: int32 */
+            dead: number;
+            /** Format: date */
+            on: string;
+        };
         Reading: {
             by: string;
             /** Format: date */
@@ -3970,6 +4164,17 @@ export interface components {
         ReplacementForm: {
             entry: components["schemas"]["EntryForm"];
             reason?: string;
+        };
+        RescueView: {
+            /** Format: double */
+            dollars: number;
+            /** Format: date */
+            from: string;
+            /** Format: int32 */
+            kills: number;
+            /** Format: date */
+            to: string;
+            words: string;
         };
         Ridge: {
             days: number[];
@@ -4747,6 +4952,21 @@ export interface components {
             way: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING";
             words: string;
         };
+        WorkHour: {
+            /** Format: int32 */
+            chance: number;
+            /** Format: double */
+            dryness: number;
+            limit: string;
+            /** Format: int32 */
+            rain: number;
+            /** Format: date-time */
+            start: string;
+            /** Format: double */
+            temperature: number;
+            /** Format: double */
+            wind: number;
+        };
         WorthDay: {
             /** Format: double */
             high: number;
@@ -4766,6 +4986,7 @@ export interface components {
             avoid: string[];
             /** Format: double */
             bushels: number;
+            feed: boolean;
             next: string;
             /** Format: date */
             planned: string;
@@ -5486,6 +5707,49 @@ export interface operations {
             };
         };
     };
+    hours: {
+        parameters: {
+            query?: {
+                work?: "ROLL" | "SPRAY";
+                kind?: "SYSTEMIC" | "CONTACT" | "GROWTH_REGULATOR" | "RESIDUAL";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HoursView"];
+                };
+            };
+        };
+    };
+    learnt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LearntView"][];
+                };
+            };
+        };
+    };
     plantOn: {
         parameters: {
             query?: never;
@@ -5534,6 +5798,31 @@ export interface operations {
             };
         };
     };
+    plan_3: {
+        parameters: {
+            query?: {
+                zone?: string;
+                route?: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
+            };
+            header?: never;
+            path: {
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EndPlanView"];
+                };
+            };
+        };
+    };
     ways_1: {
         parameters: {
             query?: {
@@ -5565,6 +5854,7 @@ export interface operations {
                 grain?: number;
                 passes?: number;
                 weeds?: "LIGHT" | "USUAL" | "HEAVY";
+                feed?: boolean;
             };
             header?: never;
             path: {
@@ -8140,6 +8430,26 @@ export interface operations {
             };
         };
     };
+    plantBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlantBackView"][];
+                };
+            };
+        };
+    };
     all_1: {
         parameters: {
             query?: never;
@@ -8433,6 +8743,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["YearView"];
+                };
+            };
+        };
+    };
+    printEnding: {
+        parameters: {
+            query?: {
+                zone?: string;
+                route?: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
+            };
+            header?: never;
+            path: {
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

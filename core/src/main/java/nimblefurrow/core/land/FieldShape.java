@@ -11,6 +11,9 @@ import org.locationtech.jts.operation.distance.DistanceOp;
 
 /** Lengths that a field's shape gives to machines. */
 public final class FieldShape {
+  private static final double EIGHTH = 45;
+  private static final String RUNS =
+      "north and south|northeast and southwest|east and west|northwest and southeast";
   private static final GeometryFactory SHAPES = new GeometryFactory();
 
   /**
@@ -36,6 +39,21 @@ public final class FieldShape {
     Coordinate[] box = MinimumAreaRectangle.getMinimumRectangle(flat).getCoordinates();
     double longest = Math.max(box[0].distance(box[1]), box[1].distance(box[2]));
     return Length.ofMetres(longest);
+  }
+
+  /**
+   * How passes along the field's longer side lie, as a driver says it: "north and south", "east and
+   * west", "northeast and southwest" or "northwest and southeast".
+   */
+  public static String runs(Boundary field) {
+    Geometry flat = LocalPlane.about(field.shape()).toPlane(field.shape());
+    Coordinate[] box = MinimumAreaRectangle.getMinimumRectangle(flat).getCoordinates();
+    boolean first = box[0].distance(box[1]) >= box[1].distance(box[2]);
+    Coordinate from = first ? box[0] : box[1];
+    Coordinate to = first ? box[1] : box[2];
+    double turned = Math.toDegrees(Math.atan2(to.x - from.x, to.y - from.y));
+    int eighth = (int) Math.floorMod(Math.round(turned / EIGHTH), 4L);
+    return RUNS.split("\\|")[eighth];
   }
 
   /** The way from a place to the field's middle. */

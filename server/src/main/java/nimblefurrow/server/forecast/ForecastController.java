@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.ensemble.Spread;
+import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Reason;
@@ -47,7 +48,7 @@ import org.springframework.web.bind.annotation.RestController;
 class ForecastController {
   private static final int DAYS = 10;
   private static final int WEEKS = 18;
-  private static final int LEAST_HOURS = 3;
+  private static final FigureKey LEAST_HOURS = FigureKey.of("hours", "block_least");
   private static final double RAIN_SAID = 0.5;
 
   private final Farms farms;
@@ -76,9 +77,10 @@ class ForecastController {
     Footing ground = ground(grounds, soil, tiled, living);
     LocalDate today = weather.today();
     List<HourOutlook> hours = HourOutlook.of(weather.outlook(), weather.fit(), ground, today, DAYS);
+    Figures figures = farm.rules().figures();
     List<BlockView> blocks = new ArrayList<>();
-    blocks.addAll(blocks("spray", HourBlock.of(hours, HourOutlook::spray)));
-    blocks.addAll(blocks("roll", HourBlock.of(hours, HourOutlook::crimp)));
+    blocks.addAll(blocks("spray", HourBlock.of(hours, HourOutlook::spray, figures)));
+    blocks.addAll(blocks("roll", HourBlock.of(hours, HourOutlook::crimp, figures)));
     return new AheadView(
         grounds.entrySet().stream()
             .map(
@@ -181,7 +183,6 @@ class ForecastController {
 
   private static List<BlockView> blocks(String work, List<HourBlock> blocks) {
     return blocks.stream()
-        .filter(b -> b.hours() >= LEAST_HOURS)
         .map(b -> new BlockView(work, b.start(), b.end(), percent(b.chance())))
         .toList();
   }
@@ -228,6 +229,7 @@ class ForecastController {
   private static List<String> says(
       FarmView farm, FarmWeather weather, Footing ground, List<HourOutlook> hours) {
     List<Reason> says = new ArrayList<>();
+    Figures figures = farm.rules().figures();
     LocalDate today = weather.today();
     today
         .plusDays(1)
@@ -240,8 +242,8 @@ class ForecastController {
         .ifPresentOrElse(
             day -> says.add(Reason.of("Rain is likely on {}", day)),
             () -> says.add(Reason.of("No day of these is more likely wet than dry")));
-    first(hours, HourBlock.of(hours, HourOutlook::spray), "sprayer", says);
-    first(hours, HourBlock.of(hours, HourOutlook::crimp), "roller", says);
+    first(HourBlock.of(hours, HourOutlook::spray, figures), "sprayer", says, figures);
+    first(HourBlock.of(hours, HourOutlook::crimp, figures), "roller", says, figures);
     today
         .datesUntil(today.plusDays(DAYS))
         .filter(day -> weather.fit().chance(ground, MachineKind.DRILL, day).fraction() >= RAIN_SAID)
@@ -260,9 +262,8 @@ class ForecastController {
   }
 
   private static void first(
-      List<HourOutlook> hours, List<HourBlock> blocks, String machine, List<Reason> says) {
+      List<HourBlock> blocks, String machine, List<Reason> says, Figures figures) {
     blocks.stream()
-        .filter(b -> b.hours() >= LEAST_HOURS)
         .findFirst()
         .ifPresentOrElse(
             b ->
@@ -279,7 +280,8 @@ class ForecastController {
             () ->
                 says.add(
                     Reason.of(
-                        "There are no " + LEAST_HOURS + " hours in a row for the " + machine)));
+                        "There are no {} hours in a row for the " + machine,
+                        figures.whole(LEAST_HOURS))));
   }
 
   private static int percent(Share share) {

@@ -25,7 +25,7 @@ import nimblefurrow.core.scouting.WeedLoad;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.season.Reseed;
 import nimblefurrow.core.season.ThinStand;
-import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.termination.route.KillOn;
 import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.journal.Look;
 
@@ -128,7 +128,10 @@ final class LookWords {
     }
     int days = (int) ChronoUnit.DAYS.between(ended, form.on());
     double expected =
-        season.route().flatMap(RouteOutlook::kill).orElseGet(() -> figures.of(WANTED));
+        season
+            .mat()
+            .flatMap(mat -> KillOn.day(mat, season.field().cover().orElseThrow().route(), ended))
+            .orElseGet(() -> figures.of(WANTED));
     KillRating rating = new KillRating(days, spots.mean() / 100, spots.halfWidth() / 100);
     String seen = "%d %% dead after %d days".formatted(Math.round(spots.mean()), days);
     boolean organic = season.field().facts().organic();

@@ -129,7 +129,8 @@ class EndingController {
     return new EndingView(today, from, DAYS, rows);
   }
 
-  private static boolean lives(FieldSeasons f) {
+  /** Whether a cover stands that has to be ended before a crop. */
+  static boolean lives(FieldSeasons f) {
     return f.now()
         .field()
         .cover()

@@ -5,9 +5,11 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.land.FieldShape;
 import nimblefurrow.core.land.MarkKind;
@@ -161,6 +163,30 @@ class SprayController {
   List<ProductView> remove(@PathVariable UUID id) {
     products.remove(current.id(), id);
     return all();
+  }
+
+  /**
+   * The longest wait that a label of the farm's asks for before a crop.
+   *
+   * @param product that asks for it
+   */
+  record PlantBackView(boolean corn, int days, String product) {}
+
+  @GetMapping("/plant-back")
+  List<PlantBackView> plantBack() {
+    List<ProductView> own = products.all(current.id());
+    return Stream.of(longest(own, true), longest(own, false)).flatMap(Optional::stream).toList();
+  }
+
+  private static Optional<PlantBackView> longest(List<ProductView> own, boolean corn) {
+    return own.stream()
+        .filter(p -> days(p, corn) != null)
+        .max(Comparator.comparingInt(p -> days(p, corn)))
+        .map(p -> new PlantBackView(corn, days(p, corn), p.name()));
+  }
+
+  private static Integer days(ProductView product, boolean corn) {
+    return corn ? product.plantBackCorn() : product.plantBackSoybeans();
   }
 
   /**

@@ -60,6 +60,20 @@ final class FieldMap {
       List<MarkView> others,
       Coordinate filling,
       Length bar) {
+    return draw(field, hazards, others, List.of(), filling, bar);
+  }
+
+  /** A letter at a place of the map. */
+  record Letter(String letter, Coordinate at) {}
+
+  /** The same with letters where something was noted. */
+  static String draw(
+      Geometry field,
+      List<MarkView> hazards,
+      List<MarkView> others,
+      List<Letter> letters,
+      Coordinate filling,
+      Length bar) {
     FieldMap map = new FieldMap(field);
     map.field(field);
     for (MarkView other : others) {
@@ -69,6 +83,7 @@ final class FieldMap {
     for (MarkView hazard : hazards) {
       map.mark(hazard, String.valueOf(number++));
     }
+    letters.forEach(map::letter);
     map.filling(filling);
     map.northAndScale(bar);
     return map.uri();
@@ -144,6 +159,13 @@ final class FieldMap {
       pen.setFont(new Font(Font.SANS_SERIF, Font.BOLD, 28));
       pen.drawString(number, px - 8 * number.length(), py + 10);
     }
+  }
+
+  private void letter(Letter letter) {
+    Coordinate c = plane.toPlane(letter.at());
+    pen.setColor(Color.BLACK);
+    pen.setFont(new Font(Font.SANS_SERIF, Font.BOLD, 26));
+    pen.drawString(letter.letter(), (int) x(c) - 8, (int) y(c) + 9);
   }
 
   private void filling(Coordinate place) {

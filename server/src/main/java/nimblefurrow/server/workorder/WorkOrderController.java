@@ -1,12 +1,14 @@
 package nimblefurrow.server.workorder;
 
 import java.util.UUID;
+import nimblefurrow.core.termination.Route;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Download;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Work orders as PDF. */
@@ -14,10 +16,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/work-orders")
 class WorkOrderController {
   private final WorkOrders orders;
+  private final EndingOrders endings;
   private final CurrentFarm current;
 
-  WorkOrderController(WorkOrders orders, CurrentFarm current) {
+  WorkOrderController(WorkOrders orders, EndingOrders endings, CurrentFarm current) {
     this.orders = orders;
+    this.endings = endings;
     this.current = current;
   }
 
@@ -26,6 +30,16 @@ class WorkOrderController {
   ResponseEntity<byte[]> printAll(@PathVariable UUID machineId) {
     return Download.of(
         "work-orders.pdf", "application/pdf", orders.printAll(current.id(), machineId));
+  }
+
+  /** How a field's cover is ended, by the way chosen or another. */
+  @GetMapping("/endings/{fieldId}")
+  ResponseEntity<byte[]> printEnding(
+      @PathVariable UUID fieldId,
+      @RequestParam(required = false) UUID zone,
+      @RequestParam(required = false) Route route) {
+    return Download.of(
+        "work-order.pdf", "application/pdf", endings.print(current.id(), fieldId, zone, route));
   }
 
   @GetMapping("/{fieldId}/{machineId}")

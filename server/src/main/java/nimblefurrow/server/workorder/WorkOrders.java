@@ -211,7 +211,7 @@ class WorkOrders {
     return page;
   }
 
-  private static List<MarkView> near(LoadDesk.Yard yard, FieldView field) {
+  static List<MarkView> near(LoadDesk.Yard yard, FieldView field) {
     var around = field.shape().getEnvelopeInternal();
     around.expandBy(HAZARDS_NEAR_DEGREES);
     return yard.marks().stream()
@@ -219,7 +219,7 @@ class WorkOrders {
         .toList();
   }
 
-  private static List<Map<String, Object>> hazards(List<MarkView> hazards, Paper paper) {
+  static List<Map<String, Object>> hazards(List<MarkView> hazards, Paper paper) {
     List<Map<String, Object>> lines = new ArrayList<>();
     for (MarkView h : hazards) {
       lines.add(

@@ -4,6 +4,8 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Share;
 
 /**
@@ -15,20 +17,25 @@ import nimblefurrow.core.quantity.Share;
  * @param chance mean of theirs
  */
 public record HourBlock(LocalDateTime start, int hours, Share chance) {
-  private static final double LIKELY = 0.5;
+  private static final FigureKey LIKELY = FigureKey.of("hours", "block_likely");
+  private static final FigureKey LEAST = FigureKey.of("hours", "block_least");
 
-  /** All blocks in their order. */
-  public static List<HourBlock> of(List<HourOutlook> hours, Function<HourOutlook, Share> good) {
+  /** The blocks that are long enough to go out for, in their order. */
+  public static List<HourBlock> of(
+      List<HourOutlook> hours, Function<HourOutlook, Share> good, Figures figures) {
+    double likely = figures.of(LIKELY);
     List<HourBlock> blocks = new ArrayList<>();
     int length = 0;
     double sum = 0;
     for (int h = 0; h <= hours.size(); h++) {
       double chance = h < hours.size() ? good.apply(hours.get(h)).fraction() : 0;
-      if (chance >= LIKELY) {
+      if (chance >= likely) {
         length++;
         sum += chance;
       } else if (length > 0) {
-        blocks.add(new HourBlock(hours.get(h - length).start(), length, Share.of(sum / length)));
+        if (length >= figures.of(LEAST)) {
+          blocks.add(new HourBlock(hours.get(h - length).start(), length, Share.of(sum / length)));
+        }
         length = 0;
         sum = 0;
       }

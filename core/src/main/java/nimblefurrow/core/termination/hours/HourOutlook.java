@@ -6,11 +6,13 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.termination.spray.Label;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Hour;
 import nimblefurrow.core.weather.HoursOfDays;
@@ -62,6 +64,12 @@ public record HourOutlook(
    */
   public static List<HourOutlook> of(
       Outlook outlook, FitDays fit, Footing ground, LocalDate from, int days) {
+    return of(outlook, fit, ground, from, days, Label.Kind.SYSTEMIC);
+  }
+
+  /** The same for a spray of a kind. */
+  public static List<HourOutlook> of(
+      Outlook outlook, FitDays fit, Footing ground, LocalDate from, int days, Label.Kind kind) {
     Figures figures = outlook.figures();
     List<Ensemble<Double>> topsoil =
         from.datesUntil(from.plusDays(days)).map(day -> fit.topsoil(ground, day)).toList();
@@ -71,7 +79,7 @@ public record HourOutlook(
     }
     List<HourOutlook> all = new ArrayList<>();
     for (int h = 0; h < 24 * days; h++) {
-      all.add(hour(members, h, figures));
+      all.add(hour(members, h, kind, figures));
     }
     return all;
   }
@@ -88,7 +96,7 @@ public record HourOutlook(
         topsoil.stream().map(t -> t.in(year).orElseThrow()).toList());
   }
 
-  private static HourOutlook hour(List<Member> members, int h, Figures figures) {
+  private static HourOutlook hour(List<Member> members, int h, Label.Kind kind, Figures figures) {
     int crimped = 0;
     int sprayed = 0;
     Map<CrimpHour.Limit, Integer> crimpLimits = new EnumMap<>(CrimpHour.Limit.class);
@@ -100,7 +108,9 @@ public record HourOutlook(
       } else {
         crimpLimits.merge(crimp.limit(), 1, Integer::sum);
       }
-      SprayHour spray = SprayHour.of(member.hours(), h, member.days().get(h / 24), figures);
+      SprayHour spray =
+          SprayHour.of(
+              member.hours(), h, member.days().get(h / 24), kind, Optional.empty(), figures);
       if (spray == SprayHour.OK) {
         sprayed++;
       } else {

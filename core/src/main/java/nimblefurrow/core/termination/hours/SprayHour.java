@@ -1,14 +1,16 @@
 package nimblefurrow.core.termination.hours;
 
 import java.util.List;
+import java.util.Optional;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.termination.spray.Label;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Hour;
 
 /**
- * Whether an hour will do for a systemic spray, and the first thing against it where it will not.
- * The label comes before all of it: its own wind, rain-free hours and temperatures bind.
+ * Whether an hour will do for a spray of some kind, and the first thing against it where it will
+ * not. The label comes before all of it: its own wind, rain-free hours and temperatures bind.
  */
 public enum SprayHour {
   INVERSION("the air may be inverted"),
@@ -18,11 +20,15 @@ public enum SprayHour {
   RAIN("rain within the rain-free hours"),
   LEAVES("leaves wet"),
   COLD("too cold"),
+  HOT("too hot: it turns to vapour"),
   OK("good");
 
   private static final FigureKey CALM_MPH = FigureKey.of("termination", "spray_calm");
   private static final FigureKey MOST_MPH = FigureKey.of("termination", "spray_wind");
   private static final FigureKey RAIN_FREE = FigureKey.of("termination", "spray_rain_free");
+  private static final FigureKey CONTACT_RAIN_FREE =
+      FigureKey.of("termination", "contact_rain_free");
+  private static final FigureKey HOT_F = FigureKey.of("termination", "regulator_hot");
   private static final FigureKey INVERSION_MPH = FigureKey.of("termination", "inversion_wind");
   private static final FigureKey INVERSION_HOURS = FigureKey.of("termination", "inversion_hours");
   private static final FigureKey CLEAR = FigureKey.of("hours", "clear_sky");
@@ -40,14 +46,27 @@ public enum SprayHour {
     return words;
   }
 
+  /** An hour for a systemic product of which no label is entered. */
+  public static SprayHour of(List<Hour> hours, int at, DailyWeather day, Figures figures) {
+    return of(hours, at, day, Label.Kind.SYSTEMIC, Optional.empty(), figures);
+  }
+
   /**
-   * An hour among those that follow it.
+   * An hour among those that follow it. What kills by contact works in the cold; a growth regulator
+   * turns to vapour in heat; what is meant for the soil minds neither leaves nor rain.
    *
    * @param hours of the days, in their order
    * @param at which of them is asked for
    * @param day the weather of its day
+   * @param rainFree hours that the label wants; empty where nobody has entered them
    */
-  public static SprayHour of(List<Hour> hours, int at, DailyWeather day, Figures figures) {
+  public static SprayHour of(
+      List<Hour> hours,
+      int at,
+      DailyWeather day,
+      Label.Kind kind,
+      Optional<Double> rainFree,
+      Figures figures) {
     Hour hour = hours.get(at);
     if (hour.clearness() >= figures.of(CLEAR)
         && hour.windMph() < figures.of(INVERSION_MPH)
@@ -63,7 +82,13 @@ public enum SprayHour {
     if (hour.windMph() > figures.of(MOST_MPH)) {
       return WIND;
     }
-    int until = (int) Math.min(hours.size() - 1L, at + Math.round(figures.of(RAIN_FREE)));
+    if (kind == Label.Kind.RESIDUAL) {
+      return hour.wet() ? RAIN : OK;
+    }
+    double free =
+        rainFree.orElseGet(
+            () -> figures.of(kind == Label.Kind.CONTACT ? CONTACT_RAIN_FREE : RAIN_FREE));
+    int until = (int) Math.min(hours.size() - 1L, at + Math.round(free));
     for (int i = at; i <= until; i++) {
       if (hours.get(i).wet()) {
         return RAIN;
@@ -72,6 +97,10 @@ public enum SprayHour {
     if (hour.filmMm() > 0) {
       return LEAVES;
     }
-    return day.maxF() < figures.of(DAY_F) || day.minF() < figures.of(NIGHT_F) ? COLD : OK;
+    if (kind == Label.Kind.GROWTH_REGULATOR && day.maxF() > figures.of(HOT_F)) {
+      return HOT;
+    }
+    boolean cold = day.maxF() < figures.of(DAY_F) || day.minF() < figures.of(NIGHT_F);
+    return cold && kind != Label.Kind.CONTACT ? COLD : OK;
   }
 }

@@ -13,6 +13,7 @@ import nimblefurrow.core.figures.Figures;
  * @param rateLow lb acid equivalent per acre while small
  * @param rateHigh lb acid equivalent per acre past the right size
  * @param partner active ingredient usually added, empty when none
+ * @param learnt what own ratings have moved the odds of a kill by
  * @param until the stage up to which the cover has the right size; empty when size does not matter
  */
 public record HerbicideKill(
@@ -21,7 +22,8 @@ public record HerbicideKill(
     Optional<String> partner,
     Optional<CoverStage> until,
     double killRightSize,
-    double killPast) {
+    double killPast,
+    double learnt) {
   private static final FigureKey REDUCED_WORKS = FigureKey.of("worth", "reduced_works");
 
   /** What a systemic burndown does to a species; empty where it is not on the list. */
@@ -38,12 +40,13 @@ public record HerbicideKill(
                     Optional.of(row.text("partner")).filter(p -> !p.isBlank()),
                     CoverStage.coded(row.text("right_size_until")),
                     row.number("kill_right_size"),
-                    row.number("kill_past")));
+                    row.number("kill_past"),
+                    species.figures().of(LearntKill.SPRAYED)));
   }
 
   /** Kill when a share of the stems is past the right size. */
   public double kill(double sharePast) {
-    return killRightSize * (1 - sharePast) + killPast * sharePast;
+    return LearntKill.moved(killRightSize * (1 - sharePast) + killPast * sharePast, learnt);
   }
 
   /**

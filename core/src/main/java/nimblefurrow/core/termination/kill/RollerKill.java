@@ -36,7 +36,8 @@ public final class RollerKill {
     for (int i = 0; i < CLASSES.length; i++) {
       kill += shares[i] * row.get().number(CLASSES[i]);
     }
-    return Optional.of(kill * conditions.factor(species.figures()));
+    double shift = species.figures().of(LearntKill.ROLLED);
+    return Optional.of(LearntKill.moved(kill * conditions.factor(species.figures()), shift));
   }
 
   /** Shares of a field's stems by class at a heat, in the order of the table. */

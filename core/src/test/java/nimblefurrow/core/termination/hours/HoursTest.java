@@ -4,11 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import nimblefurrow.core.TestWeather;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.quantity.WorkRate;
+import nimblefurrow.core.termination.spray.Label;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Hour;
 import nimblefurrow.core.weather.HoursOfDays;
@@ -131,5 +137,68 @@ class HoursTest {
     assertThat(Vapour.dewPointF(2.338)).isCloseTo(68, within(0.02));
     double half = Sunlight.sunsetAngle(MAY, 40.5) * 12 / Math.PI;
     assertThat(12 - half).as("sunrise").isBetween(4.6, 4.9);
+  }
+
+  /** A cold dry day holds back what leaves take up, not what kills by contact. */
+  @Test
+  void eachKindOfProductHasItsOwnWeather() {
+    DailyWeather cold = day(56, 36, 45, 20, 7);
+    DailyWeather hot = day(91, 66, 35, 27, 7);
+    assertThat(good(cold, Label.Kind.SYSTEMIC)).isZero();
+    assertThat(good(cold, Label.Kind.CONTACT)).isPositive();
+    assertThat(good(hot, Label.Kind.GROWTH_REGULATOR)).isZero();
+    assertThat(good(hot, Label.Kind.SYSTEMIC)).isPositive();
+  }
+
+  /** Longer rain-free hours never open an hour. */
+  @Test
+  void whatIsMeantForTheSoilMindsLeavesLeastAndALabelBinds() {
+    DailyWeather wet = new DailyWeather(MAY, 68, 54, 0.24, 0, 6, 78, 14);
+    List<Hour> hours = hours(wet);
+    int before = 25;
+    int looked = 0;
+    for (double free = 0; free <= 12; free++) {
+      double wanted = free;
+      int open =
+          (int)
+              IntStream.range(0, 24)
+                  .filter(
+                      h ->
+                          SprayHour.of(
+                                  hours, h, wet, Label.Kind.CONTACT, Optional.of(wanted), FIGURES)
+                              == SprayHour.OK)
+                  .count();
+      assertThat(open).isLessThanOrEqualTo(before);
+      before = open;
+      looked++;
+    }
+    assertThat(looked).isEqualTo(13);
+    assertThat(good(wet, Label.Kind.RESIDUAL))
+        .isGreaterThanOrEqualTo(good(wet, Label.Kind.CONTACT));
+  }
+
+  /** Six hours at 12 ac/h are 72 ac of work, of which a field of 64 ac has 64. */
+  @Test
+  void aBlockHoldsWhatAMachineGetsDoneInIt() {
+    LocalDateTime nine = MAY.atTime(9, 0);
+    List<WorkBlock> blocks =
+        WorkBlock.of(
+            List.of(
+                new HourBlock(nine, 3, Share.of(0.9)),
+                new HourBlock(nine.plusDays(1), 6, Share.of(0.8)),
+                new HourBlock(nine.plusDays(2), 9, Share.of(0.8))),
+            WorkRate.acresPerHour(12),
+            Area.ofAcres(64));
+    assertThat(blocks.stream().map(b -> b.acres().acres()).toList())
+        .containsExactly(36.0, 64.0, 64.0);
+    assertThat(WorkBlock.best(blocks)).as("of two alike the earlier one").contains(blocks.get(1));
+    assertThat(WorkBlock.best(List.of())).isEmpty();
+  }
+
+  private static long good(DailyWeather day, Label.Kind kind) {
+    List<Hour> hours = hours(day);
+    return IntStream.range(0, 24)
+        .filter(h -> SprayHour.of(hours, h, day, kind, Optional.empty(), FIGURES) == SprayHour.OK)
+        .count();
   }
 }

@@ -1,0 +1,74 @@
+package nimblefurrow.core.termination.plan;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import nimblefurrow.core.cover.CoverHeight;
+import nimblefurrow.core.cover.Family;
+import nimblefurrow.core.cover.MatForecast;
+import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.cover.StageForecast;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.Length;
+import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.termination.KillDate;
+import nimblefurrow.core.termination.NextCrop;
+import nimblefurrow.core.work.FitDays;
+import nimblefurrow.core.work.Footing;
+
+/**
+ * A cover that is to be ended on a day, with the ground and the machine.
+ *
+ * @param ended day on which it is meant to be ended
+ * @param ground with the cover living on it
+ * @param wide width of the roller; empty where the farm has none
+ * @param runs how the planter's passes lie, such as "north and south"; empty without a boundary
+ * @param killDates days that insurers and programmes set
+ */
+public record PlanCase(
+    MatForecast mat,
+    NextCrop next,
+    LocalDate ended,
+    FitDays fit,
+    Footing ground,
+    Optional<Length> wide,
+    Optional<String> runs,
+    List<KillDate> killDates) {
+  private static final FigureKey WET = FigureKey.of("worth", "stand_wet_water");
+
+  Figures figures() {
+    return mat.outlook().figures();
+  }
+
+  /** The members that live in spring. */
+  List<StageForecast> alive() {
+    List<StageForecast> alive = new ArrayList<>();
+    for (Species species : mat.stand().mix().winterHardy()) {
+      alive.add(new StageForecast(species, mat.stand(), mat.outlook()));
+    }
+    return alive;
+  }
+
+  double pounds() {
+    return mat.on(ended).middle();
+  }
+
+  boolean grass() {
+    return alive().stream().anyMatch(s -> s.species().family() == Family.GRASS);
+  }
+
+  /** The lowest member's height; empty where none is alive. */
+  Optional<Length> height() {
+    return alive().stream()
+        .map(s -> CoverHeight.on(s, mat, ended))
+        .min(java.util.Comparator.comparingDouble(Length::inches));
+  }
+
+  /** Chance that the ground is wet for planting on a day. */
+  Share wet(LocalDate day) {
+    double limit = figures().of(WET);
+    return fit.topsoil(ground, day).chance(water -> water > limit);
+  }
+}

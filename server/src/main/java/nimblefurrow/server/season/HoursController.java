@@ -1,0 +1,238 @@
+package nimblefurrow.server.season;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.quantity.WorkRate;
+import nimblefurrow.core.termination.hours.HourBlock;
+import nimblefurrow.core.termination.hours.HourOutlook;
+import nimblefurrow.core.termination.hours.WorkBlock;
+import nimblefurrow.core.termination.spray.Label;
+import nimblefurrow.core.work.Cautions;
+import nimblefurrow.core.work.Footing;
+import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.work.StarterYard;
+import nimblefurrow.server.machine.Machines;
+import nimblefurrow.server.machine.Machines.MachineView;
+import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.Maybe;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Ten days by the hour for the fields whose covers are to be rolled or sprayed. */
+@RestController
+@RequestMapping("/api/ending/hours")
+class HoursController {
+  private static final int DAYS = 10;
+
+  /** What the hours are asked for. */
+  enum HourWork {
+    ROLL(MachineKind.ROLLER),
+    SPRAY(MachineKind.SPRAYER);
+
+    private final MachineKind machine;
+
+    HourWork(MachineKind machine) {
+      this.machine = machine;
+    }
+  }
+
+  /**
+   * An hour.
+   *
+   * @param chance in % that it will do
+   * @param limit what most often keeps the machine from it, by its lasting name
+   */
+  record WorkHour(
+      LocalDateTime start,
+      int chance,
+      String limit,
+      double temperature,
+      double wind,
+      int rain,
+      double dryness) {}
+
+  /** What a mark in the hours stands for. */
+  record LimitWords(String limit, String words) {}
+
+  /** A block of hours; its chance in %. */
+  record FieldBlock(
+      LocalDateTime start, LocalDateTime end, int chance, double acres, boolean best) {
+    static FieldBlock of(WorkBlock b, boolean best) {
+      return new FieldBlock(
+          b.block().start(),
+          b.block().end(),
+          (int) Math.round(b.block().chance().percent()),
+          Math.round(10 * b.acres().acres()) / 10.0,
+          best);
+    }
+  }
+
+  /**
+   * A field.
+   *
+   * @param chosen whether its cover is to end with this work
+   * @param ground its place among {@code grounds}
+   */
+  record FieldHours(
+      UUID fieldId,
+      @Maybe UUID zoneId,
+      String field,
+      double acres,
+      boolean organic,
+      boolean chosen,
+      @Maybe LocalDate opens,
+      int ground,
+      List<FieldBlock> blocks) {}
+
+  /**
+   * Hours of the fields with a living cover; those on the same ground share theirs.
+   *
+   * @param machine that is reckoned with; absent where the farm has none, then at {@code
+   *     acresPerHour} of a common one
+   */
+  record HoursView(
+      LocalDate today,
+      HourWork work,
+      Label.Kind kind,
+      @Maybe String machine,
+      double acresPerHour,
+      List<FieldHours> fields,
+      List<List<WorkHour>> grounds,
+      List<LimitWords> limits,
+      List<String> cautions) {}
+
+  private final Seasons seasons;
+  private final Machines machines;
+  private final CurrentFarm current;
+
+  HoursController(Seasons seasons, Machines machines, CurrentFarm current) {
+    this.seasons = seasons;
+    this.machines = machines;
+    this.current = current;
+  }
+
+  @GetMapping
+  HoursView hours(
+      @RequestParam(defaultValue = "ROLL") HourWork work,
+      @RequestParam(defaultValue = "SYSTEMIC") Label.Kind kind) {
+    FarmSeason farm = seasons.needed(current.id());
+    FarmDay day = farm.day();
+    Optional<MachineView> machine =
+        machines.all(current.id()).stream().filter(m -> m.kind() == work.machine).findFirst();
+    WorkRate rate =
+        WorkRate.acresPerHour(
+            machine
+                .map(MachineView::acresPerHour)
+                .orElseGet(() -> usual(work.machine, day.figures())));
+    List<FieldSeasons> living =
+        farm.fields().stream()
+            .filter(EndingController::lives)
+            .filter(f -> work == HourWork.ROLL || !f.field().organic())
+            .toList();
+    List<Footing> grounds = living.stream().map(HoursController::ground).distinct().toList();
+    List<List<HourOutlook>> hours =
+        grounds.parallelStream()
+            .map(
+                ground ->
+                    HourOutlook.of(
+                        day.outlook(), day.weather().fit(), ground, day.today(), DAYS, kind))
+            .toList();
+    List<FieldHours> fields =
+        living.stream()
+            .map(f -> field(f, work, rate, grounds.indexOf(ground(f)), hours, day))
+            .sorted(
+                Comparator.comparing((FieldHours f) -> !f.chosen())
+                    .thenComparing(
+                        FieldHours::opens, Comparator.nullsLast(Comparator.naturalOrder()))
+                    .thenComparing(FieldHours::field))
+            .toList();
+    Map<String, String> limits = new HashMap<>();
+    List<List<WorkHour>> told = new ArrayList<>();
+    for (List<HourOutlook> ground : hours) {
+      told.add(ground.stream().map(h -> hour(h, work, limits)).toList());
+    }
+    return new HoursView(
+        day.today(),
+        work,
+        kind,
+        machine.map(MachineView::name).orElse(null),
+        rate.acresPerHour(),
+        fields,
+        told,
+        limits.entrySet().stream()
+            .map(e -> new LimitWords(e.getKey(), e.getValue()))
+            .sorted(Comparator.comparing(LimitWords::words))
+            .toList(),
+        Cautions.of(work.machine, day.figures()));
+  }
+
+  /** What a common machine of the kind makes, where the farm has none of its own. */
+  private static double usual(MachineKind kind, Figures figures) {
+    return StarterYard.all(figures).stream()
+        .filter(m -> m.kind() == kind)
+        .findFirst()
+        .orElseThrow()
+        .rate()
+        .acresPerHour();
+  }
+
+  private static Footing ground(FieldSeasons f) {
+    return f.now().field().facts().ground(true);
+  }
+
+  private static FieldHours field(
+      FieldSeasons f,
+      HourWork work,
+      WorkRate rate,
+      int ground,
+      List<List<HourOutlook>> hours,
+      FarmDay day) {
+    List<WorkBlock> blocks =
+        WorkBlock.of(
+            HourBlock.of(hours.get(ground), h -> good(h, work), day.figures()),
+            rate,
+            f.now().field().facts().area());
+    Optional<WorkBlock> best = WorkBlock.best(blocks);
+    return new FieldHours(
+        f.field().id(),
+        f.zone().orElse(null),
+        f.field().name(),
+        f.field().acres(),
+        f.field().organic(),
+        f.now().field().cover().orElseThrow().route().needs().contains(work.machine),
+        f.now().route().flatMap(r -> r.opens().median()).orElse(null),
+        ground,
+        blocks.stream().map(b -> FieldBlock.of(b, best.filter(b::equals).isPresent())).toList());
+  }
+
+  private static Share good(HourOutlook hour, HourWork work) {
+    return work == HourWork.ROLL ? hour.crimp() : hour.spray();
+  }
+
+  private static WorkHour hour(HourOutlook h, HourWork work, Map<String, String> limits) {
+    String limit = work == HourWork.ROLL ? h.crimpLimit().name() : h.sprayLimit().name();
+    String words = work == HourWork.ROLL ? h.crimpLimit().words() : h.sprayLimit().words();
+    if (!words.isEmpty()) {
+      limits.put(limit, words);
+    }
+    return new WorkHour(
+        h.start(),
+        (int) Math.round(good(h, work).percent()),
+        limit,
+        Math.round(10 * h.temperature().middle()) / 10.0,
+        Math.round(10 * h.wind().middle()) / 10.0,
+        (int) Math.round(h.rain().percent()),
+        Math.round(100 - h.leavesWet().percent()));
+  }
+}

@@ -1,0 +1,149 @@
+package nimblefurrow.server.season;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.season.CoverPlan;
+import nimblefurrow.core.season.FieldSeason;
+import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.kill.LearntKill;
+import nimblefurrow.core.termination.route.KillOn;
+import nimblefurrow.server.journal.EntryKind;
+import nimblefurrow.server.journal.Journal.Entry;
+import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.Maybe;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What the farm's own kill ratings say of the figures for the roller and the spray. */
+@RestController
+@RequestMapping("/api/ending/learnt")
+class LearntController {
+  private static final FigureKey LAST = FigureKey.of("scouting", "kill_last_look");
+
+  /** What kills. */
+  enum KillBy {
+    ROLLER(LearntKill.ROLLED),
+    SPRAY(LearntKill.SPRAYED);
+
+    private final FigureKey taken;
+
+    KillBy(FigureKey taken) {
+      this.taken = taken;
+    }
+
+    private static Optional<KillBy> of(Route route) {
+      return switch (route) {
+        case ROLL, ROLL_AFTER -> Optional.of(ROLLER);
+        case EARLY_SPRAY, PLANT_GREEN -> Optional.of(SPRAY);
+        default -> Optional.empty();
+      };
+    }
+  }
+
+  /**
+   * What was learnt.
+   *
+   * @param ratings how many were judged for good; 0 where none was
+   * @param expected mean of what was expected of them, {@code seen} mean of what was dead, in %
+   * @param instead what the same expectation becomes when the ratings are taken over, in %
+   * @param sheet and {@code row}: the figure that takes it over, {@code value} what it would be
+   * @param taken what it is now
+   */
+  record LearntView(
+      KillBy by,
+      int ratings,
+      @Maybe Integer expected,
+      @Maybe Integer seen,
+      @Maybe Integer instead,
+      String sheet,
+      String row,
+      double value,
+      double taken) {}
+
+  private final Seasons seasons;
+  private final CurrentFarm current;
+
+  LearntController(Seasons seasons, CurrentFarm current) {
+    this.seasons = seasons;
+    this.current = current;
+  }
+
+  @GetMapping
+  List<LearntView> learnt() {
+    FarmSeason farm = seasons.needed(current.id());
+    Figures figures = farm.day().figures();
+    Map<KillBy, List<LearntKill.Rated>> rated = new EnumMap<>(KillBy.class);
+    for (FieldSeasons field : farm.fields()) {
+      field.cover().ifPresent(link -> add(rated, link.id(), field.now(), field.entries(), figures));
+      for (FieldSeasons.Past past : field.earlier()) {
+        if (past.cover() != null) {
+          add(rated, past.cover().id(), past.season(), field.entries(), figures);
+        }
+      }
+    }
+    return Stream.of(KillBy.values())
+        .map(by -> view(by, rated.getOrDefault(by, List.of()), figures))
+        .toList();
+  }
+
+  private static void add(
+      Map<KillBy, List<LearntKill.Rated>> rated,
+      UUID cover,
+      FieldSeason season,
+      List<Entry> entries,
+      Figures figures) {
+    CoverPlan plan = season.field().cover().orElse(null);
+    if (plan == null || plan.ended() == null || season.mat().isEmpty()) {
+      return;
+    }
+    Optional<KillBy> by = KillBy.of(plan.route());
+    Optional<Double> expected = KillOn.day(season.mat().get(), plan.route(), plan.ended());
+    Optional<Double> seen =
+        entries.stream()
+            .filter(e -> e.kind() == EntryKind.KILL_RATING && cover.equals(e.linkId()))
+            .filter(e -> !e.on().isBefore(plan.ended().plusDays(figures.whole(LAST))))
+            .reduce((a, b) -> b)
+            .map(e -> GroundNotes.readings(e.details().look(), 100).mean());
+    if (by.isPresent() && expected.isPresent() && seen.isPresent()) {
+      rated
+          .computeIfAbsent(by.get(), b -> new ArrayList<>())
+          .add(new LearntKill.Rated(expected.get(), seen.get()));
+    }
+  }
+
+  private static LearntView view(KillBy by, List<LearntKill.Rated> rated, Figures figures) {
+    double taken = figures.of(by.taken);
+    LearntKill learnt = LearntKill.of(rated, taken, figures);
+    Optional<Double> expected = mean(rated.stream().map(LearntKill.Rated::expected).toList());
+    return new LearntView(
+        by,
+        learnt.ratings(),
+        expected.map(LearntController::percent).orElse(null),
+        mean(rated.stream().map(LearntKill.Rated::seen).toList())
+            .map(LearntController::percent)
+            .orElse(null),
+        expected.map(e -> percent(LearntKill.moved(e, learnt.shift() - taken))).orElse(null),
+        by.taken.sheet(),
+        by.taken.name(),
+        Math.round(100 * learnt.shift()) / 100.0,
+        taken);
+  }
+
+  private static Optional<Double> mean(List<Double> values) {
+    return values.isEmpty()
+        ? Optional.empty()
+        : Optional.of(values.stream().mapToDouble(v -> v).average().orElseThrow());
+  }
+
+  private static int percent(double share) {
+    return (int) Math.round(100 * share);
+  }
+}

@@ -1,0 +1,144 @@
+package nimblefurrow.server.workorder;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import nimblefurrow.core.quantity.Length;
+import nimblefurrow.core.quantity.Unit;
+import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.season.FieldSeason;
+import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.work.Cautions;
+import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.server.field.FieldView;
+import nimblefurrow.server.land.Marks.MarkView;
+import nimblefurrow.server.loads.LoadDesk;
+import nimblefurrow.server.platform.Paper;
+import nimblefurrow.server.platform.Pdf;
+import nimblefurrow.server.season.EndPlans;
+import nimblefurrow.server.season.FarmDay;
+import nimblefurrow.server.season.FieldSeasons;
+import nimblefurrow.server.season.OneField;
+import nimblefurrow.server.season.Seasons;
+import nimblefurrow.server.season.WorkHours;
+import org.springframework.stereotype.Service;
+
+/** One page for whoever ends a cover: how, where, in which hours, and what to mind. */
+@Service
+class EndingOrders {
+  private static final int HOURS_SHOWN = 5;
+
+  private final Seasons seasons;
+  private final EndPlans plans;
+  private final LoadDesk loads;
+  private final Pdf pdf;
+
+  EndingOrders(Seasons seasons, EndPlans plans, LoadDesk loads, Pdf pdf) {
+    this.seasons = seasons;
+    this.plans = plans;
+    this.loads = loads;
+    this.pdf = pdf;
+  }
+
+  /**
+   * The page of a field.
+   *
+   * @param zone null: the field, or what zones of their own leave of it
+   * @param asked the way; null: the one chosen
+   */
+  byte[] print(UUID farm, UUID fieldId, UUID zone, Route asked) {
+    OneField one = seasons.one(farm, fieldId, zone);
+    FarmDay day = one.day();
+    FieldSeasons season = one.running();
+    EndPlans.Plan plan = plans.of(farm, day, season, asked);
+    LoadDesk.Yard yard = loads.yard(farm);
+    FieldView field = season.field();
+    Paper paper = new Paper(day.units());
+    List<MarkView> near = WorkOrders.near(yard, field);
+    List<MarkView> hazards = near.stream().filter(m -> m.kind().hazard()).toList();
+    List<MarkView> others = near.stream().filter(m -> !m.kind().hazard()).toList();
+    Length bar = day.units() == UnitSystem.US ? Length.ofFeet(500) : Length.ofMetres(150);
+    List<FieldMap.Letter> ruts =
+        WorkHours.ruts(season).stream().map(at -> new FieldMap.Letter("R", at)).toList();
+    FieldSeason now = season.now();
+    Map<String, Object> page = new HashMap<>();
+    page.put("u", paper.words());
+    page.put("farm", day.farm().name());
+    page.put("field", field.name());
+    page.put("farmstead", field.farmstead());
+    page.put("acres", paper.number(field.acres(), Unit.ACRE, 1));
+    page.put("cover", now.field().cover().orElseThrow().mix().name());
+    page.put("work", plan.route().words());
+    page.put("on", day.units().say(plan.on()));
+    page.put("window", window(now, plan, day.units()));
+    page.put("next", season.next().toLowerCase() + " " + day.units().say(planted(now)));
+    page.put("access", field.access().isBlank() ? "way in not written down" : field.access());
+    page.put("note", field.note());
+    page.put(
+        "map",
+        FieldMap.draw(
+            field.shape(), hazards, others, ruts, LoadDesk.fillingPlace(yard, field).at(), bar));
+    page.put("bar", paper.said(bar.feet(), Unit.FOOT, 0));
+    page.put("ruts", !ruts.isEmpty());
+    page.put("hazards", WorkOrders.hazards(hazards, paper));
+    page.put("hours", hours(season, day, plan.route()));
+    page.put(
+        "lines",
+        plan.lines().stream()
+            .map(
+                l ->
+                    Map.of(
+                        "topic", l.topic(), "says", l.says().in(day.units()), "warns", l.warns()))
+            .toList());
+    page.put("herbicide", plan.route().usesHerbicide());
+    List<String> cautions = new ArrayList<>();
+    plan.route().needs().forEach(kind -> cautions.addAll(Cautions.of(kind, day.figures())));
+    if (plan.route() == Route.GRAZING || plan.route() == Route.HAY) {
+      day.figures().sheet("feed").rows().forEach(row -> cautions.add(row.text("caution")));
+    }
+    page.put("cautions", cautions.stream().distinct().toList());
+    return pdf.print("ending-order", page);
+  }
+
+  private static LocalDate planted(FieldSeason now) {
+    return now.field().next().planned();
+  }
+
+  private static String window(FieldSeason now, EndPlans.Plan plan, UnitSystem units) {
+    return now.route()
+        .filter(r -> r.route() == plan.route())
+        .flatMap(
+            r ->
+                r.opens()
+                    .median()
+                    .flatMap(
+                        from ->
+                            r.closes()
+                                .median()
+                                .map(to -> units.say(from) + " to " + units.say(to))))
+        .orElse(null);
+  }
+
+  /** Blocks of the coming days for the machine that ends it, where hours decide. */
+  private static List<Map<String, Object>> hours(FieldSeasons season, FarmDay day, Route route) {
+    MachineKind kind = route.killers().isEmpty() ? null : route.killers().get(0);
+    return WorkHours.blocks(season, day, kind).stream()
+        .limit(HOURS_SHOWN)
+        .map(
+            b ->
+                Map.<String, Object>of(
+                    "when",
+                    day.units().say(b.start().toLocalDate())
+                        + ", "
+                        + b.start().getHour()
+                        + " to "
+                        + b.end().getHour()
+                        + " h",
+                    "chance",
+                    Math.round(b.chance().percent())))
+        .toList();
+  }
+}
