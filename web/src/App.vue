@@ -40,8 +40,15 @@ const pages = [
     ],
   },
   { to: '/dispatch', words: 'Dispatch' },
-  { to: '/ending', words: 'Ending' },
-  { to: '/scout', words: 'Scout', parts: [{ to: '/right', words: 'How right were we' }] },
+  { to: '/ending', words: 'Ending', parts: [{ to: '/ending/hours', words: 'Hours' }] },
+  {
+    to: '/scout',
+    words: 'Scout',
+    parts: [
+      { to: '/scout/practice', words: 'Practice' },
+      { to: '/right', words: 'How right were we' },
+    ],
+  },
   { to: '/logbook', words: 'Logbook' },
   { to: '/farm', words: 'Farm', parts: [{ to: '/catalogue', words: 'Catalogue' }] },
 ]

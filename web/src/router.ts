@@ -28,6 +28,24 @@ export const router = createRouter({
       meta: { title: 'Ending', guide: 'ending' },
     },
     {
+      path: '/scout/practice',
+      name: 'practice',
+      component: () => import('./features/practice/PracticeView.vue'),
+      meta: { title: 'Practice', guide: 'scout' },
+    },
+    {
+      path: '/ending/hours',
+      name: 'hours',
+      component: () => import('./features/ending/HoursView.vue'),
+      meta: { title: 'Hours', guide: 'ending' },
+    },
+    {
+      path: '/ending/plan/:fieldId',
+      name: 'end-plan',
+      component: () => import('./features/ending/EndPlanView.vue'),
+      meta: { title: 'Plan of an end', guide: 'ending' },
+    },
+    {
       path: '/ending/spray/:fieldId',
       name: 'spray',
       component: () => import('./features/ending/SprayView.vue'),

@@ -10,6 +10,7 @@ import { api, got, type Schemas } from './client'
  */
 
 type At<T> = MaybeRefOrGetter<T>
+type Way = Schemas['RouteAnswer']['route']
 
 export function useRefresh() {
   const cache = useQueryClient()
@@ -351,6 +352,49 @@ export const useWays = (id: At<string>, zone: At<string | undefined>) =>
         }),
       ),
   })
+
+export const useHours = (work: At<Schemas['HoursView']['work']>, kind: At<Schemas['HoursView']['kind']>) =>
+  useQuery({
+    meta: { says: 'Working out the hours' },
+    queryKey: ['ending', 'hours', work, kind],
+    queryFn: () =>
+      got(api.GET('/api/ending/hours', { params: { query: { work: toValue(work), kind: toValue(kind) } } })),
+    placeholderData: keepPreviousData,
+  })
+
+export const useEndPlan = (id: At<string>, zone: At<string | undefined>, route: At<Way | undefined>) =>
+  useQuery({
+    meta: { says: 'Putting the plan together' },
+    queryKey: ['ending', 'plan', id, zone, route],
+    queryFn: () =>
+      got(
+        api.GET('/api/ending/{fieldId}/plan', {
+          params: { path: { fieldId: toValue(id) }, query: { zone: toValue(zone), route: toValue(route) } },
+        }),
+      ),
+    placeholderData: keepPreviousData,
+  })
+
+export const usePractice = () => useQuery({ queryKey: ['practice'], queryFn: () => got(api.GET('/api/practice')) })
+
+export const useScene = (exercise: At<Schemas['SceneView']['exercise']>, seed: At<number>) =>
+  useQuery({
+    queryKey: ['practice', 'scene', exercise, seed],
+    queryFn: () =>
+      got(
+        api.GET('/api/practice/{exercise}/{seed}', {
+          params: { path: { exercise: toValue(exercise), seed: toValue(seed) } },
+        }),
+      ),
+  })
+
+/** What the farm's own kill ratings say of the figures. */
+export const useLearnt = () =>
+  useQuery({ queryKey: ['ending', 'learnt'], queryFn: () => got(api.GET('/api/ending/learnt')) })
+
+/** The longest wait before a crop that a label of the farm's asks for. */
+export const usePlantBack = () =>
+  useQuery({ queryKey: ['sprays', 'plant-back'], queryFn: () => got(api.GET('/api/sprays/plant-back')) })
 
 /** Days that insurers and programmes set for the end of covers. */
 export const useKillDates = () =>

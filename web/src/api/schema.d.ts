@@ -1636,6 +1636,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["practice"];
+        put?: never;
+        post: operations["judge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/counts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["counts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/{exercise}/{seed}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["scene"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/right": {
         parameters: {
             query?: never;
@@ -2374,6 +2422,9 @@ export interface components {
             /** Format: double */
             sd: number;
         };
+        CountsForm: {
+            moved: boolean;
+        };
         CoverAnswer: {
             /** Format: int32 */
             bags: number;
@@ -2588,6 +2639,18 @@ export interface components {
             name: string;
             shape: string;
         };
+        Drawn: {
+            /** Format: double */
+            ripe: number;
+            /** Format: double */
+            size: number;
+            /** Format: double */
+            turn: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         EffectsView: {
             /** Format: int32 */
             availableLbAc: number;
@@ -2706,6 +2769,8 @@ export interface components {
         EntryDetails: {
             dryGrams?: number[];
             /** Format: double */
+            eye?: number;
+            /** Format: double */
             frameSquareFeet?: number;
             look?: components["schemas"]["Look"];
             operation?: string;
@@ -2775,6 +2840,25 @@ export interface components {
             yieldUnit?: "NONE" | "ACRE" | "POUND" | "POUND_PER_ACRE" | "POUND_PER_MINUTE" | "FOOT" | "INCH" | "INCH_OF_RAIN" | "MILE" | "SQUARE_FOOT" | "CUBIC_FOOT" | "GALLON" | "GALLON_PER_ACRE" | "BUSHEL" | "BUSHEL_PER_ACRE" | "CORN_BUSHEL_PER_ACRE" | "WHEAT_BUSHEL_PER_ACRE" | "OAT_BUSHEL_PER_ACRE" | "TON_PER_ACRE" | "MILE_PER_HOUR" | "FOOT_PER_SECOND" | "ACRE_PER_HOUR" | "SECOND_PER_ACRE" | "SEED_PER_POUND" | "SEED_PER_SQUARE_FOOT" | "PLANT_PER_SQUARE_FOOT" | "POUND_PER_CUBIC_FOOT" | "PER_ACRE" | "PER_SQUARE_FOOT" | "DOLLAR" | "DOLLAR_PER_ACRE" | "DOLLAR_PER_POUND" | "DOLLAR_PER_HOUR" | "DOLLAR_PER_DAY" | "DOLLAR_PER_YEAR" | "FAHRENHEIT" | "FAHRENHEIT_STEP" | "FAHRENHEIT_DAY" | "SUNSHINE" | "GRAM" | "SHARE" | "TIMES_DRILLED" | "PERCENT" | "DEGREE" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "WEEK";
             zone?: string;
         };
+        EyeView: {
+            /** Format: double */
+            bias: number;
+            /** @enum {string} */
+            exercise: "HEADS" | "STEMS" | "STAND" | "QUADRAT" | "MAT" | "SKY";
+            /** Format: int32 */
+            judged: number;
+            last: number[];
+            /** Format: int32 */
+            level: number;
+            /** Format: int32 */
+            most: number;
+            question: string;
+            /** Format: double */
+            scatter: number;
+            sure: boolean;
+            unit: string;
+            words: string;
+        };
         FeelView: {
             /** @enum {string} */
             feel: "CRUMBLES" | "BREAKS" | "DENTS" | "RIBBONS";
@@ -2819,6 +2903,7 @@ export interface components {
             chance: number;
             /** Format: date-time */
             end: string;
+            ripe: boolean;
             /** Format: date-time */
             start: string;
         };
@@ -3110,6 +3195,18 @@ export interface components {
         Join: {
             /** Format: uuid */
             other: string;
+        };
+        JudgedForm: {
+            /** @enum {string} */
+            exercise: "HEADS" | "STEMS" | "STAND" | "QUADRAT" | "MAT" | "SKY";
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            level: number;
+            /** Format: int32 */
+            said: number;
+            /** Format: int64 */
+            seed: number;
         };
         Keep: {
             cover: components["schemas"]["CoverDetails"];
@@ -4020,6 +4117,10 @@ export interface components {
             day: string;
             fields: components["schemas"]["RouteOf"][];
         };
+        PracticeView: {
+            eyes: components["schemas"]["EyeView"][];
+            movesCounts: boolean;
+        };
         Preview: {
             /** Format: double */
             acres: number;
@@ -4323,6 +4424,15 @@ export interface components {
             code: string;
             teaches: string;
             words: string;
+        };
+        SceneView: {
+            /** @enum {string} */
+            exercise: "HEADS" | "STEMS" | "STAND" | "QUADRAT" | "MAT" | "SKY";
+            /** Format: int32 */
+            level: number;
+            marks: components["schemas"]["Drawn"][];
+            /** Format: int64 */
+            seed: number;
         };
         ScoutField: {
             /** Format: double */
@@ -4803,6 +4913,14 @@ export interface components {
             /** Format: uuid */
             fieldId: string;
             says: string;
+        };
+        TruthView: {
+            moved?: string;
+            practice: components["schemas"]["PracticeView"];
+            /** Format: int32 */
+            said: number;
+            /** Format: int32 */
+            truth: number;
         };
         Try: {
             candidate: components["schemas"]["CoverDetails"];
@@ -8115,6 +8233,97 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LeftView"][];
+                };
+            };
+        };
+    };
+    practice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeView"];
+                };
+            };
+        };
+    };
+    judge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JudgedForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TruthView"];
+                };
+            };
+        };
+    };
+    counts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CountsForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeView"];
+                };
+            };
+        };
+    };
+    scene: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: "HEADS" | "STEMS" | "STAND" | "QUADRAT" | "MAT" | "SKY";
+                seed: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SceneView"];
                 };
             };
         };

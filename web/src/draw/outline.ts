@@ -3,8 +3,8 @@ interface Shape {
   coordinates: unknown
 }
 
-/** A boundary (GeoJSON) as an SVG path fitted into a box, north up, for a small drawing of a field. */
-export function outlinePath(boundary: string, size: number): string {
+/** A boundary (GeoJSON) fitted into a box, north up: its path, and where a place of the field is drawn. */
+export function project(boundary: string, size: number) {
   const shape = JSON.parse(boundary) as Shape
   const rings = (shape.type === 'Polygon' ? [shape.coordinates] : shape.coordinates) as [number, number][][][]
   const points = rings.flat(2)
@@ -16,10 +16,16 @@ export function outlinePath(boundary: string, size: number): string {
   const scale = (size - 4) / Math.max((east - west) * squeeze, north - south, 1e-9)
   const left = (size - (east - west) * squeeze * scale) / 2
   const top = (size - (north - south) * scale) / 2
-  const at = (p: [number, number]) =>
-    `${(left + (p[0] - west) * squeeze * scale).toFixed(1)},${(top + (north - p[1]) * scale).toFixed(1)}`
-  return rings
+  const at = (longitude: number, latitude: number): [string, string] => [
+    (left + (longitude - west) * squeeze * scale).toFixed(1),
+    (top + (north - latitude) * scale).toFixed(1),
+  ]
+  const path = rings
     .flat(1)
-    .map((ring) => `M${ring.map(at).join(' L')} Z`)
+    .map((ring) => `M${ring.map((p) => at(p[0], p[1]).join(',')).join(' L')} Z`)
     .join(' ')
+  return { path, at }
 }
+
+/** A boundary as an SVG path for a small drawing of a field. */
+export const outlinePath = (boundary: string, size: number): string => project(boundary, size).path

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, got, type Schemas } from '../../api/client'
-import { useEnding, useRefresh } from '../../api/resources'
+import { useEnding, usePlantBack, useRefresh } from '../../api/resources'
 import { timescale } from '../../draw/timescale'
 import { dayNumber, isoDay, long, range, short } from '../../format/dates'
 import { matter, rateUnit } from '../../format/units'
@@ -10,6 +10,7 @@ import { useAct } from '../../parts/act'
 import { planner } from '../../session'
 import DayField from '../../parts/DayField.vue'
 import TimeAxis from '../season/TimeAxis.vue'
+import LearntCard from './LearntCard.vue'
 import StemMark from './StemMark.vue'
 import TradeOff from './TradeOff.vue'
 import WayStrips from './WayStrips.vue'
@@ -18,6 +19,7 @@ import WayTable from './WayTable.vue'
 /** Every living cover and its ways of ending, what closes first on top. */
 type Row = Schemas['EndingRow']
 const { data: sheet, error } = useEnding()
+const { data: plantBack } = usePlantBack()
 const refresh = useRefresh()
 const { problem, busy, act } = useAct()
 const keyOf = (r: Row) => r.fieldId + (r.zoneId ?? '')
@@ -82,6 +84,13 @@ async function plantOn(on: string, rows: Row[]) {
     await refresh.all()
   }
 }
+/** Ways whose plan has a name of its own. */
+const PLANS: Partial<Record<Row['route'], string>> = {
+  ROLL: 'Roll plan and work order',
+  ROLL_AFTER: 'Roll plan and work order',
+  ROLL_AND_SPRAY: 'Roll plan and work order',
+  PLANT_GREEN: 'Planting green: checklist and work order',
+}
 /** Width of the words before the strips. */
 const BRIEFS = 76
 const broken = (r: Row) => r.limits.filter((l) => l.says)
@@ -126,7 +135,14 @@ const many = computed(() => (sheet.value?.rows ?? []).filter((r) => picked.value
           <v-btn :disabled="!planting || busy" variant="outlined" @click="plantOn(planting, many)">Set the day</v-btn>
         </template>
       </div>
+      <LearntCard />
       <p v-for="t in told" :key="t.field" class="trouble" role="alert">{{ t.field }}: {{ t.refused }}</p>
+      <p v-if="plantBack?.length" class="quiet small">
+        By your labels, from spraying to planting:
+        <template v-for="(p, i) in plantBack" :key="p.product + p.corn"
+          >{{ i ? '; ' : '' }}{{ p.corn ? 'corn' : 'soybeans' }} {{ p.days }} days ({{ p.product }})</template
+        >.
+      </p>
       <div v-if="sheet.rows.length" class="sheet" role="table" aria-label="Covers to end">
         <div class="row top" role="row">
           <span role="columnheader"><span class="sr">Pick</span></span>
@@ -226,7 +242,16 @@ const many = computed(() => (sheet.value?.rows ?? []).filter((r) => picked.value
               <router-link :to="{ name: 'growth', params: { fieldId: r.fieldId }, query: { zone: r.zoneId } }"
                 >How it grows and what it leaves</router-link
               >
-              <router-link to="/weather">Hours to roll and to spray</router-link>
+              <router-link
+                :to="{
+                  name: 'hours',
+                  query: { field: r.fieldId, work: chosen(r)?.route === 'ROLL' ? 'ROLL' : 'SPRAY' },
+                }"
+                >Hours to roll and to spray</router-link
+              >
+              <router-link :to="{ name: 'end-plan', params: { fieldId: r.fieldId }, query: { zone: r.zoneId } }">{{
+                PLANS[r.route] ?? 'Plan and work order'
+              }}</router-link>
             </p>
             <TradeOff :field-id="r.fieldId" :zone="r.zoneId" />
             <div v-if="planner" class="plants">

@@ -89,7 +89,8 @@ class CoreRulesTest {
         .layer("work and scouting")
         .definedBy("..core.chain..", "..core.work..", "..core.scouting..")
         .layer("sowing and ending")
-        .definedBy("..core.seeding..", "..core.loads..", "..core.termination..")
+        .definedBy(
+            "..core.seeding..", "..core.loads..", "..core.termination..", "..core.practice..")
         .layer("advice")
         .definedBy("..core.advice..")
         .layer("season")

@@ -11,7 +11,7 @@ create table kill_date (
   id uuid primary key,
   farm_id uuid not null references farm,
   name text not null,
-  kind text not null check (kind in ('dead_by', 'alive_until')),
+  kind text not null check (kind in ('DEAD_BY', 'ALIVE_UNTIL')),
   month integer not null check (month between 1 and 12),
   day integer not null check (day between 1 and 31),
   every_field boolean not null,

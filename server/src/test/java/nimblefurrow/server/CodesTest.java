@@ -8,12 +8,14 @@ import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.land.MarkKind;
+import nimblefurrow.core.practice.Exercise;
 import nimblefurrow.core.quantity.Coded;
 import nimblefurrow.core.scouting.Pest;
 import nimblefurrow.core.scouting.SoilFeel;
 import nimblefurrow.core.season.Clearing;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.termination.KillDate;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.spray.Label;
 import nimblefurrow.core.weather.SoilTexture;
@@ -29,8 +31,8 @@ class CodesTest {
   void everyConstantIsKeptUnderTheNameItHadInTheFirstRows() {
     kept(
         Route.class,
-        "EARLY_SPRAY PLANT_GREEN ROLL WINTER_KILL ROLL_AND_SPRAY TILLAGE MOWING"
-            + " GRAZING HAY STRIPS");
+        "EARLY_SPRAY PLANT_GREEN ROLL ROLL_AFTER ROLL_AND_SPRAY WINTER_KILL TILLAGE"
+            + " MOWING BETWEEN_ROWS GRAZING HAY STRIPS");
     kept(
         Goal.class,
         "HOLD_SOIL KEEP_NITROGEN FIX_NITROGEN LOOSEN SMOTHER_WEEDS STOP_CRUSTING"
@@ -52,6 +54,8 @@ class CodesTest {
         "DISCED SEEDED SLURRY_SPREAD CUT ENDED HARVESTED CROP_STAGE STEM_COUNT"
             + " BIOMASS STAND_COUNT WINTERED HEIGHT GROUND_COVER CANOPY_LIGHT SOIL_FEEL RUTS WEEDS"
             + " PESTS KILL_RATING NITROGEN");
+    kept(KillDate.Kind.class, "DEAD_BY ALIVE_UNTIL");
+    kept(Exercise.class, "HEADS STEMS STAND QUADRAT MAT SKY");
     kept(Pest.class, "ARMYWORM SLUGS VOLES");
     kept(Label.Kind.class, "SYSTEMIC CONTACT GROWTH_REGULATOR RESIDUAL");
     kept(SoilFeel.class, "CRUMBLES BREAKS DENTS RIBBONS");
@@ -59,7 +63,7 @@ class CodesTest {
         MachineKind.class,
         "DRILL PRECISION_PLANTER BROADCAST_TILLAGE DISC_PASSES BROADCAST SLURRY"
             + " COMBINE_SEEDER HARVEST_SPREADER INTERSEEDER ROW_AIR_SEEDER AIRPLANE HELICOPTER DRONE"
-            + " HIGH_CLEARANCE FROST_SEEDING ROLLER SPRAYER PLANTER");
+            + " HIGH_CLEARANCE FROST_SEEDING ROLLER SPRAYER PLANTER TILLAGE MOWER");
     kept(SoilTexture.class, "SAND LOAM SILT_LOAM CLAY");
     kept(
         MarkKind.class,

@@ -16,6 +16,9 @@ import tools.jackson.databind.JsonNode;
 /** What one farm has, no other farm can see or touch: tried with real ids on every endpoint. */
 @ExtendWith(RunningServer.class)
 class FarmWallsTest {
+  private static final Map<String, Object> KILL_DATE =
+      Map.of("name", "insurance", "kind", "DEAD_BY", "on", "2027-06-10", "fieldIds", List.of());
+
   private static Caller ours;
   private static Caller theirs;
   private static Map<String, String> ids;
@@ -76,6 +79,9 @@ class FarmWallsTest {
     assertThat(theirs.bytes("/api/log/photos/" + ids.get("photo"))).isNotEmpty();
     ids.put("product", PRODUCT.get("id").toString());
     assertThat(theirs.post("/api/sprays/products", PRODUCT).status()).isEqualTo(200);
+    ids.put("killDate", UUID.randomUUID().toString());
+    assertThat(theirs.put("/api/kill-dates/" + ids.get("killDate"), KILL_DATE).status())
+        .isEqualTo(200);
     ids.put("gauge", UUID.randomUUID().toString());
     theirs.post(
         "/api/gauges",
@@ -178,6 +184,17 @@ class FarmWallsTest {
     tried.add(new Tried("PUT", "/api/sprays/products/" + spray, PRODUCT));
     tried.add(new Tried("DELETE", "/api/sprays/products/" + spray, null));
     tried.add(new Tried("GET", "/api/ending/" + field + "/worth", null));
+    tried.add(new Tried("GET", "/api/ending/" + field + "/ways", null));
+    tried.add(new Tried("GET", "/api/ending/" + field + "/plan", null));
+    tried.add(new Tried("GET", "/api/work-orders/endings/" + field, null));
+    tried.add(
+        new Tried(
+            "PUT",
+            "/api/ending/planting",
+            Map.of("day", "2027-05-20", "fields", List.of(Map.of("fieldId", field)))));
+    String killDate = "/api/kill-dates/" + ids.get("killDate");
+    tried.add(new Tried("PUT", killDate, KILL_DATE));
+    tried.add(new Tried("DELETE", killDate, null));
     tried.add(
         new Tried(
             "PUT",
@@ -438,6 +455,7 @@ class FarmWallsTest {
                         method -> {
                           if (path.getKey().contains("{")
                               && !path.getKey().contains("{species}")
+                              && !path.getKey().contains("{exercise}")
                               && !path.getKey().contains("{way}")) {
                             described.add(
                                 method.toUpperCase()

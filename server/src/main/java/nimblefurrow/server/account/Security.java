@@ -47,7 +47,8 @@ class Security {
                         "/api/advice/**",
                         "/api/loads/**",
                         "/api/calibrations/**",
-                        "/api/flight/runs/**")
+                        "/api/flight/runs/**",
+                        "/api/practice/**")
                     .hasAnyRole("PLANNER", "OPERATOR")
                     .requestMatchers("/api/**")
                     .hasRole("PLANNER")

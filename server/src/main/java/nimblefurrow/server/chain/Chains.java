@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.cashcrop.CropKind;
@@ -91,6 +92,21 @@ public class Chains {
     link.starts = planted;
     link.crop = StoredCrop.of(crop);
     return view(links.saveAndFlush(link));
+  }
+
+  /**
+   * Plants a crop on another day, or says why not and leaves all as it was.
+   *
+   * @return what speaks against it; empty where it is done
+   */
+  @Transactional
+  public Optional<RuntimeException> replant(UUID farmId, Link crop, LocalDate planted) {
+    try {
+      changeCrop(farmId, crop.id(), planted, crop.crop(), crop.version());
+      return Optional.empty();
+    } catch (OutOfRange | Conflict refused) {
+      return Optional.of(refused);
+    }
   }
 
   private void refuseImpossible(UUID farmId, LocalDate planted, CropDetails crop) {

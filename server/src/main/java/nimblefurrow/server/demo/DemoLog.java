@@ -243,6 +243,7 @@ class DemoLog {
         null,
         yieldPerAcre,
         null,
+        null,
         new EntryDetails.DayWeather(w.maxF(), w.minF(), w.rainIn(), w.windMph()));
   }
 

@@ -83,6 +83,15 @@ public class KillDates {
     if (!own.containsAll(wanted)) {
       throw new NotOnThisFarm("field");
     }
+    boolean anothers =
+        database
+            .sql("select exists (select 1 from kill_date where id = ? and farm_id <> ?)")
+            .params(id, farm)
+            .query(Boolean.class)
+            .single();
+    if (anothers) {
+      throw new NotOnThisFarm("day");
+    }
     if (set(farm).all().size() >= MOST) {
       throw new OutOfRange("days", "a farm keeps %d such days at most".formatted(MOST));
     }
@@ -94,7 +103,7 @@ public class KillDates {
                       + " where id = ? and farm_id = ?")
               .params(
                   date.name(),
-                  date.kind().code(),
+                  Codes.kept(date.kind()),
                   date.day().getMonthValue(),
                   date.day().getDayOfMonth(),
                   wanted.isEmpty(),
@@ -110,7 +119,7 @@ public class KillDates {
                 id,
                 farm,
                 date.name(),
-                date.kind().code(),
+                Codes.kept(date.kind()),
                 date.day().getMonthValue(),
                 date.day().getDayOfMonth(),
                 wanted.isEmpty())

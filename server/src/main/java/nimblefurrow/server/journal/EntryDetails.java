@@ -8,6 +8,8 @@ import nimblefurrow.server.platform.Maybe;
 /**
  * The figures of an entry, as far as its kind has them; grams are of dry matter by frame.
  *
+ * @param eye share by which the writer usually sees too many stems past, where the writer wants it
+ *     taken off
  * @param operation the code of the job that it settled; older entries do not say
  */
 public record EntryDetails(
@@ -22,6 +24,7 @@ public record EntryDetails(
     @Maybe List<Double> dryGrams,
     @Maybe Double yieldPerAcre,
     @Maybe Look look,
+    @Maybe Double eye,
     @Maybe DayWeather weather) {
 
   /** The weather of the day as known when it was written down. */
@@ -40,10 +43,12 @@ public record EntryDetails(
         dryGrams,
         yieldPerAcre,
         look,
+        eye,
         weather);
   }
 
   public static EntryDetails none() {
-    return new EntryDetails(null, null, null, null, null, null, null, null, null, null, null, null);
+    return new EntryDetails(
+        null, null, null, null, null, null, null, null, null, null, null, null, null);
   }
 }

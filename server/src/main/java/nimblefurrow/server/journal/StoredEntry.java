@@ -26,6 +26,7 @@ record StoredEntry(
     List<Double> dryGrams,
     Double yieldPerAcre,
     StoredLook look,
+    Double eye,
     Weather weather) {
   record Weather(double maxF, double minF, double rainIn, double windMph) {}
 
@@ -44,6 +45,7 @@ record StoredEntry(
         e.dryGrams(),
         e.yieldPerAcre(),
         StoredLook.of(e.look()),
+        e.eye(),
         w == null ? null : new Weather(w.maxF(), w.minF(), w.rainIn(), w.windMph()));
   }
 
@@ -60,6 +62,7 @@ record StoredEntry(
         dryGrams,
         yieldPerAcre,
         look == null ? null : look.look(),
+        eye,
         weather == null
             ? null
             : new EntryDetails.DayWeather(

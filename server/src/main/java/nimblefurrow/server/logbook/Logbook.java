@@ -25,6 +25,7 @@ import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.FarmUser;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.practice.Eyes;
 import nimblefurrow.server.season.FarmDay;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.OneField;
@@ -101,6 +102,7 @@ public class Logbook {
   /** What was kept, with what it changed and what it means. */
   public record Saved(Entry entry, List<Change> changes, @Maybe String verdict) {}
 
+  private final Eyes eyes;
   private final Journal journal;
   private final Seasons seasons;
   private final EntryRules rules;
@@ -110,6 +112,7 @@ public class Logbook {
   private final AppliedLogs applied;
 
   Logbook(
+      Eyes eyes,
       Journal journal,
       Seasons seasons,
       EntryRules rules,
@@ -117,6 +120,7 @@ public class Logbook {
       Fields fields,
       JobsOfEntries jobs,
       AppliedLogs applied) {
+    this.eyes = eyes;
     this.applied = applied;
     this.fields = fields;
     this.jobs = jobs;
@@ -175,6 +179,7 @@ public class Logbook {
                 form.dryGrams(),
                 form.yieldPerAcre(),
                 form.look(),
+                form.kind() == EntryKind.STEM_COUNT ? eyes.taken(by, before.day()) : null,
                 null)
             .with(weather(before.day(), form.on()));
     Entry entry =

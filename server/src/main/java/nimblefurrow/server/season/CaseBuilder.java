@@ -9,6 +9,7 @@ import java.util.Optional;
 import nimblefurrow.core.cashcrop.Observation;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.StandConditions;
+import nimblefurrow.core.practice.Eye;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.scouting.Quadrats;
 import nimblefurrow.core.scouting.RutDepth;
@@ -105,7 +106,9 @@ final class CaseBuilder {
         case STEM_COUNT ->
             stems.add(
                 new Sightings.Stems(
-                    entry.on(), d.species(), new StemCount(d.spots(), d.stems(), d.past())));
+                    entry.on(),
+                    d.species(),
+                    new StemCount(d.spots(), d.stems(), Eye.taken(d.past(), d.stems(), d.eye()))));
         case BIOMASS ->
             weights.add(
                 new MatSight.Clipped(entry.on(), new Quadrats(d.frameSquareFeet(), d.dryGrams())));

@@ -65,15 +65,25 @@ class HoursController {
   /** What a mark in the hours stands for. */
   record LimitWords(String limit, String words) {}
 
-  /** A block of hours; its chance in %. */
+  /**
+   * A block of hours; its chance in %.
+   *
+   * @param ripe whether the cover is ready for it by then, as far as it is to end so
+   */
   record FieldBlock(
-      LocalDateTime start, LocalDateTime end, int chance, double acres, boolean best) {
-    static FieldBlock of(WorkBlock b, boolean best) {
+      LocalDateTime start,
+      LocalDateTime end,
+      int chance,
+      double acres,
+      boolean ripe,
+      boolean best) {
+    static FieldBlock of(WorkBlock b, boolean ripe, boolean best) {
       return new FieldBlock(
           b.block().start(),
           b.block().end(),
           (int) Math.round(b.block().chance().percent()),
           Math.round(10 * b.acres().acres()) / 10.0,
+          ripe,
           best);
     }
   }
@@ -203,17 +213,29 @@ class HoursController {
             HourBlock.of(hours.get(ground), h -> good(h, work), day.figures()),
             rate,
             f.now().field().facts().area());
-    Optional<WorkBlock> best = WorkBlock.best(blocks);
+    boolean chosen = f.now().field().cover().orElseThrow().route().needs().contains(work.machine);
+    Optional<LocalDate> opens = f.now().route().flatMap(r -> r.opens().median());
+    List<WorkBlock> ripe =
+        blocks.stream()
+            .filter(b -> !chosen || opens.filter(from -> from.isAfter(day(b))).isEmpty())
+            .toList();
+    Optional<WorkBlock> best = WorkBlock.best(ripe);
     return new FieldHours(
         f.field().id(),
         f.zone().orElse(null),
         f.field().name(),
         f.field().acres(),
         f.field().organic(),
-        f.now().field().cover().orElseThrow().route().needs().contains(work.machine),
-        f.now().route().flatMap(r -> r.opens().median()).orElse(null),
+        chosen,
+        opens.orElse(null),
         ground,
-        blocks.stream().map(b -> FieldBlock.of(b, best.filter(b::equals).isPresent())).toList());
+        blocks.stream()
+            .map(b -> FieldBlock.of(b, ripe.contains(b), best.filter(b::equals).isPresent()))
+            .toList());
+  }
+
+  private static LocalDate day(WorkBlock block) {
+    return block.block().start().toLocalDate();
   }
 
   private static Share good(HourOutlook hour, HourWork work) {

@@ -14,7 +14,6 @@ import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.server.chain.Chains;
 import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.field.Fields;
-import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.CurrentFarm;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -69,14 +68,9 @@ class PlantingController {
     if (crop.isEmpty()) {
       return "no crop is entered after this cover: enter it under Fields, Crops";
     }
-    try {
-      Link next = crop.get();
-      chains.changeCrop(farm, next.id(), day, next.crop(), next.version());
-      return null;
-    } catch (OutOfRange refused) {
-      return refused.in(units);
-    } catch (Conflict refused) {
-      return refused.getMessage();
-    }
+    return chains
+        .replant(farm, crop.get(), day)
+        .map(refused -> refused instanceof OutOfRange far ? far.in(units) : refused.getMessage())
+        .orElse(null);
   }
 }

@@ -84,7 +84,7 @@ public final class RollPlan {
       lines.add(
           PlanLine.of(
               "order",
-              "roll on {} before planting on {}; with a front roller in one pass",
+              "ready {}, planting is meant for {}: roll first, or both in one pass with a front roller",
               at.ended(),
               planned));
     } else if (at.ended().isBefore(first)) {
@@ -251,11 +251,11 @@ public final class RollPlan {
     lines.add(
         PlanLine.of(
             "what takes from it",
-            "wet leaves × {}, damp air × {}, overcast × {}, soft soil × {}: pick the hour",
-            figures.of(WET),
-            figures.of(HUMID),
-            figures.of(OVERCAST),
-            figures.of(SOFT)));
+            "wet leaves leave {} of it, damp air {}, overcast {}, soft soil {}: pick the hour",
+            Share.of(figures.of(WET)),
+            Share.of(figures.of(HUMID)),
+            Share.of(figures.of(OVERCAST)),
+            Share.of(figures.of(SOFT))));
   }
 
   private static double held(double kill) {

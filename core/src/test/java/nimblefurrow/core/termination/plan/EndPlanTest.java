@@ -64,7 +64,7 @@ class EndPlanTest {
 
   @ParameterizedTest
   @CsvSource({
-    "2027-05-10,false,before planting on 12 May",
+    "2027-05-10,false,planting is meant for 12 May",
     "2027-05-15,true,plant that day",
     "2027-05-22,false,over the crop on 22 May",
     "2027-06-05,true,too tall for the roller"
@@ -97,7 +97,7 @@ class EndPlanTest {
         .matches("cereal rye on a good day: \\d+ % to .*");
     assertThat(said(plan, "its factors").get(0)).contains("by the stage of its stems");
     assertThat(said(plan, "second pass").get(0)).startsWith("5 to 7 days later");
-    assertThat(said(plan, "what takes from it").get(0)).contains("wet leaves × 0.9");
+    assertThat(said(plan, "what takes from it").get(0)).contains("wet leaves leave 85 % of it");
     List<PlanLine> early =
         RollPlan.of(at("cereal-rye", CropKind.SOYBEANS, LocalDate.of(2027, 4, 2)));
     assertThat(said(early, "height").get(0)).contains("under 1");
