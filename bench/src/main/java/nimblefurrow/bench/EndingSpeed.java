@@ -2,6 +2,7 @@ package nimblefurrow.bench;
 
 import java.io.PrintStream;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import nimblefurrow.core.cashcrop.CropKind;
@@ -17,6 +18,8 @@ import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteDays;
 import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.termination.hours.HourBlock;
+import nimblefurrow.core.termination.hours.HourOutlook;
 import nimblefurrow.core.termination.route.RouteRules;
 import nimblefurrow.core.termination.worth.TradeOff;
 import nimblefurrow.core.termination.worth.TradeOffs;
@@ -33,6 +36,7 @@ final class EndingSpeed {
   private static final int FIELDS = 600;
   private static final int ROUNDS = 5;
   private static final int DAYS = 84;
+  private static final int HOURS_DAYS = 10;
   private static final LocalDate TODAY = LocalDate.of(2027, 4, 12);
   private static final LocalDate SOWN = LocalDate.of(2026, 9, 10);
 
@@ -66,25 +70,40 @@ final class EndingSpeed {
     NextCrop next = new NextCrop(CropKind.SOYBEANS, LocalDate.of(2027, 5, 10));
     for (int round = 1; round <= ROUNDS; round++) {
       long start = System.nanoTime();
-      double sum = 0;
-      for (MatForecast mat : mats) {
-        RouteRules rules = new RouteRules(mat, next, false, HouseRules.usual(figures));
-        Footing ground = new Footing(SoilTexture.SILT_LOAM, false, true);
-        for (Route route : Route.values()) {
-          RouteOutlook outlookOf = rules.route(route);
-          sum +=
-              outlookOf.impossible().isPresent()
-                  ? 0
-                  : RouteDays.chances(outlookOf, ground, fit, TODAY, DAYS).get(30);
-        }
-      }
+      double sum =
+          Arrays.stream(mats)
+              .parallel()
+              .mapToDouble(mat -> sheetRow(mat, next, figures, fit))
+              .sum();
       out.printf(
           Locale.ROOT,
-          "  every way of ending of %d fields × 28 years, strips of %d days: %.2f s (%.2f)%n",
+          "  every way of ending of %d fields × %d years, strips of %d days: %.2f s (%.2f)%n",
           FIELDS,
+          outlook.traces().size(),
           DAYS,
           (System.nanoTime() - start) / 1e9,
           sum / FIELDS);
+    }
+    for (int round = 1; round <= ROUNDS; round++) {
+      long start = System.nanoTime();
+      int blocks =
+          Arrays.stream(SoilTexture.values())
+              .parallel()
+              .mapToInt(
+                  soil ->
+                      HourBlock.of(
+                              HourOutlook.of(
+                                  outlook, fit, new Footing(soil, false, true), TODAY, HOURS_DAYS),
+                              HourOutlook::crimp,
+                              figures)
+                          .size())
+              .sum();
+      out.printf(
+          Locale.ROOT,
+          "  ten days of hours on %d grounds, as 60 fields share them: %.0f ms (%d)%n",
+          SoilTexture.values().length,
+          (System.nanoTime() - start) / 1e6,
+          blocks);
     }
     WorthCase at =
         WorthCase.of(next.kind(), next.planned(), false, WeedLoad.USUAL, 1, 1, site, figures);
@@ -104,5 +123,20 @@ final class EndingSpeed {
           (System.nanoTime() - start) / 1e6,
           off.best().map(b -> b.way().words()).orElse("-"));
     }
+  }
+
+  /** A row of the sheet as the server makes it, its strips drawn. */
+  private static double sheetRow(MatForecast mat, NextCrop next, Figures figures, FitDays fit) {
+    RouteRules rules = new RouteRules(mat, next, false, HouseRules.usual(figures));
+    Footing ground = new Footing(SoilTexture.SILT_LOAM, false, true);
+    double sum = 0;
+    for (Route route : Route.values()) {
+      RouteOutlook told = rules.route(route);
+      sum +=
+          told.impossible().isPresent()
+              ? 0
+              : RouteDays.chances(told, ground, fit, TODAY, DAYS).get(30);
+    }
+    return sum;
   }
 }

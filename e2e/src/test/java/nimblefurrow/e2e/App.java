@@ -13,6 +13,7 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.UUID;
 import nimblefurrow.server.FurrowServer;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -110,5 +111,43 @@ final class App {
         .waitFor(
             new com.microsoft.playwright.Locator.WaitForOptions()
                 .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
+  }
+
+  /** Starts a farm of one's own, fills it with the sample and sets its day, as its planner. */
+  static void sample(Page page, String day) {
+    page.navigate(address() + "/sign-in");
+    press(page, "Start a new farm");
+    page.getByLabel("Farm name").fill("Spring Farm");
+    page.getByLabel("Latitude").fill("40.03");
+    page.getByLabel("Longitude").fill("-97.3");
+    page.getByLabel("Your name").fill("Ada Marsh");
+    page.getByLabel("E-mail").fill(UUID.randomUUID() + "@farm.example");
+    page.getByLabel("Password").fill("a long enough one");
+    press(page, "Start the farm");
+    page.waitForURL("**/farm");
+    send(page, "POST", "/api/sample", "{}");
+    on(page, day);
+  }
+
+  /** Sets the day of a sample farm. */
+  static void on(Page page, String day) {
+    send(page, "PUT", "/api/farm/day", "{\"day\":\"" + day + "\"}");
+  }
+
+  private static void send(Page page, String method, String path, String body) {
+    page.evaluate(
+        """
+        async ([method, path, body]) => {
+          const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]*)/)[1])
+          const answer = await fetch(path, { method, body,
+            headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token } })
+          if (!answer.ok) throw new Error(path + ': ' + (await answer.text()))
+        }""",
+        List.of(method, path, body));
+  }
+
+  private static void press(Page page, String name) {
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true))
+        .click();
   }
 }

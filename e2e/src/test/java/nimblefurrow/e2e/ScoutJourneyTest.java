@@ -30,25 +30,7 @@ class ScoutJourneyTest {
   }
 
   private void aSampleInMay() {
-    page.navigate(App.address() + "/sign-in");
-    button("^Start a new farm$").click();
-    page.getByLabel("Farm name").fill("Pocket Farm");
-    page.getByLabel("Latitude").fill("40.03");
-    page.getByLabel("Longitude").fill("-97.3");
-    page.getByLabel("Your name").fill("Ada Marsh");
-    page.getByLabel("E-mail").fill(UUID.randomUUID() + "@farm.example");
-    page.getByLabel("Password").fill("a long enough one");
-    button("^Start the farm$").click();
-    page.waitForURL("**/farm");
-    page.evaluate(
-        """
-        async () => {
-          const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]*)/)[1])
-          const send = (method, path, body) => fetch(path, { method, body: JSON.stringify(body),
-            headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token } })
-          await send('POST', '/api/sample')
-          await send('PUT', '/api/farm/day', { day: '2027-05-14' })
-        }""");
+    App.sample(page, "2027-05-14");
   }
 
   private void spots(int many, int past) {

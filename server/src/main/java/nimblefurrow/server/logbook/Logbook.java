@@ -160,7 +160,7 @@ public class Logbook {
       return again(farm, sentBefore.get(), form);
     }
     OneField before = seasons.one(farm, form.fieldId());
-    FieldSeasons field = before.part(form.zoneId(), form.job());
+    FieldSeasons field = part(before, form);
     rules.check(farm, form, furtherPass, field, before.day().today(), before.day().figures());
     if (form.job() != null) {
       jobs.check(farm, by, form, field, before.day().figures());
@@ -254,10 +254,7 @@ public class Logbook {
         entry,
         EntryEffect.changes(before, after, form.zoneId(), form.job()),
         LookWords.verdict(
-            form,
-            after.part(form.zoneId(), form.job()).now(),
-            after.day().units(),
-            after.day().figures()));
+            form, part(after, form).now(), after.day().units(), after.day().figures()));
   }
 
   /** The same entry sent once more is answered as the first time. */
@@ -270,6 +267,14 @@ public class Logbook {
       throw new Conflict("another entry bears this id: write it anew");
     }
     return saved(farm, kept, form);
+  }
+
+  /** The part that an entry is about; a kill is rated of the cover that was ended last. */
+  private static FieldSeasons part(OneField field, EntryForm form) {
+    FieldSeasons part = field.part(form.zoneId(), form.job());
+    return form.kind() == EntryKind.KILL_RATING
+        ? part.lastEnded(field.day().today(), field.day().figures())
+        : part;
   }
 
   private static Link linkOf(EntryKind kind, FieldSeasons field) {

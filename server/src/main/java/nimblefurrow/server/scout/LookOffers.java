@@ -22,7 +22,7 @@ import nimblefurrow.server.scout.ScoutView.PestView;
 final class LookOffers {
   private LookOffers() {}
 
-  static List<OfferView> of(FieldSeason season, boolean stems) {
+  static List<OfferView> of(FieldSeason season, boolean stems, boolean endedBefore) {
     CoverPlan plan = season.field().cover().orElse(null);
     boolean ended = plan != null && plan.ended() != null;
     boolean stands = plan != null && plan.seeded() != null && !ended;
@@ -39,7 +39,7 @@ final class LookOffers {
             .isPresent()) {
       kinds.add(Look.Kind.LIGHT);
     }
-    if (ended && plan.route() != Route.WINTER_KILL) {
+    if (endedBefore || ended && plan.route() != Route.WINTER_KILL) {
       kinds.add(Look.Kind.KILL);
     }
     kinds.addAll(

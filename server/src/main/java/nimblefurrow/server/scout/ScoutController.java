@@ -95,7 +95,21 @@ class ScoutController {
     FarmDay day = farm.day();
     return Stream.concat(
         Looks.of(f.now()).stream(),
-        GroundLooks.of(f.now(), lastRated(f), day.outlook(), day.weather().fit()).stream());
+        Stream.concat(
+            GroundLooks.of(f.now(), lastRated(f), day.outlook(), day.weather().fit()).stream(),
+            endedBefore(farm, f)
+                .flatMap(
+                    past ->
+                        GroundLooks.of(
+                            past.now(), lastRated(past), day.outlook(), day.weather().fit())
+                            .stream())
+                .filter(look -> look.kind() == Look.Kind.KILL)));
+  }
+
+  /** The field with the cover of the season before, while its kill is rated. */
+  private static Stream<FieldSeasons> endedBefore(FarmSeason farm, FieldSeasons f) {
+    FieldSeasons past = f.lastEnded(farm.day().today(), farm.day().figures());
+    return past == f ? Stream.empty() : Stream.of(past);
   }
 
   private static Optional<LocalDate> lastRated(FieldSeasons f) {
@@ -134,8 +148,16 @@ class ScoutController {
         inside.getY(),
         cover.map(c -> c.mix().name()).orElse(null),
         cover.map(CoverPlan::seeded).orElse(null),
-        cover.map(CoverPlan::ended).orElse(null),
-        LookOffers.of(f.now(), members.stream().anyMatch(m -> m.count() != null)),
+        endedBefore(farm, f)
+            .flatMap(past -> past.now().field().cover().stream())
+            .findFirst()
+            .or(() -> cover)
+            .map(CoverPlan::ended)
+            .orElse(null),
+        LookOffers.of(
+            f.now(),
+            members.stream().anyMatch(m -> m.count() != null),
+            endedBefore(farm, f).findFirst().isPresent()),
         LeavesLost.full(f.now().field().crop().kind(), farm.day().figures()).orElse(null),
         members,
         zone == null

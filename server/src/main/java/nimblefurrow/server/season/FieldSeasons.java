@@ -5,6 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.Clearing;
@@ -45,6 +47,7 @@ public record FieldSeasons(
     Optional<UUID> zone,
     Optional<String> heldBackBy,
     Optional<Broken> broken) {
+  private static final FigureKey RATED_UNTIL = FigureKey.of("scouting", "kill_rated_until");
 
   /** A cover that is kept but cannot be worked out; the season is told as if there were none. */
   public record Broken(Link cover, Reason says) {}
@@ -61,6 +64,42 @@ public record FieldSeasons(
 
   /** A season that lies behind. */
   public record Past(Link crop, Link cover, FieldSeason season) {}
+
+  /**
+   * The field with the cover that was ended last in the place of the running one: its kill is rated
+   * for some weeks, though the sheet may have turned to the next season by then.
+   */
+  public FieldSeasons lastEnded(LocalDate today, Figures figures) {
+    boolean own = now.field().cover().filter(c -> c.ended() != null).isPresent();
+    if (own || earlier.isEmpty()) {
+      return this;
+    }
+    Past past = earlier.get(earlier.size() - 1);
+    LocalDate since = today.minusDays(figures.whole(RATED_UNTIL));
+    boolean rated =
+        past.cover() != null
+            && past.season()
+                .field()
+                .cover()
+                .filter(c -> c.ended() != null && !c.ended().isBefore(since))
+                .isPresent();
+    return rated
+        ? new FieldSeasons(
+            field,
+            past.crop(),
+            Optional.of(past.cover()),
+            Words.named(crop),
+            Optional.of(crop),
+            null,
+            past.season(),
+            earlier.subList(0, earlier.size() - 1),
+            entries,
+            List.of(),
+            zone,
+            Optional.empty(),
+            Optional.empty())
+        : this;
+  }
 
   /** The day on which the cover makes room for another; empty where a crop follows. */
   public Optional<LocalDate> clears() {

@@ -85,7 +85,8 @@ class PlanController {
       @RequestParam(required = false) Route route) {
     OneField one = seasons.one(current.id(), fieldId, zone);
     FarmDay day = one.day();
-    FieldSeasons field = one.running();
+    FieldSeasons field =
+        stands(one.running()) ? one.running() : one.running().lastEnded(day.today(), day.figures());
     EndPlans.Plan plan = plans.of(current.id(), day, field, route);
     FieldSeason now = field.now();
     CoverPlan cover = now.field().cover().orElseThrow();
@@ -131,6 +132,10 @@ class PlanController {
             .flatMap(kind -> Cautions.of(kind, figures).stream())
             .distinct()
             .toList());
+  }
+
+  private static boolean stands(FieldSeasons field) {
+    return field.now().field().cover().filter(c -> c.seeded() != null).isPresent();
   }
 
   private static PlanLineView line(PlanLine l, FarmDay day) {
