@@ -4697,7 +4697,7 @@ export interface components {
         };
         SprayWay: {
             /** Format: int32 */
-            broadleaf: number;
+            broadleaf?: number;
             /** Format: int32 */
             days: number;
             /** Format: int32 */

@@ -143,7 +143,7 @@ const rate = computed(() => `${bare(plan.value?.poundsAe ?? 0, 'POUND_PER_ACRE',
                     {{ x.words }}<template v-if="x.days"> ({{ x.days }})</template>
                   </td>
                   <td class="n">{{ x.grass }} %</td>
-                  <td class="n">{{ x.broadleaf }} %</td>
+                  <td class="n">{{ x.broadleaf === undefined ? '–' : `${x.broadleaf} %` }}</td>
                   <td class="n">
                     <b class="one">{{ x.least }} %</b>
                   </td>

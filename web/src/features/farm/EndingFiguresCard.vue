@@ -38,10 +38,7 @@ function change(f: Figure, value: number | undefined) {
 <template>
   <v-card class="pa-4">
     <h2>Ending covers</h2>
-    <p class="quiet">
-      What the house asks of an end. At go or no-go, three weeks before, the call names what to do: go on, clip, or
-      spray early and feed nothing more.
-    </p>
+    <p class="quiet">What the house asks of an end, picked from the catalogue.</p>
     <Refusal :says="error || problem" />
     <p v-if="said" role="status">{{ said }}</p>
     <FigureTable of="Ending covers" title="" :figures="figures" @set="change" />

@@ -182,7 +182,6 @@ function rule(change: Partial<Schemas['Rules']>) {
       <div class="column">
         <WeatherCard />
         <KillDatesCard />
-        <EndingFiguresCard />
         <v-card class="pa-4"
           ><h2>Seed and machines</h2>
           <p>
@@ -194,6 +193,7 @@ function rule(change: Partial<Schemas['Rules']>) {
           </p></v-card
         >
       </div>
+      <EndingFiguresCard class="whole" />
     </div>
   </div>
 </template>
@@ -209,6 +209,10 @@ function rule(change: Partial<Schemas['Rules']>) {
 .column {
   display: grid;
   gap: 14px;
+}
+.whole {
+  grid-column: 1 / -1;
+  overflow-x: auto;
 }
 .rules {
   display: grid;

@@ -162,6 +162,9 @@ const x = (d: number) => WIDE / 2 + Math.max(-40, Math.min(40, d)) * (WIDE / 90)
   align-items: center;
   justify-content: start;
 }
+h2 {
+  margin-top: 20px;
+}
 .base {
   stroke: var(--hair);
 }

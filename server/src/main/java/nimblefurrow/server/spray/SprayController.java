@@ -81,7 +81,7 @@ class SprayController {
   record SprayMember(String species, double poundsAe, int kill, @Maybe String partner) {}
 
   record SprayWay(
-      String words, int grass, int broadleaf, int least, double moreDollars, int days) {}
+      String words, int grass, @Maybe Integer broadleaf, int least, double moreDollars, int days) {}
 
   record TankView(
       double ouncesPerAcre,
@@ -295,7 +295,7 @@ class SprayController {
     return new SprayWay(
         k.way().words(),
         percent(k.grass()),
-        percent(k.broadleaf()),
+        k.broadleaf() < 1 ? percent(k.broadleaf()) : null,
         percent(k.least()),
         k.moreDollars(),
         k.daysBetween());

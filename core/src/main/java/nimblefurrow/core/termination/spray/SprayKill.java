@@ -10,7 +10,8 @@ import nimblefurrow.core.figures.Figures;
  * partner leave at least .92, .94 and .97.
  *
  * @param way how it is done
- * @param grass share of grass killed, {@code broadleaf} of legumes and other broadleaves
+ * @param grass share of grass killed, {@code broadleaf} of legumes and other broadleaves; 1 where
+ *     there are none
  * @param moreDollars per acre beyond one pass
  * @param daysBetween the passes; 0 where there is one
  */

@@ -123,8 +123,8 @@ public record SprayPlan(
           "cover", "there is no figure for how a burndown kills this cover: ask your adviser");
     }
     List<SprayKill> ways =
-        mixed && partner.filter(p -> p.kind() == Label.Kind.GROWTH_REGULATOR).isPresent()
-            ? SprayKill.ways(grass, figures.of(ALONE) * weather, broadleaf, figures)
+        partner.filter(p -> p.kind() == Label.Kind.GROWTH_REGULATOR).isPresent()
+            ? SprayKill.ways(grass, mixed ? figures.of(ALONE) * weather : 1, broadleaf, figures)
             : List.of();
     double wanted = rate;
     double weight = Math.max(0, mat.on(on).middle());
