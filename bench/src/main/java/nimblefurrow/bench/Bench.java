@@ -29,6 +29,8 @@ public final class Bench {
       held = Walls.run(System.out);
     } else if (asked.contains("--growth")) {
       GrowthSpeed.print(System.out);
+    } else if (asked.contains("--fields")) {
+      TwelveFields.print(System.out);
     } else if (asked.contains("--termination")) {
       EndingSpeed.print(System.out);
     } else if (asked.contains("--honest")) {

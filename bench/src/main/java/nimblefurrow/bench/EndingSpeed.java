@@ -53,8 +53,8 @@ final class EndingSpeed {
                 .generate(LocalDate.of(1998, 1, 1), LocalDate.of(2027, 4, 11)),
             null,
             List.of(),
-            LocalDate.of(2026, 6, 1),
             TODAY,
+            LocalDate.of(2026, 6, 1),
             TODAY.plusDays(240));
     FitDays fit = new FitDays(outlook);
     Mix mix =

@@ -13,6 +13,9 @@ import nimblefurrow.core.figures.Figures;
  * @param halfWidth of its 90 % interval, as a share; 0 where it is of one spot
  */
 public record KillRating(int days, double dead, double halfWidth) {
+  /** Days after an end for which its kill is rated. */
+  public static final FigureKey RATED_UNTIL = FigureKey.of("scouting", "kill_rated_until");
+
   private static final FigureKey WANTED = FigureKey.of("scouting", "kill_wanted");
   private static final FigureKey SEVEN = FigureKey.of("scouting", "kill_shows_seven");
   private static final FigureKey FOURTEEN = FigureKey.of("scouting", "kill_shows_fourteen");

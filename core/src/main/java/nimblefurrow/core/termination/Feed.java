@@ -61,8 +61,12 @@ public final class Feed {
     return stands.poundsPerAcre() / (figures.of(GRAZE_TAKES) * figures.of(COW_FEED));
   }
 
-  /** $/ac of grazing what stands, fence and water paid. */
-  public static double grazedDollars(DryMatter stands, Figures figures) {
-    return cowDays(stands, figures) * figures.of(COW_DAY) - figures.of(GRAZE_COST);
+  /**
+   * $/ac of grazing what stands, fence and water paid.
+   *
+   * @param most cow-days that the stock of an acre has had time for
+   */
+  public static double grazedDollars(DryMatter stands, double most, Figures figures) {
+    return Math.min(most, cowDays(stands, figures)) * figures.of(COW_DAY) - figures.of(GRAZE_COST);
   }
 }

@@ -59,7 +59,10 @@ class OtherEndingsTest {
   void grazingThreeThousandPoundsMakesSeventyEightFifty() {
     DryMatter stands = DryMatter.poundsPerAcre(3000);
     assertThat(Feed.cowDays(stands, F)).isCloseTo(57.7, within(0.05));
-    assertThat(Feed.grazedDollars(stands, F)).isCloseTo(78.5, within(0.05));
+    assertThat(Feed.grazedDollars(stands, 90, F)).isCloseTo(78.5, within(0.05));
+    assertThat(Feed.grazedDollars(stands, 20, F))
+        .as("stock has had time for 20 cow-days only")
+        .isCloseTo(22, within(1e-9));
   }
 
   @ParameterizedTest

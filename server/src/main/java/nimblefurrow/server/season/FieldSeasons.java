@@ -5,10 +5,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.scouting.KillRating;
 import nimblefurrow.core.season.Clearing;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.server.chain.Link;
@@ -47,7 +47,6 @@ public record FieldSeasons(
     Optional<UUID> zone,
     Optional<String> heldBackBy,
     Optional<Broken> broken) {
-  private static final FigureKey RATED_UNTIL = FigureKey.of("scouting", "kill_rated_until");
 
   /** A cover that is kept but cannot be worked out; the season is told as if there were none. */
   public record Broken(Link cover, Reason says) {}
@@ -75,7 +74,7 @@ public record FieldSeasons(
       return this;
     }
     Past past = earlier.get(earlier.size() - 1);
-    LocalDate since = today.minusDays(figures.whole(RATED_UNTIL));
+    LocalDate since = today.minusDays(figures.whole(KillRating.RATED_UNTIL));
     boolean rated =
         past.cover() != null
             && past.season()

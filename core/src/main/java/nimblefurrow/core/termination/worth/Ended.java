@@ -20,6 +20,7 @@ import nimblefurrow.core.cover.CoverStage;
  * @param drawn in, drawn from the root zone beyond what bare ground loses
  * @param seedChance that seed was viable when it died, 0–1
  * @param seedCost $/ac where it was
+ * @param cowDays that the stock of an acre has had time for
  * @param stage that most stems have reached; null: leafy
  */
 public record Ended(
@@ -40,6 +41,7 @@ public record Ended(
     double drawn,
     double seedChance,
     double seedCost,
+    double cowDays,
     CoverStage stage) {
   /** Days from its death to planting; below 0 where the crop was planted first. */
   long gap() {

@@ -11,6 +11,7 @@ import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.DryMatter;
+import nimblefurrow.core.termination.Grazing;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.work.FitDays;
 import nimblefurrow.core.work.Footing;
@@ -26,6 +27,7 @@ public final class TradeOffs {
   private static final int LONGEST_WAIT = 30;
   private static final FigureKey CUT_BEFORE = FigureKey.of("ending", "cut_before");
   private static final FigureKey GRAZE_BEFORE = FigureKey.of("ending", "graze_before");
+  private static final FigureKey GREEN_UP = FigureKey.of("termination", "spray_from");
   private static final FigureKey CROP_DAYS = FigureKey.of("worth", "crop_days");
 
   private final MatForecast mat;
@@ -40,6 +42,7 @@ public final class TradeOffs {
   private final LocalDate plantFrom;
   private final YearKill dies;
   private final SpringDays spring;
+  private final Ensemble<LocalDate> stockOn;
 
   /**
    * Of a cover on a ground, before a crop.
@@ -60,6 +63,12 @@ public final class TradeOffs {
     LocalDate end = at.planned().plusDays(DAYS_AFTER);
     this.last = end.isAfter(outlook.last()) ? outlook.last() : end;
     this.dies = new YearKill(mat, at.organic());
+    this.stockOn =
+        new Grazing(
+                mat,
+                mat.stand().spring(outlook.site()).plusDays(figures.whole(GREEN_UP)),
+                at.planned())
+            .on();
     this.spring = new SpringDays(mat, fit, bare, first, last.plusDays(LONGEST_WAIT));
   }
 
@@ -176,7 +185,16 @@ public final class TradeOffs {
         spring.drawn(year, killed),
         dies.seedChance(killed, year),
         dies.seedCost(),
+        way == EndWay.GRAZED ? cowDays(killed, year) : 0,
         way.leavesNoMat() ? dies.stage(killed, year) : null);
+  }
+
+  /** Cow-days of an acre since stock went on; none before it does. */
+  private double cowDays(LocalDate off, int year) {
+    return stockOn
+        .in(year)
+        .map(on -> Math.max(0, off.toEpochDay() - on.toEpochDay()) * figures.of(Grazing.COWS))
+        .orElse(0.0);
   }
 
   private LocalDate firstFit(int year, Footing ground, MachineKind kind, LocalDate from) {

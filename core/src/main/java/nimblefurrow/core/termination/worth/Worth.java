@@ -123,7 +123,7 @@ public final class Worth {
     DryMatter stands = DryMatter.poundsPerAcre(end.mat());
     return switch (end.way()) {
       case HAYED -> Feed.hayDollars(stands, end.stage(), figures);
-      case GRAZED -> Feed.grazedDollars(stands, figures);
+      case GRAZED -> Feed.grazedDollars(stands, end.cowDays(), figures);
       default -> 0;
     };
   }

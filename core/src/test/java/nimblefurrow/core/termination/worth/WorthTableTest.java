@@ -66,6 +66,7 @@ class WorthTableTest {
         0,
         0,
         10,
+        0,
         null);
   }
 
