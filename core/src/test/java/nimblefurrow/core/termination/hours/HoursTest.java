@@ -139,6 +139,28 @@ class HoursTest {
     assertThat(12 - half).as("sunrise").isBetween(4.6, 4.9);
   }
 
+  /** Two days alike but for their rain: where leaves are wetter, the roller never does better. */
+  @Test
+  void wetterLeavesNeverRaiseACrimpScore() {
+    int compared = 0;
+    int lower = 0;
+    for (double rain : new double[] {0.05, 0.2, 0.5, 0.9}) {
+      List<Hour> dry = hours(new DailyWeather(MAY, 74, 54, 0, 0, 8, 55, 20));
+      List<Hour> wet = hours(new DailyWeather(MAY, 74, 54, rain, 0, 8, 55, 20));
+      for (int h = 0; h < 24; h++) {
+        if (wet.get(h).leafDryness() <= dry.get(h).leafDryness()) {
+          double ours = CrimpHour.of(wet.get(h), 0.7, FIGURES).score();
+          double theirs = CrimpHour.of(dry.get(h), 0.7, FIGURES).score();
+          assertThat(ours).isLessThanOrEqualTo(theirs + 1e-9);
+          lower += ours < theirs ? 1 : 0;
+          compared++;
+        }
+      }
+    }
+    assertThat(compared).isGreaterThan(80);
+    assertThat(lower).as("hours that are the worse for it").isGreaterThan(10);
+  }
+
   /** A cold dry day holds back what leaves take up, not what kills by contact. */
   @Test
   void eachKindOfProductHasItsOwnWeather() {
