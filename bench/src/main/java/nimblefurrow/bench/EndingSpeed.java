@@ -116,7 +116,7 @@ final class EndingSpeed {
                   fit,
                   new Footing(SoilTexture.SILT_LOAM, false, true),
                   Footing.bare(SoilTexture.SILT_LOAM))
-              .work(true);
+              .work(false);
       out.printf(
           Locale.ROOT,
           "  one field's trade-off: %.0f ms (%s)%n",

@@ -38,18 +38,14 @@ public final class Grazing {
     Figures figures = mat.outlook().figures();
     for (int year = 0; year < mat.outlook().traces().size(); year++) {
       double strays = Draw.weight(year + 1);
-      LocalDate day = from;
-      double stands = mat.inYear(year, day, strays);
-      while (day.isBefore(last) && stands < figures.of(FROM)) {
-        day = day.plusDays(1);
-        stands = mat.inYear(year, day, strays);
-      }
-      if (!day.isBefore(last)) {
+      LocalDate day = enough(mat, year, strays, from, last);
+      if (day == null) {
         on.add(null);
         off.add(null);
         days.add(0);
         continue;
       }
+      double stands = mat.inYear(year, day, strays);
       on.add(day);
       double before = stands;
       int grazed = 0;
@@ -68,6 +64,26 @@ public final class Grazing {
       off.add(day);
       days.add(grazed);
     }
+  }
+
+  /** The day on which enough stands, found by halves; null where it comes too late. */
+  private static LocalDate enough(
+      MatForecast mat, int year, double strays, LocalDate from, LocalDate last) {
+    double wanted = mat.outlook().figures().of(FROM);
+    if (!from.isBefore(last) || mat.inYear(year, last.minusDays(1), strays) < wanted) {
+      return null;
+    }
+    LocalDate low = from;
+    LocalDate high = last.minusDays(1);
+    while (low.isBefore(high)) {
+      LocalDate middle = low.plusDays((high.toEpochDay() - low.toEpochDay()) / 2);
+      if (mat.inYear(year, middle, strays) >= wanted) {
+        high = middle;
+      } else {
+        low = middle.plusDays(1);
+      }
+    }
+    return high;
   }
 
   /** What stands after a day of grazing. */

@@ -42,7 +42,7 @@ public final class TradeOffs {
   private final LocalDate plantFrom;
   private final YearKill dies;
   private final SpringDays spring;
-  private final Ensemble<LocalDate> stockOn;
+  private Ensemble<LocalDate> stockOn;
 
   /**
    * Of a cover on a ground, before a crop.
@@ -63,12 +63,6 @@ public final class TradeOffs {
     LocalDate end = at.planned().plusDays(DAYS_AFTER);
     this.last = end.isAfter(outlook.last()) ? outlook.last() : end;
     this.dies = new YearKill(mat, at.organic());
-    this.stockOn =
-        new Grazing(
-                mat,
-                mat.stand().spring(outlook.site()).plusDays(figures.whole(GREEN_UP)),
-                at.planned())
-            .on();
     this.spring = new SpringDays(mat, fit, bare, first, last.plusDays(LONGEST_WAIT));
   }
 
@@ -191,6 +185,10 @@ public final class TradeOffs {
 
   /** Cow-days of an acre since stock went on; none before it does. */
   private double cowDays(LocalDate off, int year) {
+    if (stockOn == null) {
+      LocalDate green = mat.stand().spring(outlook.site()).plusDays(figures.whole(GREEN_UP));
+      stockOn = new Grazing(mat, green, at.planned()).on();
+    }
     return stockOn
         .in(year)
         .map(on -> Math.max(0, off.toEpochDay() - on.toEpochDay()) * figures.of(Grazing.COWS))
