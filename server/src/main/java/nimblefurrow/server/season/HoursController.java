@@ -1,5 +1,7 @@
 package nimblefurrow.server.season;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -34,6 +36,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/ending/hours")
 class HoursController {
   private static final int DAYS = 10;
+  private static final int MOST_KNOWN = 200;
+
+  /** What hours depend on: the same is worked out once. */
+  private record Asked(
+      Object weather, Figures figures, LocalDate today, Footing ground, Label.Kind kind) {}
+
+  private final Cache<Asked, List<HourOutlook>> known =
+      Caffeine.newBuilder().maximumSize(MOST_KNOWN).build();
 
   /** What the hours are asked for. */
   enum HourWork {
@@ -152,12 +162,7 @@ class HoursController {
             .toList();
     List<Footing> grounds = living.stream().map(HoursController::ground).distinct().toList();
     List<List<HourOutlook>> hours =
-        grounds.parallelStream()
-            .map(
-                ground ->
-                    HourOutlook.of(
-                        day.outlook(), day.weather().fit(), ground, day.today(), DAYS, kind))
-            .toList();
+        grounds.parallelStream().map(ground -> hours(day, ground, kind)).toList();
     List<FieldHours> fields =
         living.stream()
             .map(f -> field(f, work, rate, grounds.indexOf(ground(f)), hours, day))
@@ -195,6 +200,12 @@ class HoursController {
         .orElseThrow()
         .rate()
         .acresPerHour();
+  }
+
+  private List<HourOutlook> hours(FarmDay day, Footing ground, Label.Kind kind) {
+    return known.get(
+        new Asked(day.weather().name(), day.figures(), day.today(), ground, kind),
+        k -> HourOutlook.of(day.outlook(), day.weather().fit(), ground, day.today(), DAYS, kind));
   }
 
   private static Footing ground(FieldSeasons f) {
