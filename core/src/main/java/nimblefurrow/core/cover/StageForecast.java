@@ -95,6 +95,13 @@ public final class StageForecast {
     return all.stream().mapToDouble(Double::doubleValue).toArray();
   }
 
+  /** The members of a mix that live in spring, in its order. */
+  public static List<StageForecast> alive(CoverStand stand, Outlook outlook) {
+    return stand.mix().winterHardy().stream()
+        .map(species -> new StageForecast(species, stand, outlook))
+        .toList();
+  }
+
   /** The member that it is of. */
   public Species species() {
     return species;

@@ -12,8 +12,6 @@ import org.locationtech.jts.operation.distance.DistanceOp;
 /** Lengths that a field's shape gives to machines. */
 public final class FieldShape {
   private static final double EIGHTH = 45;
-  private static final String RUNS =
-      "north and south|northeast and southwest|east and west|northwest and southeast";
   private static final GeometryFactory SHAPES = new GeometryFactory();
 
   /**
@@ -52,8 +50,12 @@ public final class FieldShape {
     Coordinate from = first ? box[0] : box[1];
     Coordinate to = first ? box[1] : box[2];
     double turned = Math.toDegrees(Math.atan2(to.x - from.x, to.y - from.y));
-    int eighth = (int) Math.floorMod(Math.round(turned / EIGHTH), 4L);
-    return RUNS.split("\\|")[eighth];
+    return switch ((int) Math.floorMod(Math.round(turned / EIGHTH), 4L)) {
+      case 0 -> "north and south";
+      case 1 -> "northeast and southwest";
+      case 2 -> "east and west";
+      default -> "northwest and southeast";
+    };
   }
 
   /** The way from a place to the field's middle. */

@@ -19,6 +19,8 @@ import nimblefurrow.core.work.Operation;
 public final class FieldJobs {
   private static final FigureKey CLEARING_DAYS = FigureKey.of("season", "clearing_days");
 
+  private static final FigureKey GREEN_DAYS = FigureKey.of("termination", "plant_green_spray");
+
   private FieldJobs() {}
 
   /**
@@ -65,9 +67,15 @@ public final class FieldJobs {
 
   private static List<Job> endings(
       UUID cover, String field, FieldSeason season, RouteOutlook route, Figures figures) {
-    JobWindow window = JobWindow.of(route.opens(), route.closes(), figures);
+    JobWindow ends = JobWindow.of(route.opens(), route.closes(), figures);
+    LocalDate planted = season.field().next().planned();
+    JobWindow plants =
+        JobWindow.of(
+            DateForecast.certain(planted),
+            DateForecast.certain(planted.plusDays(figures.whole(GREEN_DAYS))),
+            figures);
     return route.route().needs().stream()
-        .map(kind -> job(cover, field, kind, season, window))
+        .map(kind -> job(cover, field, kind, season, kind == MachineKind.PLANTER ? plants : ends))
         .toList();
   }
 

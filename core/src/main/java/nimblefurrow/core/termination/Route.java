@@ -114,12 +114,7 @@ public enum Route implements Coded {
     return needs;
   }
 
-  /** Whether the crop goes into the living cover, which is ended afterwards. */
-  public boolean plantsGreen() {
-    return this == PLANT_GREEN || this == ROLL_AFTER || this == BETWEEN_ROWS || this == STRIPS;
-  }
-
-  /** What ends the cover: the last machine where it is planted green, else the first. */
+  /** The machines that end the cover, without the planter that goes into it. */
   public List<MachineKind> killers() {
     return needs.stream().filter(kind -> kind != MachineKind.PLANTER).toList();
   }

@@ -92,7 +92,7 @@ public class KillDates {
     if (anothers) {
       throw new NotOnThisFarm("day");
     }
-    if (set(farm).all().size() >= MOST) {
+    if (set(farm).all().stream().filter(k -> !k.id().equals(id)).count() >= MOST) {
       throw new OutOfRange("days", "a farm keeps %d such days at most".formatted(MOST));
     }
     try {

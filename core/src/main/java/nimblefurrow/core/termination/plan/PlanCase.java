@@ -1,13 +1,12 @@
 package nimblefurrow.core.termination.plan;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import nimblefurrow.core.cover.CoverHeight;
 import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.cover.MatForecast;
-import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.StageForecast;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
@@ -44,11 +43,7 @@ public record PlanCase(
 
   /** The members that live in spring. */
   List<StageForecast> alive() {
-    List<StageForecast> alive = new ArrayList<>();
-    for (Species species : mat.stand().mix().winterHardy()) {
-      alive.add(new StageForecast(species, mat.stand(), mat.outlook()));
-    }
-    return alive;
+    return StageForecast.alive(mat.stand(), mat.outlook());
   }
 
   double pounds() {
@@ -63,7 +58,7 @@ public record PlanCase(
   Optional<Length> height() {
     return alive().stream()
         .map(s -> CoverHeight.on(s, mat, ended))
-        .min(java.util.Comparator.comparingDouble(Length::inches));
+        .min(Comparator.comparingDouble(Length::inches));
   }
 
   /** Chance that the ground is wet for planting on a day. */

@@ -4,8 +4,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import nimblefurrow.core.ensemble.DateForecast;
-import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Reason;
@@ -16,7 +14,6 @@ import nimblefurrow.core.termination.kill.OtherKill;
 
 /** Planted green in wide rows, the cover mown or crimped between them while a machine fits. */
 final class BetweenRows implements Ending {
-  private static final FigureKey CROP_DAYS = FigureKey.of("worth", "crop_days");
   private static final FigureKey LAST = FigureKey.of("ending", "between_last");
 
   private final EndingStand at;
@@ -34,18 +31,14 @@ final class BetweenRows implements Ending {
       return unknown.get();
     }
     LocalDate planned = at.next().planned();
-    LocalDate first = planned.plusDays(figures.whole(CROP_DAYS));
-    LocalDate last = planned.plusDays(figures.whole(LAST));
-    RollWindow window = new RollWindow(at.alive(), at.school(), at.outlook());
-    Ensemble<LocalDate> opens = window.opens().days().map(d -> d.isBefore(first) ? first : d);
-    Ensemble<LocalDate> closes = window.closes().days().map(d -> d.isAfter(last) ? last : d);
-    Optional<LocalDate> aim = opens.middle();
-    if (aim.isPresent() && closes.middle().map(aim.get()::isAfter).orElse(false)) {
+    AfterPlanting window = AfterPlanting.of(at, LAST);
+    Optional<LocalDate> aim = window.aim();
+    if (window.tooLate()) {
       return RouteOutlook.impossible(
           Route.BETWEEN_ROWS,
           Reason.of(
               "it flowers about {}, when no machine fits between rows planted on {}",
-              aim.get(),
+              aim.orElseThrow(),
               planned),
           Reason.of("roll it before planting, or plant green and spray"));
     }
@@ -55,15 +48,15 @@ final class BetweenRows implements Ending {
     against.add(Reason.of("wide rows only; what stands in the row itself lives on"));
     return at.result(
         Route.BETWEEN_ROWS,
-        DateForecast.of(opens),
-        DateForecast.of(closes),
+        window.opens(),
+        window.closes(),
         aim,
         kills,
         List.of(
             Reason.of(
                 "plant on {} into the living stand; mow or crimp between the rows by {}",
                 planned,
-                last)),
+                window.last())),
         against);
   }
 }

@@ -11,7 +11,9 @@ import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.DryMatter;
+import nimblefurrow.core.quantity.Measure;
 import nimblefurrow.core.quantity.Reason;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.termination.Feed;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;
@@ -58,9 +60,9 @@ final class CutForHay implements Ending {
     List<Reason> reasons = new ArrayList<>();
     reasons.add(
         Reason.of(
-            "{} of dry hay an acre, about ${} after cutting and carrying",
+            "{} of dry hay, about {} after cutting and carrying",
             Feed.cut(stands, figures),
-            Feed.hayDollars(stands, stage, figures)));
+            Measure.of(Math.round(Feed.hayDollars(stands, stage, figures)), Unit.DOLLAR_PER_ACRE)));
     LocalDate gone = day.plusDays(figures.whole(BEFORE));
     LocalDate planting = gone.isAfter(at.next().planned()) ? gone : at.next().planned();
     List<Reason> against = new ArrayList<>();

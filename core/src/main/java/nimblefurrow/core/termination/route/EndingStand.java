@@ -1,7 +1,6 @@
 package nimblefurrow.core.termination.route;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -40,7 +39,7 @@ public final class EndingStand {
   private final HouseRules rules;
   private final Outlook outlook;
   private final MatForecast mat;
-  private final List<StageForecast> alive = new ArrayList<>();
+  private final List<StageForecast> alive;
 
   /** A stand that is to be ended, with what the ways share. */
   public EndingStand(MatForecast mat, NextCrop next, boolean organic, HouseRules rules) {
@@ -50,9 +49,7 @@ public final class EndingStand {
     this.rules = rules;
     this.outlook = mat.outlook();
     this.mat = mat;
-    for (Species species : stand.mix().winterHardy()) {
-      alive.add(new StageForecast(species, stand, outlook));
-    }
+    this.alive = StageForecast.alive(stand, outlook);
   }
 
   CoverStand stand() {

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import nimblefurrow.core.cover.MatForecast;
-import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.StageForecast;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.termination.Route;
@@ -23,10 +22,7 @@ public final class KillOn {
   /** Of a cover that was ended in some way; empty for the winter and where there is no figure. */
   public static Optional<Double> day(MatForecast mat, Route route, LocalDate day) {
     Figures figures = mat.outlook().figures();
-    List<StageForecast> alive = new ArrayList<>();
-    for (Species species : mat.stand().mix().winterHardy()) {
-      alive.add(new StageForecast(species, mat.stand(), mat.outlook()));
-    }
+    List<StageForecast> alive = StageForecast.alive(mat.stand(), mat.outlook());
     List<MemberKill> rolled =
         route == Route.ROLL || route == Route.ROLL_AFTER || route == Route.ROLL_AND_SPRAY
             ? new RollDay(alive, mat, day, figures).kills()

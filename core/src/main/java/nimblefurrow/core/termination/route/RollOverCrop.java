@@ -4,8 +4,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import nimblefurrow.core.ensemble.DateForecast;
-import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Reason;
@@ -18,7 +16,6 @@ import nimblefurrow.core.termination.RouteOutlook.MemberKill;
  * its date, the cover gains its. A crop bends under the roller while it is small, not later.
  */
 final class RollOverCrop implements Ending {
-  private static final FigureKey CROP_DAYS = FigureKey.of("worth", "crop_days");
   private static final FigureKey LAST = FigureKey.of("ending", "rows_last");
 
   private final EndingStand at;
@@ -36,21 +33,16 @@ final class RollOverCrop implements Ending {
       return unknown.get();
     }
     LocalDate planned = at.next().planned();
-    LocalDate first = planned.plusDays(figures.whole(CROP_DAYS));
-    LocalDate last = planned.plusDays(figures.whole(LAST));
-    RollWindow window = new RollWindow(at.alive(), at.school(), at.outlook());
-    Ensemble<LocalDate> opens = window.opens().days().map(d -> d.isBefore(first) ? first : d);
-    Ensemble<LocalDate> closes = window.closes().days().map(d -> d.isAfter(last) ? last : d);
-    Optional<LocalDate> ready = opens.middle();
-    Optional<LocalDate> over = closes.middle();
-    if (ready.isPresent() && over.isPresent() && ready.get().isAfter(over.get())) {
+    AfterPlanting window = AfterPlanting.of(at, LAST);
+    Optional<LocalDate> aim = window.aim();
+    if (window.tooLate()) {
       return RouteOutlook.impossible(
           Route.ROLL_AFTER,
           Reason.of(
               "the cover is ready to roll about {}; over a crop planted on {} that has to be done by {}",
-              ready.get(),
+              aim.orElseThrow(),
               planned,
-              over.get()),
+              window.last()),
           Reason.of("roll first and plant later, or plant green and spray"));
     }
     List<Reason> reasons = new ArrayList<>();
@@ -58,11 +50,10 @@ final class RollOverCrop implements Ending {
         Reason.of(
             "plant on {} into the living stand; roll once, at first leaves, from {} to {}",
             planned,
-            first,
-            last));
+            window.first(),
+            window.last()));
     List<Reason> against = new ArrayList<>();
     against.add(Reason.of("some of the crop is bruised, and the cover drinks until it is rolled"));
-    Optional<LocalDate> aim = ready;
     List<MemberKill> kills = List.of();
     if (aim.isPresent()) {
       RollDay roll = new RollDay(at.alive(), at.mat(), aim.get(), figures);
@@ -72,12 +63,6 @@ final class RollOverCrop implements Ending {
       at.noFigure(kills, "the roller").ifPresent(against::add);
     }
     return at.result(
-        Route.ROLL_AFTER,
-        DateForecast.of(opens),
-        DateForecast.of(closes),
-        aim,
-        kills,
-        reasons,
-        against);
+        Route.ROLL_AFTER, window.opens(), window.closes(), aim, kills, reasons, against);
   }
 }

@@ -7,7 +7,6 @@ import java.util.Optional;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.cover.MatForecast;
-import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.StageForecast;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
@@ -40,8 +39,7 @@ final class YearKill {
     this.organic = organic;
     this.outlook = mat.outlook();
     this.figures = outlook.figures();
-    for (Species species : mat.stand().mix().winterHardy()) {
-      StageForecast stages = new StageForecast(species, mat.stand(), outlook);
+    for (StageForecast stages : StageForecast.alive(mat.stand(), outlook)) {
       if (stages.mean(CoverStage.FLOWERING).isPresent()) {
         alive.add(stages);
       }
