@@ -353,12 +353,20 @@ export const useWays = (id: At<string>, zone: At<string | undefined>) =>
       ),
   })
 
-export const useHours = (work: At<Schemas['HoursView']['work']>, kind: At<Schemas['HoursView']['kind']>) =>
+export const useHours = (
+  work: At<Schemas['HoursView']['work']>,
+  kind: At<Schemas['HoursView']['kind']>,
+  rainFree: At<number | undefined>,
+) =>
   useQuery({
     meta: { says: 'Working out the hours' },
-    queryKey: ['ending', 'hours', work, kind],
+    queryKey: ['ending', 'hours', work, kind, rainFree],
     queryFn: () =>
-      got(api.GET('/api/ending/hours', { params: { query: { work: toValue(work), kind: toValue(kind) } } })),
+      got(
+        api.GET('/api/ending/hours', {
+          params: { query: { work: toValue(work), kind: toValue(kind), rainFree: toValue(rainFree) } },
+        }),
+      ),
     placeholderData: keepPreviousData,
   })
 

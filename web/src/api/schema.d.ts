@@ -3127,6 +3127,8 @@ export interface components {
             grounds: components["schemas"]["WorkHour"][][];
             /** @enum {string} */
             kind: "SYSTEMIC" | "CONTACT" | "GROWTH_REGULATOR" | "RESIDUAL";
+            /** Format: int32 */
+            likely: number;
             limits: components["schemas"]["LimitWords"][];
             machine?: string;
             /** Format: date */
@@ -4120,6 +4122,8 @@ export interface components {
         PracticeView: {
             eyes: components["schemas"]["EyeView"][];
             movesCounts: boolean;
+            /** Format: int32 */
+            sureFrom: number;
         };
         Preview: {
             /** Format: double */
@@ -5830,6 +5834,7 @@ export interface operations {
             query?: {
                 work?: "ROLL" | "SPRAY";
                 kind?: "SYSTEMIC" | "CONTACT" | "GROWTH_REGULATOR" | "RESIDUAL";
+                rainFree?: number;
             };
             header?: never;
             path?: never;

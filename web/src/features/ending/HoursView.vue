@@ -6,6 +6,7 @@ import type { Schemas } from '../../api/client'
 import { useHours } from '../../api/resources'
 import { short, weekday } from '../../format/dates'
 import { area, areaUnit, bare, wind, word } from '../../format/units'
+import NumberField from '../../parts/NumberField.vue'
 import Refusal from '../../parts/Refusal.vue'
 
 /** Ten days by the hour for a field: which will do for the roller or the sprayer, and what is against the others. */
@@ -13,7 +14,12 @@ type Field = Schemas['FieldHours']
 const route = useRoute()
 const work = ref<Schemas['HoursView']['work']>(route.query.work === 'SPRAY' ? 'SPRAY' : 'ROLL')
 const kind = ref<Schemas['HoursView']['kind']>('SYSTEMIC')
-const { data: told, error, isPlaceholderData } = useHours(work, kind)
+const rainFree = ref<number>()
+const {
+  data: told,
+  error,
+  isPlaceholderData,
+} = useHours(work, kind, () => (work.value === 'SPRAY' ? rainFree.value : undefined))
 const keyOf = (f: Field) => f.fieldId + (f.zoneId ?? '')
 const chosen = ref(String(route.query.field ?? ''))
 const field = computed(
@@ -52,7 +58,6 @@ const MARKS: Record<string, string> = {
   COLD: '−',
   HOT: '+',
 }
-const LIKELY = 50
 const words = (limit: string) => told.value?.limits.find((l) => l.limit === limit)?.words ?? ''
 const says = (h: Schemas['WorkHour']) =>
   `${weekday(h.start.slice(0, 10))} ${short(h.start.slice(0, 10))} ${clock(h.start)} h: ${h.chance} % that it will do` +
@@ -107,6 +112,7 @@ const print = () => window.print()
           density="compact"
           hide-details
         />
+        <NumberField v-if="work === 'SPRAY'" v-model="rainFree" class="free" label="Rain-free hours of the label" />
         <span class="quiet figures"
           >{{ told.machine ?? 'a common machine' }}: {{ bare(told.acresPerHour, 'ACRE', 0) }} {{ areaUnit }}/h</span
         >
@@ -140,7 +146,9 @@ const print = () => window.print()
                 @pointerdown="at = h.start"
               >
                 <span class="fill" :style="{ height: h.chance + '%' }"></span>
-                <span v-if="h.chance < LIKELY && h.limit !== 'DARK'" class="mark">{{ MARKS[h.limit] ?? '' }}</span>
+                <span v-if="h.chance < told.likely && h.limit !== 'DARK'" class="mark">{{
+                  MARKS[h.limit] ?? ''
+                }}</span>
               </span>
             </template>
           </div>
@@ -199,6 +207,10 @@ const print = () => window.print()
   align-items: center;
   flex-wrap: wrap;
   margin: 6px 0 12px;
+}
+.free {
+  max-width: 220px;
+  min-width: 200px;
 }
 .kind {
   max-width: 280px;

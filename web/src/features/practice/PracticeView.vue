@@ -129,7 +129,7 @@ const x = (d: number) => WIDE / 2 + Math.max(-40, Math.min(40, d)) * (WIDE / 90)
               <span class="quiet">{{
                 eye.sure
                   ? 'from the next count on; what you counted stays written down'
-                  : 'counts from ten drawings on'
+                  : `counts from ${practice.sureFrom} drawings on`
               }}</span></span
             >
           </label>

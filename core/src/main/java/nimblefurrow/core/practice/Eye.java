@@ -25,7 +25,9 @@ public record Eye(int judged, double bias, double scatter, int level) {
   private static final FigureKey UP_AFTER = FigureKey.of("practice", "up_after");
   private static final FigureKey UP_UNDER = FigureKey.of("practice", "up_under");
   private static final FigureKey DOWN_OVER = FigureKey.of("practice", "down_over");
-  private static final FigureKey SURE_FROM = FigureKey.of("practice", "sure_from");
+
+  /** Judgements from which a bias may move counts. */
+  public static final FigureKey SURE_FROM = FigureKey.of("practice", "sure_from");
 
   /**
    * A drawing judged.

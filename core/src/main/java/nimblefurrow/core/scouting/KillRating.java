@@ -1,5 +1,6 @@
 package nimblefurrow.core.scouting;
 
+import java.time.LocalDate;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 
@@ -47,6 +48,11 @@ public record KillRating(int days, double dead, double halfWidth) {
         1,
         figures.of(FOURTEEN)
             + (1 - figures.of(FOURTEEN)) * (days - 2 * WEEK) / Math.max(1, last - 2 * WEEK));
+  }
+
+  /** Whether a cover ended on one day is judged for good on another. */
+  public static boolean judged(LocalDate ended, LocalDate rated, Figures figures) {
+    return !rated.isBefore(ended.plusDays(figures.whole(LAST)));
   }
 
   /** What it means, where this share of the cover was expected to die. */

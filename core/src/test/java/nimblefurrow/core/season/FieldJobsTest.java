@@ -57,6 +57,16 @@ class FieldJobsTest {
         Figures.shipped());
   }
 
+  /** Planted on its day, rolled over the crop's first leaves: two jobs, each with its own days. */
+  @Test
+  void thePlanterOfAGreenWayGoesByThePlantingDay() {
+    List<Job> jobs = jobs(CoverPlan.of(RYE, Goal.SMOTHER_WEEDS, WayIn.DRILL, Route.ROLL_AFTER));
+    Job plants = jobs.stream().filter(j -> j.id().equals(id(Operation.PLANT))).findFirst().get();
+    Job rolls = jobs.stream().filter(j -> j.id().equals(id(Operation.ROLL))).findFirst().get();
+    assertThat(plants.window().opens().median()).contains(LocalDate.of(2027, 5, 12));
+    assertThat(rolls.window().opens().median().orElseThrow()).isAfter(LocalDate.of(2027, 5, 16));
+  }
+
   @ParameterizedTest
   @CsvSource({
     "DRILL,EARLY_SPRAY,DRILL,SPRAY",

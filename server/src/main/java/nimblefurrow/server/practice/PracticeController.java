@@ -48,7 +48,7 @@ class PracticeController {
       boolean sure,
       List<Integer> last) {}
 
-  record PracticeView(List<EyeView> eyes, boolean movesCounts) {}
+  record PracticeView(List<EyeView> eyes, boolean movesCounts, int sureFrom) {}
 
   /** A drawing; what is true of it is told when it has been judged. */
   record SceneView(Exercise exercise, long seed, int level, List<Scene.Drawn> marks) {}
@@ -88,7 +88,8 @@ class PracticeController {
     Figures figures = seasons.needed(current.id()).day().figures();
     return new PracticeView(
         Arrays.stream(Exercise.values()).map(e -> eye(person, e, figures)).toList(),
-        eyes.movesCounts(person));
+        eyes.movesCounts(person),
+        figures.whole(Eye.SURE_FROM));
   }
 
   private EyeView eye(UUID person, Exercise exercise, Figures figures) {

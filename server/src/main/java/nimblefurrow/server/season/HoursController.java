@@ -12,7 +12,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.WorkRate;
 import nimblefurrow.core.termination.hours.HourBlock;
 import nimblefurrow.core.termination.hours.HourOutlook;
@@ -37,10 +39,16 @@ import org.springframework.web.bind.annotation.RestController;
 class HoursController {
   private static final int DAYS = 10;
   private static final int MOST_KNOWN = 200;
+  private static final double MOST_RAIN_FREE = 48;
 
   /** What hours depend on: the same is worked out once. */
   private record Asked(
-      Object weather, Figures figures, LocalDate today, Footing ground, Label.Kind kind) {}
+      Object weather,
+      Figures figures,
+      LocalDate today,
+      Footing ground,
+      Label.Kind kind,
+      Optional<Double> rainFree) {}
 
   private final Cache<Asked, List<HourOutlook>> known =
       Caffeine.newBuilder().maximumSize(MOST_KNOWN).build();
@@ -118,6 +126,7 @@ class HoursController {
   /**
    * Hours of the fields with a living cover; those on the same ground share theirs.
    *
+   * @param likely chance in % from which an hour counts as one that will do
    * @param machine that is reckoned with; absent where the farm has none, then at {@code
    *     acresPerHour} of a common one
    */
@@ -127,6 +136,7 @@ class HoursController {
       Label.Kind kind,
       @Maybe String machine,
       double acresPerHour,
+      int likely,
       List<FieldHours> fields,
       List<List<WorkHour>> grounds,
       List<LimitWords> limits,
@@ -142,10 +152,16 @@ class HoursController {
     this.current = current;
   }
 
+  /**
+   * @param rainFree hours that the label wants; the usual ones of the kind where none are said
+   */
   @GetMapping
   HoursView hours(
       @RequestParam(defaultValue = "ROLL") HourWork work,
-      @RequestParam(defaultValue = "SYSTEMIC") Label.Kind kind) {
+      @RequestParam(defaultValue = "SYSTEMIC") Label.Kind kind,
+      @RequestParam(required = false) Double rainFree) {
+    Optional<Double> label = Optional.ofNullable(rainFree);
+    label.ifPresent(h -> Limits.within("rain-free hours", h, 0, MOST_RAIN_FREE, Unit.HOUR));
     FarmSeason farm = seasons.needed(current.id());
     FarmDay day = farm.day();
     Optional<MachineView> machine =
@@ -162,7 +178,7 @@ class HoursController {
             .toList();
     List<Footing> grounds = living.stream().map(HoursController::ground).distinct().toList();
     List<List<HourOutlook>> hours =
-        grounds.parallelStream().map(ground -> hours(day, ground, kind)).toList();
+        grounds.parallelStream().map(ground -> hours(day, ground, kind, label)).toList();
     List<FieldHours> fields =
         living.stream()
             .map(f -> field(f, work, rate, grounds.indexOf(ground(f)), hours, day))
@@ -183,6 +199,7 @@ class HoursController {
         kind,
         machine.map(MachineView::name).orElse(null),
         rate.acresPerHour(),
+        (int) Math.round(100 * day.figures().of(HourBlock.LIKELY)),
         fields,
         told,
         limits.entrySet().stream()
@@ -202,10 +219,13 @@ class HoursController {
         .acresPerHour();
   }
 
-  private List<HourOutlook> hours(FarmDay day, Footing ground, Label.Kind kind) {
+  private List<HourOutlook> hours(
+      FarmDay day, Footing ground, Label.Kind kind, Optional<Double> label) {
     return known.get(
-        new Asked(day.weather().name(), day.figures(), day.today(), ground, kind),
-        k -> HourOutlook.of(day.outlook(), day.weather().fit(), ground, day.today(), DAYS, kind));
+        new Asked(day.weather().name(), day.figures(), day.today(), ground, kind, label),
+        k ->
+            HourOutlook.of(
+                day.outlook(), day.weather().fit(), ground, day.today(), DAYS, kind, label));
   }
 
   private static Footing ground(FieldSeasons f) {

@@ -5,13 +5,13 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Stream;
-import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.scouting.KillRating;
 import nimblefurrow.core.season.CoverPlan;
 import nimblefurrow.core.season.FieldSeason;
-import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.kill.LearntKill;
 import nimblefurrow.core.termination.route.KillOn;
 import nimblefurrow.server.journal.EntryKind;
@@ -26,28 +26,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/ending/learnt")
 class LearntController {
-  private static final FigureKey LAST = FigureKey.of("scouting", "kill_last_look");
-
-  /** What kills. */
-  enum KillBy {
-    ROLLER(LearntKill.ROLLED),
-    SPRAY(LearntKill.SPRAYED);
-
-    private final FigureKey taken;
-
-    KillBy(FigureKey taken) {
-      this.taken = taken;
-    }
-
-    private static Optional<KillBy> of(Route route) {
-      return switch (route) {
-        case ROLL, ROLL_AFTER -> Optional.of(ROLLER);
-        case EARLY_SPRAY, PLANT_GREEN -> Optional.of(SPRAY);
-        default -> Optional.empty();
-      };
-    }
-  }
-
   /**
    * What was learnt.
    *
@@ -58,7 +36,7 @@ class LearntController {
    * @param taken what it is now
    */
   record LearntView(
-      KillBy by,
+      LearntKill.By by,
       int ratings,
       @Maybe Integer expected,
       @Maybe Integer seen,
@@ -80,7 +58,7 @@ class LearntController {
   List<LearntView> learnt() {
     FarmSeason farm = seasons.needed(current.id());
     Figures figures = farm.day().figures();
-    Map<KillBy, List<LearntKill.Rated>> rated = new EnumMap<>(KillBy.class);
+    Map<LearntKill.By, List<LearntKill.Rated>> rated = new EnumMap<>(LearntKill.By.class);
     for (FieldSeasons field : farm.fields()) {
       field.cover().ifPresent(link -> add(rated, link.id(), field.now(), field.entries(), figures));
       for (FieldSeasons.Past past : field.earlier()) {
@@ -89,13 +67,13 @@ class LearntController {
         }
       }
     }
-    return Stream.of(KillBy.values())
+    return Stream.of(LearntKill.By.values())
         .map(by -> view(by, rated.getOrDefault(by, List.of()), figures))
         .toList();
   }
 
   private static void add(
-      Map<KillBy, List<LearntKill.Rated>> rated,
+      Map<LearntKill.By, List<LearntKill.Rated>> rated,
       UUID cover,
       FieldSeason season,
       List<Entry> entries,
@@ -104,12 +82,12 @@ class LearntController {
     if (plan == null || plan.ended() == null || season.mat().isEmpty()) {
       return;
     }
-    Optional<KillBy> by = KillBy.of(plan.route());
+    Optional<LearntKill.By> by = LearntKill.By.of(plan.route());
     Optional<Double> expected = KillOn.day(season.mat().get(), plan.route(), plan.ended());
     Optional<Double> seen =
         entries.stream()
             .filter(e -> e.kind() == EntryKind.KILL_RATING && cover.equals(e.linkId()))
-            .filter(e -> !e.on().isBefore(plan.ended().plusDays(figures.whole(LAST))))
+            .filter(e -> KillRating.judged(plan.ended(), e.on(), figures))
             .reduce((a, b) -> b)
             .map(e -> GroundNotes.readings(e.details().look(), 100).mean());
     if (by.isPresent() && expected.isPresent() && seen.isPresent()) {
@@ -119,31 +97,28 @@ class LearntController {
     }
   }
 
-  private static LearntView view(KillBy by, List<LearntKill.Rated> rated, Figures figures) {
-    double taken = figures.of(by.taken);
+  private static LearntView view(LearntKill.By by, List<LearntKill.Rated> rated, Figures figures) {
+    double taken = figures.of(by.taken());
     LearntKill learnt = LearntKill.of(rated, taken, figures);
-    Optional<Double> expected = mean(rated.stream().map(LearntKill.Rated::expected).toList());
+    OptionalDouble expected = LearntKill.mean(rated, LearntKill.Rated::expected);
+    OptionalDouble seen = LearntKill.mean(rated, LearntKill.Rated::seen);
     return new LearntView(
         by,
         learnt.ratings(),
-        expected.map(LearntController::percent).orElse(null),
-        mean(rated.stream().map(LearntKill.Rated::seen).toList())
-            .map(LearntController::percent)
-            .orElse(null),
-        expected.map(e -> percent(LearntKill.moved(e, learnt.shift() - taken))).orElse(null),
-        by.taken.sheet(),
-        by.taken.name(),
+        percent(expected),
+        percent(seen),
+        percent(
+            expected.isEmpty()
+                ? expected
+                : OptionalDouble.of(
+                    LearntKill.moved(expected.getAsDouble(), learnt.shift() - taken))),
+        by.taken().sheet(),
+        by.taken().name(),
         Math.round(100 * learnt.shift()) / 100.0,
         taken);
   }
 
-  private static Optional<Double> mean(List<Double> values) {
-    return values.isEmpty()
-        ? Optional.empty()
-        : Optional.of(values.stream().mapToDouble(v -> v).average().orElseThrow());
-  }
-
-  private static int percent(double share) {
-    return (int) Math.round(100 * share);
+  private static Integer percent(OptionalDouble share) {
+    return share.isEmpty() ? null : (int) Math.round(100 * share.getAsDouble());
   }
 }

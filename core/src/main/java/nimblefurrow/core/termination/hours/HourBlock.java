@@ -17,7 +17,9 @@ import nimblefurrow.core.quantity.Share;
  * @param chance mean of theirs
  */
 public record HourBlock(LocalDateTime start, int hours, Share chance) {
-  private static final FigureKey LIKELY = FigureKey.of("hours", "block_likely");
+  /** Chance of an hour from which it is joined to a block. */
+  public static final FigureKey LIKELY = FigureKey.of("hours", "block_likely");
+
   private static final FigureKey LEAST = FigureKey.of("hours", "block_least");
 
   /** The blocks that are long enough to go out for, in their order. */

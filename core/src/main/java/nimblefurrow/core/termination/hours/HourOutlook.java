@@ -64,12 +64,22 @@ public record HourOutlook(
    */
   public static List<HourOutlook> of(
       Outlook outlook, FitDays fit, Footing ground, LocalDate from, int days) {
-    return of(outlook, fit, ground, from, days, Label.Kind.SYSTEMIC);
+    return of(outlook, fit, ground, from, days, Label.Kind.SYSTEMIC, Optional.empty());
   }
 
-  /** The same for a spray of a kind. */
+  /**
+   * The same for a spray of a kind.
+   *
+   * @param rainFree hours that its label wants; empty: the usual ones of the kind
+   */
   public static List<HourOutlook> of(
-      Outlook outlook, FitDays fit, Footing ground, LocalDate from, int days, Label.Kind kind) {
+      Outlook outlook,
+      FitDays fit,
+      Footing ground,
+      LocalDate from,
+      int days,
+      Label.Kind kind,
+      Optional<Double> rainFree) {
     Figures figures = outlook.figures();
     List<Ensemble<Double>> topsoil =
         from.datesUntil(from.plusDays(days)).map(day -> fit.topsoil(ground, day)).toList();
@@ -79,7 +89,7 @@ public record HourOutlook(
     }
     List<HourOutlook> all = new ArrayList<>();
     for (int h = 0; h < 24 * days; h++) {
-      all.add(hour(members, h, kind, figures));
+      all.add(hour(members, h, kind, rainFree, figures));
     }
     return all;
   }
@@ -96,7 +106,8 @@ public record HourOutlook(
         topsoil.stream().map(t -> t.in(year).orElseThrow()).toList());
   }
 
-  private static HourOutlook hour(List<Member> members, int h, Label.Kind kind, Figures figures) {
+  private static HourOutlook hour(
+      List<Member> members, int h, Label.Kind kind, Optional<Double> rainFree, Figures figures) {
     int crimped = 0;
     int sprayed = 0;
     Map<CrimpHour.Limit, Integer> crimpLimits = new EnumMap<>(CrimpHour.Limit.class);
@@ -109,8 +120,7 @@ public record HourOutlook(
         crimpLimits.merge(crimp.limit(), 1, Integer::sum);
       }
       SprayHour spray =
-          SprayHour.of(
-              member.hours(), h, member.days().get(h / 24), kind, Optional.empty(), figures);
+          SprayHour.of(member.hours(), h, member.days().get(h / 24), kind, rainFree, figures);
       if (spray == SprayHour.OK) {
         sprayed++;
       } else {

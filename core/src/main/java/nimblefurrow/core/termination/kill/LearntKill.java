@@ -1,8 +1,12 @@
 package nimblefurrow.core.termination.kill;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.ToDoubleFunction;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.termination.Route;
 
 /**
  * What a farm's own kill ratings say of the starting figures: how much surer or less sure its
@@ -22,6 +26,26 @@ public record LearntKill(double shift, int ratings) {
 
   private static final FigureKey PRIOR = FigureKey.of("termination", "learnt_prior");
   private static final double LEAST = 0.01;
+
+  /** What kills, as far as ratings of its work teach something of it alone. */
+  public enum By {
+    ROLLER,
+    SPRAY;
+
+    /** The figure that takes over what was learnt. */
+    public FigureKey taken() {
+      return this == ROLLER ? ROLLED : SPRAYED;
+    }
+
+    /** What a way of ending kills by; empty where it is neither alone. */
+    public static Optional<By> of(Route route) {
+      return switch (route) {
+        case ROLL, ROLL_AFTER -> Optional.of(ROLLER);
+        case EARLY_SPRAY, PLANT_GREEN -> Optional.of(SPRAY);
+        default -> Optional.empty();
+      };
+    }
+  }
 
   /**
    * A kill that was judged for good.
@@ -47,6 +71,11 @@ public record LearntKill(double shift, int ratings) {
             .orElseThrow();
     double counts = rated.size() / (rated.size() + figures.of(PRIOR));
     return new LearntKill(mean * counts, rated.size());
+  }
+
+  /** Mean of what was expected, or of what was seen; empty where nothing was rated. */
+  public static OptionalDouble mean(List<Rated> rated, ToDoubleFunction<Rated> of) {
+    return rated.stream().mapToDouble(of).average();
   }
 
   /** An expected kill, 0–1, moved by what was learnt; none and all stay. */
