@@ -112,7 +112,7 @@ const print = () => window.print()
           density="compact"
           hide-details
         />
-        <NumberField v-if="work === 'SPRAY'" v-model="rainFree" class="free" label="Rain-free hours of the label" />
+        <NumberField v-if="work === 'SPRAY'" v-model="rainFree" class="free" label="Rain-free h (label)" />
         <span class="quiet figures"
           >{{ told.machine ?? 'a common machine' }}: {{ bare(told.acresPerHour, 'ACRE', 0) }} {{ areaUnit }}/h</span
         >
