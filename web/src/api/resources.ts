@@ -417,6 +417,7 @@ export interface SprayAsked {
   partner?: string
   on?: string
   carrier: number
+  in?: 'WATER' | 'LIQUID_NITROGEN'
   tank: number
 }
 

@@ -4185,6 +4185,7 @@ export interface components {
             active: string;
             /** Format: double */
             bufferFt?: number;
+            conditioned?: boolean;
             /** Format: int32 */
             grazingDays?: number;
             /** Format: uuid */
@@ -4211,6 +4212,7 @@ export interface components {
             active: string;
             /** Format: double */
             bufferFt?: number;
+            conditioned: boolean;
             /** Format: int32 */
             grazingDays?: number;
             /** Format: uuid */
@@ -4683,6 +4685,7 @@ export interface components {
             field: string;
             forbids: string[];
             members: components["schemas"]["SprayMember"][];
+            mixing: string[];
             next: string;
             /** Format: date */
             on: string;
@@ -5128,7 +5131,7 @@ export interface components {
             regret?: number;
             turn?: string;
             /** @enum {string} */
-            way: "SPRAYED" | "GREEN" | "ROLLED" | "ROLLED_AND_SPRAYED" | "ROLLED_AFTER" | "TILLED" | "HAYED" | "GRAZED";
+            way: "SPRAYED" | "SPRAYED_TWICE" | "GREEN" | "ROLLED" | "ROLLED_TWICE" | "ROLLED_AND_SPRAYED" | "ROLLED_AFTER" | "TILLED" | "HAYED" | "GRAZED";
             /** Format: int32 */
             wins?: number;
             words: string;
@@ -8624,6 +8627,7 @@ export interface operations {
                 on?: string;
                 carrier?: number;
                 tank?: number;
+                in?: "WATER" | "LIQUID_NITROGEN";
             };
             header?: never;
             path: {

@@ -40,6 +40,7 @@ const form = reactive({
       return [f.key, value === undefined ? '' : read(value, f.unit)]
     }),
   ) as Record<Figure, number | ''>,
+  conditioned: props.known?.conditioned ?? false,
 })
 const kinds = [
   { value: 'SYSTEMIC', title: 'systemic' },
@@ -59,6 +60,7 @@ async function keep() {
     name: form.name,
     active: form.active,
     kind: form.kind,
+    conditioned: form.conditioned,
     version: props.known?.version,
     ...Object.fromEntries(figures.map((f) => [f.key, typed(f)])),
   }
@@ -84,6 +86,13 @@ async function keep() {
       :key="f.key"
       v-model="form.values[f.key]"
       :label="f.unit === 'NONE' ? f.words : `${f.words}, ${word(f.unit)}`"
+    />
+    <v-checkbox
+      v-model="form.conditioned"
+      class="wide"
+      density="compact"
+      hide-details
+      label="The label asks for conditioned water"
     />
     <p class="quiet wide">
       Read every figure off the label in your hand. What you leave empty is asked for, never assumed.

@@ -24,6 +24,7 @@ const form = reactive({
   partner: undefined as string | undefined,
   on: session.value?.today ?? '',
   carrier: Number(bare(15, 'GALLON_PER_ACRE', 1)) as number | '',
+  in: 'WATER' as NonNullable<SprayAsked['in']>,
   tank: Number(bare(1000, 'GALLON', 0).replace(/,/g, '')) as number | '',
 })
 watch(
@@ -38,6 +39,7 @@ const asked = computed<SprayAsked>(() => ({
   partner: form.partner || undefined,
   on: form.on || undefined,
   carrier: kept(Number(form.carrier), 'GALLON_PER_ACRE'),
+  in: form.in,
   tank: kept(Number(form.tank), 'GALLON'),
 }))
 const { data: plan, error } = useSprayPlan(id, zone, asked)
@@ -87,8 +89,8 @@ const rate = computed(() => `${bare(plan.value?.poundsAe ?? 0, 'POUND_PER_ACRE',
         ><template v-else>; its label's acid equivalent is still to be read.</template>
       </p>
       <p v-if="plan.asks.length" class="asks"><b>Read off the label first.</b> {{ plan.asks.join('. ') }}.</p>
-      <ul v-if="plan.against.length" class="against">
-        <li v-for="a in plan.against" :key="a">{{ a }}</li>
+      <ul v-if="plan.against.length || plan.mixing.length" class="against">
+        <li v-for="a in [...plan.mixing, ...plan.against]" :key="a">{{ a }}</li>
       </ul>
     </template>
     <form class="row" @submit.prevent>
@@ -100,6 +102,14 @@ const rate = computed(() => `${bare(plan.value?.poundsAe ?? 0, 'POUND_PER_ACRE',
         :items="(products ?? []).filter((p) => p.id !== form.product).map(named)"
       />
       <DayField v-model="form.on" label="Day" :min="session?.today" />
+      <v-select
+        v-model="form.in"
+        label="Carried in"
+        :items="[
+          { value: 'WATER', title: 'water' },
+          { value: 'LIQUID_NITROGEN', title: 'liquid nitrogen' },
+        ]"
+      />
       <NumberField v-model="form.carrier" :label="`Spray, ${word('GALLON_PER_ACRE')}`" />
       <NumberField v-model="form.tank" :label="`Tank, ${word('GALLON')}`" />
     </form>
@@ -226,7 +236,7 @@ const rate = computed(() => `${bare(plan.value?.poundsAe ?? 0, 'POUND_PER_ACRE',
 }
 .row {
   display: grid;
-  grid-template-columns: 2fr 2fr 1fr 1fr 1fr;
+  grid-template-columns: 2fr 2fr 1.4fr 1.3fr 1fr 1fr;
   gap: 10px;
   max-width: 1100px;
   margin: 8px 0;

@@ -1,6 +1,8 @@
 package nimblefurrow.bench;
 
+import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import nimblefurrow.bench.crowd.Crowd;
 import nimblefurrow.bench.fuzz.Fuzz;
 import nimblefurrow.bench.honest.HonestSprings;
@@ -13,6 +15,7 @@ import nimblefurrow.bench.walls.Walls;
 public final class Bench {
   private static final int REQUESTS = 10_000;
   private static final int SPRINGS = 1000;
+  private static final int SECONDS = 10;
 
   private Bench() {}
 
@@ -35,6 +38,15 @@ public final class Bench {
       EndingSpeed.print(System.out);
     } else if (asked.contains("--honest")) {
       held = HonestSprings.run(System.out, number(asked, "--honest", SPRINGS), 7);
+    } else if (asked.contains("--schedule")) {
+      ScheduleBench.run(
+          System.out,
+          new ScheduleBench.Asked(
+              Path.of(word(asked, "--schedule").orElseThrow()),
+              number(asked, "--seconds", SECONDS),
+              number(asked, "--seed", 1),
+              number(asked, "--threads", 1),
+              word(asked, "--out").map(Path::of).orElse(null)));
     } else if (asked.contains("--crowd")) {
       held = Crowd.run(System.out);
     } else {
@@ -42,6 +54,11 @@ public final class Bench {
       SeasonLoad.run(System.out);
     }
     System.exit(held ? 0 : 1);
+  }
+
+  private static Optional<String> word(List<String> asked, String option) {
+    int at = asked.indexOf(option) + 1;
+    return at > 0 && at < asked.size() ? Optional.of(asked.get(at)) : Optional.empty();
   }
 
   private static int number(List<String> asked, String option, int otherwise) {

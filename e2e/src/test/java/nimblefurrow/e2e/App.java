@@ -3,6 +3,7 @@ package nimblefurrow.e2e;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
@@ -103,13 +104,25 @@ final class App {
     return context.newPage();
   }
 
+  /**
+   * Takes one of a select's answers. The list is opened by the event itself, not by a place on the
+   * screen: what is still being laid out moves under a pointer.
+   */
+  static void choose(Page page, Locator select, String answer) {
+    select.dispatchEvent("mousedown");
+    Locator option =
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(answer).setExact(true));
+    option.waitFor();
+    option.dispatchEvent("click");
+  }
+
   /** Sets the demo to one of its marked days through its menu. */
   static void goTo(Page page, String marked) {
     page.locator("button.today").click();
     page.getByText(marked, new Page.GetByTextOptions().setExact(true)).click();
     page.locator(".v-overlay--active")
         .waitFor(
-            new com.microsoft.playwright.Locator.WaitForOptions()
+            new Locator.WaitForOptions()
                 .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
   }
 

@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.WaitForSelectorState;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -74,6 +77,34 @@ class EndingJourneyTest {
   }
 
   @Test
+  void thePagesOfOneFieldAreWholeAndReadable() {
+    aSampleOn("2027-04-20");
+    String field =
+        (String)
+            page.evaluate(
+                "async () => (await (await fetch('/api/ending')).json())"
+                    + ".rows.find(r => r.field === 'Silo Forty').fieldId");
+    List<String> faults = new ArrayList<>();
+    int looked = 0;
+    for (int width : new int[] {1280, 390}) {
+      page.setViewportSize(width, width == 390 ? 844 : 800);
+      for (String path : List.of("/ending/plan/", "/ending/spray/", "/growth/")) {
+        page.navigate(App.address() + path + field);
+        page.locator("h1").waitFor();
+        page.locator(".page .answer, .page .says").first().waitFor();
+        page.locator(".waiting.on")
+            .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
+        String at = path + width + ": ";
+        Boxes.faults(page).forEach(f -> faults.add(at + f));
+        WalkTest.serious(page, "day").forEach(f -> faults.add(at + f));
+        looked++;
+      }
+    }
+    assertThat(looked).isEqualTo(6);
+    assertThat(String.join(" ;; ", faults)).isEmpty();
+  }
+
+  @Test
   void severalFieldsAreEndedByOneWayAndOrganicOnesRefuse() {
     aSampleOn("2027-05-14");
     assertThat(row("Orchard Organic")).containsText("organic");
@@ -124,12 +155,12 @@ class EndingJourneyTest {
 
     page.navigate(App.address() + "/logbook");
     pick("Field", "Orchard Organic");
-    page.getByLabel("What", new Page.GetByLabelOptions().setExact(true))
-        .click(new Locator.ClickOptions().setForce(true));
-    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Cover ended")).click();
-    page.getByLabel("How", new Page.GetByLabelOptions().setExact(true))
-        .click(new Locator.ClickOptions().setForce(true));
-    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Roll and crimp")).click();
+    App.choose(
+        page, page.getByLabel("What", new Page.GetByLabelOptions().setExact(true)), "Cover ended");
+    App.choose(
+        page,
+        page.getByLabel("How", new Page.GetByLabelOptions().setExact(true)),
+        "Roll and crimp");
     button("^Save$").click();
     assertThat(page.locator(".saved")).isVisible();
 

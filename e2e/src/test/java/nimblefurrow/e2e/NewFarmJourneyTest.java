@@ -82,11 +82,8 @@ class NewFarmJourneyTest {
 
   private void rotate(int fields) {
     for (String crop : new String[] {"Corn", "Soybeans", "Winter wheat"}) {
-      page.getByLabel("Next crop").first().click(new Locator.ClickOptions().setForce(true));
-      acts++;
-      click(
-          page.getByRole(
-              AriaRole.OPTION, new Page.GetByRoleOptions().setName(crop).setExact(true)));
+      App.choose(page, page.getByLabel("Next crop").first(), crop);
+      acts += 2;
     }
     click(button("^Lay over " + fields + " fields$"));
   }

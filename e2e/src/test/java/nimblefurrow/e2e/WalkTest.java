@@ -137,7 +137,7 @@ class WalkTest {
   }
 
   /** By night only the contrast is asked anew: nothing else hangs on the theme. */
-  private static List<String> serious(Page page, String theme) {
+  static List<String> serious(Page page, String theme) {
     AxeBuilder axe = new AxeBuilder(page);
     return (theme.equals("night") ? axe.withRules(List.of("color-contrast")) : axe)
         .analyze().getViolations().stream()

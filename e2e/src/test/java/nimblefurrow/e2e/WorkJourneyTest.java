@@ -135,13 +135,10 @@ class WorkJourneyTest {
     assertThat(page.getByLabel("Own rate")).hasValue("90");
     button("Compare with another").click();
     assertThat(page.getByText("Candidate B")).isVisible();
-    page.locator(".candidate")
-        .nth(1)
-        .getByLabel("Way in")
-        .click(new Locator.ClickOptions().setForce(true));
-    page.getByRole(
-            AriaRole.OPTION, new Page.GetByRoleOptions().setName("Interseeder between corn rows"))
-        .click();
+    App.choose(
+        page,
+        page.locator(".candidate").nth(1).getByLabel("Way in"),
+        "Interseeder between corn rows");
     assertThat(page.locator(".candidate").nth(1))
         .containsText("Not possible: it runs between corn rows");
     assertThat(page.locator(".candidate").nth(1))
@@ -263,9 +260,8 @@ class WorkJourneyTest {
     open("Logbook");
     page.getByLabel("Field", new Page.GetByLabelOptions().setExact(true)).fill("Silo");
     page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Silo Forty")).click();
-    page.getByLabel("What", new Page.GetByLabelOptions().setExact(true))
-        .click(new Locator.ClickOptions().setForce(true));
-    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Cover ended")).click();
+    App.choose(
+        page, page.getByLabel("What", new Page.GetByLabelOptions().setExact(true)), "Cover ended");
     Locator done = page.getByLabel("Area done");
     done.fill("10");
     open("Season");

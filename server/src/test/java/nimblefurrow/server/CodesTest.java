@@ -18,6 +18,7 @@ import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.KillDate;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.spray.Label;
+import nimblefurrow.core.termination.spray.Spraying;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.core.work.MachineKind;
 import nimblefurrow.server.chain.RateUnit;
@@ -57,6 +58,7 @@ class CodesTest {
     kept(KillDate.Kind.class, "DEAD_BY ALIVE_UNTIL");
     kept(Exercise.class, "HEADS STEMS STAND QUADRAT MAT SKY");
     kept(Pest.class, "ARMYWORM SLUGS VOLES");
+    kept(Spraying.Carrier.class, "WATER LIQUID_NITROGEN");
     kept(Label.Kind.class, "SYSTEMIC CONTACT GROWTH_REGULATOR RESIDUAL");
     kept(SoilFeel.class, "CRUMBLES BREAKS DENTS RIBBONS");
     kept(

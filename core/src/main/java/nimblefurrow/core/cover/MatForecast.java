@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.ensemble.LogMixture;
 import nimblefurrow.core.ensemble.Spread;
@@ -37,6 +39,9 @@ public final class MatForecast {
   private final int days;
   private SoftReference<float[][][]> grown = new SoftReference<>(null);
 
+  /** Ranges told so far; several ways of ending fall on the same day. */
+  private final Map<LocalDate, Spread> told = new ConcurrentHashMap<>();
+
   /** What a stand will weigh in an outlook's weather. */
   public MatForecast(CoverStand stand, Outlook outlook) {
     this.stand = stand;
@@ -61,7 +66,7 @@ public final class MatForecast {
 
   /** The 10–50–90 % range of standing dry matter on a date, lb/ac. */
   public Spread on(LocalDate date) {
-    return mixture(date).spread();
+    return told.computeIfAbsent(date, day -> mixture(day).spread());
   }
 
   /** Chance that the mat weighs at least this much on a date. */

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.concurrent.ConcurrentHashMap;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.FigureKey;
@@ -52,6 +53,9 @@ public final class StageForecast {
   private final Map<CoverStage, Double> means;
   private final HeatBase base;
   private final double shift;
+
+  /** Days on which a heat is reached; several ways of ending ask for the same one. */
+  private final Map<Double, Ensemble<LocalDate>> reached = new ConcurrentHashMap<>();
 
   /** Stages of one member of a stand in an outlook's weather. */
   public StageForecast(Species species, CoverStand stand, Outlook outlook) {
@@ -150,6 +154,10 @@ public final class StageForecast {
    * @param goal °F-days since {@link #start}, as the field is held to be
    */
   public Ensemble<LocalDate> reached(double goal) {
+    return reached.computeIfAbsent(goal, this::reachedByYear);
+  }
+
+  private Ensemble<LocalDate> reachedByYear(double goal) {
     int years = outlook.traces().size();
     double sd = belief.sdOf(goal, outlook.figures());
     return Ensemble.of(

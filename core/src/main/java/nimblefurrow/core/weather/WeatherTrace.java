@@ -17,6 +17,7 @@ public final class WeatherTrace {
   private static final double EQUAL = 1e-6;
 
   private final LocalDate first;
+  private final long firstDay;
   private final DailyWeather[] days;
   private final Map<HeatBase, double[]> sums = new EnumMap<>(HeatBase.class);
   private final Map<Object, double[]> daily = new ConcurrentHashMap<>();
@@ -24,6 +25,7 @@ public final class WeatherTrace {
   /** A trace of days that follow each other without a gap. */
   public WeatherTrace(DailyWeather[] days) {
     this.first = days[0].date();
+    this.firstDay = first.toEpochDay();
     this.days = days;
     for (HeatBase base : HeatBase.values()) {
       double[] sum = new double[days.length + 1];
@@ -53,7 +55,7 @@ public final class WeatherTrace {
   public double degreeDays(HeatBase base, LocalDate from, LocalDate to) {
     double[] sum = sums.get(base);
     int start = Math.min(days.length, index(from));
-    int end = (int) Math.max(0, Math.min(days.length, to.toEpochDay() - first.toEpochDay() + 1));
+    int end = (int) Math.max(0, Math.min(days.length, to.toEpochDay() - firstDay + 1));
     return end <= start ? 0 : sum[end] - sum[start];
   }
 
@@ -83,7 +85,7 @@ public final class WeatherTrace {
   /** The last date from which at least this heat is still gathered up to {@code until}; or null. */
   public LocalDate lastDayLeaving(LocalDate until, Heat heat) {
     double[] sum = sums.get(heat.base());
-    int end = (int) Math.min(days.length, until.toEpochDay() - first.toEpochDay() + 1);
+    int end = (int) Math.min(days.length, until.toEpochDay() - firstDay + 1);
     int low = -1;
     int high = Math.max(0, end);
     while (low + 1 < high) {
@@ -99,7 +101,7 @@ public final class WeatherTrace {
 
   /** The first date in a stretch whose low is at or below a temperature (°F); or null. */
   public LocalDate firstNightAtOrBelow(double fahrenheit, LocalDate from, LocalDate to) {
-    int end = (int) Math.min(days.length - 1L, to.toEpochDay() - first.toEpochDay());
+    int end = (int) Math.min(days.length - 1L, to.toEpochDay() - firstDay);
     for (int i = index(from); i <= end; i++) {
       if (days[i].minF() <= fahrenheit) {
         return days[i].date();
@@ -120,6 +122,6 @@ public final class WeatherTrace {
   }
 
   private int index(LocalDate date) {
-    return (int) Math.max(0, date.toEpochDay() - first.toEpochDay());
+    return (int) Math.max(0, date.toEpochDay() - firstDay);
   }
 }

@@ -1,7 +1,6 @@
 package nimblefurrow.core.work;
 
 import java.util.Arrays;
-import nimblefurrow.core.quantity.Durations;
 
 /**
  * How much of one day each machine, driver and tractor has spent, from 0 in the morning to 1 at
@@ -9,18 +8,6 @@ import nimblefurrow.core.quantity.Durations;
  */
 final class Clocks {
   private static final int NONE = -1;
-
-  /**
-   * When work could begin on a machine, with whom, and what it had to wait for.
-   *
-   * @param driver the driver's place; −1 for a crew of its own
-   * @param blocker the job that kept it from beginning in the morning; −1 for none
-   */
-  record Start(double clock, int driver, int tractor, Held by, int blocker) {
-    Start notBefore(double later, int job) {
-      return later > clock ? new Start(later, driver, tractor, Held.BEFORE_UNDONE, job) : this;
-    }
-  }
 
   private final Numbers n;
   private final double[] machine;
@@ -30,6 +17,19 @@ final class Clocks {
   private final int[] lastOnMachine;
   private final int[] lastOfDriver;
   private final int[] lastOfTractor;
+
+  /** When work could begin on the machine asked for last. */
+  double start;
+
+  /** Who would drive; −1 for a crew of its own. */
+  int who;
+
+  private int what;
+
+  /** What it had to wait for, and the job that kept it from beginning in the morning; −1: none. */
+  Held by;
+
+  int blocker;
 
   Clocks(Numbers n) {
     this.n = n;
@@ -45,10 +45,10 @@ final class Clocks {
   /** All that can be had has its whole day. */
   void morning(int day) {
     for (int m = 0; m < machine.length; m++) {
-      machine[m] = n.machines.get(m).hadOn(n.date(day), day) ? 0 : 1;
+      machine[m] = n.had[m][day] ? 0 : 1;
     }
     for (int w = 0; w < driver.length; w++) {
-      driver[w] = n.drivers.get(w).off().contains(n.date(day)) ? 1 : 0;
+      driver[w] = n.away[w][day] ? 1 : 0;
     }
     Arrays.fill(driven, 0);
     Arrays.fill(tractor, 0);
@@ -67,24 +67,36 @@ final class Clocks {
   }
 
   /** The latest of the clocks of a machine and of whoever and whatever is free first for it. */
-  Start start(int m) {
-    int who = earliest(n.driversOf[m], driver);
-    int what = earliest(n.tractorsOf[m], tractor);
-    Start start = new Start(machine[m], who, what, Held.TOO_LITTLE_LEFT, lastOnMachine[m]);
-    if (who != NONE && driver[who] > start.clock()) {
-      start = new Start(driver[who], who, what, Held.DRIVER, lastOfDriver[who]);
+  void ask(int m) {
+    who = earliest(n.driversOf[m], driver);
+    what = earliest(n.tractorsOf[m], tractor);
+    start = machine[m];
+    by = Held.TOO_LITTLE_LEFT;
+    blocker = lastOnMachine[m];
+    if (who != NONE && driver[who] > start) {
+      start = driver[who];
+      by = Held.DRIVER;
+      blocker = lastOfDriver[who];
     }
-    if (what != NONE && tractor[what] > start.clock()) {
-      start = new Start(tractor[what], who, what, Held.TRACTOR, lastOfTractor[what]);
+    if (what != NONE && tractor[what] > start) {
+      start = tractor[what];
+      by = Held.TRACTOR;
+      blocker = lastOfTractor[what];
     }
-    return start;
+  }
+
+  /** Not before a job that was over only today. */
+  void notBefore(double later, int job) {
+    if (later > start) {
+      start = later;
+      by = Held.BEFORE_UNDONE;
+      blocker = job;
+    }
   }
 
   /** Hours after which the driver stops; no end for a crew of its own. */
-  double longest(Start start) {
-    return start.driver() == NONE
-        ? Double.MAX_VALUE
-        : Durations.inHours(n.drivers.get(start.driver()).longestDay());
+  double longest() {
+    return who == NONE ? Double.MAX_VALUE : n.longestDay[who];
   }
 
   /**
@@ -92,24 +104,22 @@ final class Clocks {
    *
    * @return what the driver's overtime costs
    */
-  double take(int job, int m, Start start, double end, double hours) {
+  double take(int job, int m, double end, double hours) {
     machine[m] = end;
     lastOnMachine[m] = job;
-    if (start.tractor() != NONE) {
-      tractor[start.tractor()] = end;
-      lastOfTractor[start.tractor()] = job;
+    if (what != NONE) {
+      tractor[what] = end;
+      lastOfTractor[what] = job;
     }
-    if (start.driver() == NONE) {
+    if (who == NONE) {
       return 0;
     }
-    int who = start.driver();
-    Person person = n.drivers.get(who);
-    double usual = Durations.inHours(person.usualDay());
+    double usual = n.usualDay[who];
     double over = Math.max(0, driven[who] - usual);
     driven[who] += hours;
     driver[who] = end;
     lastOfDriver[who] = job;
-    return (Math.max(0, driven[who] - usual) - over) * person.overtimePerHour().value();
+    return (Math.max(0, driven[who] - usual) - over) * n.overtime[who];
   }
 
   private static int earliest(int[] of, double[] clock) {

@@ -3,7 +3,6 @@ package nimblefurrow.core.work;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
@@ -41,30 +40,33 @@ public final class Evaluator {
    *     hours to be counted on that is known beforehand, of a year's weather it is not
    */
   Played play(Plan plan, int year, boolean foreseeing) {
-    PlanNumbers turns = new PlanNumbers(numbers, plan);
-    OnePlay play = new OnePlay(numbers, years.get(year), turns, foreseeing).played();
-    Holding holding = new Holding(numbers, play, turns);
+    Draft turns = new Draft(numbers, plan);
+    OnePlay play = new OnePlay(numbers);
+    Told told = play.told(years.get(year), turns, foreseeing);
+    Holding holding = new Holding(numbers, told, turns);
     List<Run> runs = new ArrayList<>();
     for (int j = 0; j < numbers.jobs.size(); j++) {
       Job job = numbers.jobs.get(j);
-      List<DayWork> days = play.spells.get(j).stream().map(this::day).toList();
-      Area undone = Area.ofAcres(Math.max(0, job.area().acres() - play.doneAcres[j]));
-      runs.add(new Run(job.id(), holding.machine(j), days, undone, play.held[j], holding.why(j)));
+      List<DayWork> days = told.spells.get(j).stream().map(this::day).toList();
+      Area undone = Area.ofAcres(Math.max(0, play.now.undone(numbers, turns, j)));
+      runs.add(new Run(job.id(), holding.machine(j), days, undone, told.held[j], holding.why(j)));
     }
-    return new Played(runs, Money.of(play.loss()));
+    return new Played(runs, Money.of(play.now.lossAtEnd(numbers, turns)));
   }
 
   /** What a plan loses in each year. */
   public Score score(Plan plan) {
-    PlanNumbers turns = new PlanNumbers(numbers, plan);
-    return new Score(
-        Ensemble.of(
-            IntStream.range(0, years.size())
-                .mapToObj(y -> new OnePlay(numbers, years.get(y), turns).played().loss())
-                .toList()));
+    Rehearsal rehearsal = rehearse();
+    rehearsal.keep(rehearsal.draft(plan));
+    return new Score(Ensemble.of(years.size(), rehearsal::loss));
   }
 
-  private DayWork day(OnePlay.Spell spell) {
+  /** A stage on which plans that differ little are played one after the other, for one thread. */
+  public Rehearsal rehearse() {
+    return new Rehearsal(numbers, years);
+  }
+
+  private DayWork day(Told.Spell spell) {
     return new DayWork(
         numbers.date(spell.day()),
         spell.hours(),

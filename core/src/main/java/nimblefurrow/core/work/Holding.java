@@ -7,18 +7,18 @@ import nimblefurrow.core.quantity.Reason;
 /** Says what held a job back, in words, from the rule that failed in the play itself. */
 final class Holding {
   private final Numbers n;
-  private final OnePlay play;
-  private final PlanNumbers plan;
+  private final Told told;
+  private final Draft plan;
 
-  Holding(Numbers n, OnePlay play, PlanNumbers plan) {
+  Holding(Numbers n, Told told, Draft plan) {
     this.n = n;
-    this.play = play;
+    this.told = told;
     this.plan = plan;
   }
 
   /** The machine that a plan gives a job. */
   Optional<String> machine(int j) {
-    return plan.machine[j] == PlanNumbers.OUT
+    return plan.machine[j] == Draft.OUT
         ? Optional.empty()
         : Optional.of(n.machines.get(plan.machine[j]).id());
   }
@@ -26,13 +26,13 @@ final class Holding {
   /** What failed on the day before the job began; for one that never began, what failed last. */
   Reason why(int j) {
     Job job = n.jobs.get(j);
-    if (play.held[j] == Held.LEFT_OUT) {
+    if (told.held[j] == Held.LEFT_OUT) {
       return Reason.of("left out of the plan");
     }
     String machine = n.machines.get(plan.machine[j]).name();
-    int by = play.heldBy[j];
+    int by = told.heldBy[j];
     LocalDate end = job.window().end();
-    return switch (play.held[j]) {
+    return switch (told.held[j]) {
       case FIRST_DAY, LEFT_OUT -> Reason.of("{} is the first day left", n.campaign.first());
       case WINDOW -> Reason.of("the window is not open before");
       case WAIT -> Reason.of("held back by {} days after its window opens", plan.wait[j]);
@@ -44,7 +44,7 @@ final class Holding {
           by < 0
               ? Reason.of("the {} is taken the day before", machine)
               : Reason.of("the {} is at {} the day before", machine, n.jobs.get(by).field());
-      case NOT_FIT -> Reason.of("the day before has {} fit hours to count on", play.fitThen[j]);
+      case NOT_FIT -> Reason.of("the day before has {} fit hours to count on", told.fitThen[j]);
       case DRIVER ->
           by < 0
               ? Reason.of("whoever may drive the {} is away the day before", machine)

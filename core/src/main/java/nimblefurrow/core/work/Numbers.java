@@ -7,6 +7,8 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Durations;
@@ -42,6 +44,39 @@ final class Numbers {
   /** The day on which a job before was done, when it is no part of the campaign. */
   final int[][] doneBefore;
 
+  /** Least and longest days to wait for each job before. */
+  final int[][] least;
+
+  final int[][] most;
+  final double[] acres;
+
+  /** Days and dollars for an acre at the points of each job's value, in order. */
+  private final int[][] valueDays;
+
+  private final double[][] valueDollars;
+
+  /** Dollars for an acre that is never done. */
+  final double[] lost;
+
+  /** Machines that are called for, with price, least acres. */
+  final int[] hired;
+
+  final double[] rigPrice;
+  final double[] rigLeast;
+
+  /** Whether a machine can be had on a day, and whether a driver is away. */
+  final boolean[][] had;
+
+  final boolean[][] away;
+  final double[] usualDay;
+  final double[] longestDay;
+
+  /** Dollars for an hour above the usual day. */
+  final double[] overtime;
+
+  /** Dollars for an hour on the road. */
+  final double roadPrice;
+
   final int[][] driversOf;
   final int[][] tractorsOf;
   final int[] siteOfJob;
@@ -66,8 +101,40 @@ final class Numbers {
     this.siteOfJob = jobs.stream().mapToInt(j -> site(j.place())).toArray();
     this.siteOfMachine = machines.stream().mapToInt(m -> site(m.place())).toArray();
     this.road = road(campaign.roads());
+    this.roadPrice = campaign.roads().perHour().value();
+    this.acres = jobs.stream().mapToDouble(j -> j.area().acres()).toArray();
+    this.lost = jobs.stream().mapToDouble(j -> j.value().lost().value()).toArray();
+    this.valueDays = new int[jobs.size()][];
+    this.valueDollars = new double[jobs.size()][];
+    for (int j = 0; j < jobs.size(); j++) {
+      List<WorkValue.Point> points = jobs.get(j).value().points();
+      valueDays[j] = points.stream().mapToInt(p -> day(p.day())).toArray();
+      valueDollars[j] = points.stream().mapToDouble(p -> p.perAcre().value()).toArray();
+    }
+    this.rigPrice = hire(hire -> hire.perAcre().value());
+    this.rigLeast = hire(hire -> hire.least().acres());
+    this.hired =
+        IntStream.range(0, machines.size())
+            .filter(m -> machines.get(m).hire().isPresent())
+            .toArray();
+    this.had = new boolean[machines.size()][days];
+    this.away = new boolean[drivers.size()][days];
+    for (int d = 0; d < days; d++) {
+      for (int m = 0; m < had.length; m++) {
+        had[m][d] = machines.get(m).hadOn(date(d), d);
+      }
+      for (int w = 0; w < away.length; w++) {
+        away[w][d] = drivers.get(w).off().contains(date(d));
+      }
+    }
+    this.usualDay = drivers.stream().mapToDouble(p -> Durations.inHours(p.usualDay())).toArray();
+    this.longestDay =
+        drivers.stream().mapToDouble(p -> Durations.inHours(p.longestDay())).toArray();
+    this.overtime = drivers.stream().mapToDouble(p -> p.overtimePerHour().value()).toArray();
     this.before = new int[jobs.size()][];
     this.doneBefore = new int[jobs.size()][];
+    this.least = new int[jobs.size()][];
+    this.most = new int[jobs.size()][];
     Map<JobId, Integer> place = new HashMap<>();
     jobs.forEach(job -> place.put(job.id(), place.size()));
     for (int j = 0; j < jobs.size(); j++) {
@@ -80,6 +147,8 @@ final class Numbers {
           job.after().stream()
               .mapToInt(a -> a.done().isPresent() ? -1 : place.getOrDefault(a.jobId(), -1))
               .toArray();
+      least[j] = job.after().stream().mapToInt(After::leastDays).toArray();
+      most[j] = job.after().stream().mapToInt(After::mostDays).toArray();
       doneBefore[j] =
           job.after().stream().mapToInt(a -> a.done().map(this::day).orElse(NEVER)).toArray();
     }
@@ -90,8 +159,33 @@ final class Numbers {
     return (int) ChronoUnit.DAYS.between(campaign.first(), date);
   }
 
+  /** What {@link WorkValue#dollarsOn} says, of days as numbers. */
+  double cost(int job, int day) {
+    int[] days = valueDays[job];
+    double[] dollars = valueDollars[job];
+    if (days.length == 0) {
+      return 0;
+    }
+    if (day <= days[0]) {
+      return dollars[0];
+    }
+    for (int i = 1; i < days.length; i++) {
+      if (day <= days[i]) {
+        double rise = dollars[i] - dollars[i - 1];
+        return dollars[i - 1] + rise * (day - days[i - 1]) / (days[i] - days[i - 1]);
+      }
+    }
+    return dollars[days.length - 1];
+  }
+
   LocalDate date(int day) {
     return campaign.first().plusDays(day);
+  }
+
+  private double[] hire(ToDoubleFunction<Hire> figure) {
+    return machines.stream()
+        .mapToDouble(m -> m.hire().map(figure::applyAsDouble).orElse(0.0))
+        .toArray();
   }
 
   private static List<Person> drivers(Campaign campaign) {

@@ -1,136 +1,198 @@
 package nimblefurrow.core.work;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.List;
 
 /**
  * A plan played through one year, day by day, as a crew would work it: begun jobs first, then those
  * in the plan's order, each asked once a day. Every morning each machine, driver and tractor has
- * its whole day, counted as a share of the fit hours of the work it does.
+ * its whole day, counted as a share of the fit hours of the work it does. It plays again and again
+ * without a new one being made, from the first morning or from any other.
  */
 final class OnePlay {
-  enum State {
-    WAITING,
-    BEGUN,
-    DONE,
-    OUT
-  }
-
-  /** Work of a job on one day. */
-  record Spell(int day, int driver, double hours, double acres) {}
-
   private static final int NONE = -1;
   private static final double DONE_HOURS = 1e-7;
   private static final double NOTHING = 1e-9;
 
   private final Numbers n;
-  private final YearNumbers year;
-  private final PlanNumbers plan;
-  final State[] state;
-  final double[] doneAcres;
-  final List<List<Spell>> spells = new ArrayList<>();
-
-  /** What held each job on the last day on which it did not begin, and which job did, if any. */
-  final Held[] held;
-
-  final int[] heldBy;
-  final double[] fitThen;
-  private final double[] left;
-  private final int[] last;
-  private final double[] endClock;
-  private final int[] holder;
-  private final int[] at;
-  private final double[] rigAcres;
   private final Clocks clocks;
-  private final List<Integer> begun = new ArrayList<>();
-  private double loss;
+
+  /** Clock at which a job was over, on its last day. */
+  private final double[] endClock;
+
+  /** Jobs that wait, in the plan's order. */
+  private final int[] waiting;
+
+  private int waitingCount;
+
+  /**
+   * Jobs by the day on which they are asked first: the first of each day, and the one after each.
+   */
+  private final int[] opening;
+
+  private final int[] next;
+
+  /** Where each job stands in the plan's order. */
+  private final int[] place;
+
+  private final int[] turn;
+  private YearNumbers year;
+  private Draft plan;
+
+  /** Where the play stands: the morning before the first day that was not played yet. */
+  final Morning now;
+
+  /** Who is told of each day; null where only the loss counts. */
+  private Told told;
 
   /** Whether what cannot be finished is not begun; only where the year is known beforehand. */
-  private final boolean foresees;
+  private boolean foresees;
 
-  OnePlay(Numbers n, YearNumbers year, PlanNumbers plan) {
-    this(n, year, plan, false);
-  }
-
-  OnePlay(Numbers n, YearNumbers year, PlanNumbers plan, boolean foresees) {
-    this.foresees = foresees;
+  OnePlay(Numbers n) {
     this.n = n;
-    this.year = year;
-    this.plan = plan;
-    int jobs = n.jobs.size();
-    int machines = n.machines.size();
-    state = new State[jobs];
-    held = new Held[jobs];
-    heldBy = filled(jobs, NONE);
-    fitThen = new double[jobs];
-    doneAcres = new double[jobs];
-    left = new double[jobs];
-    last = new int[jobs];
-    endClock = new double[jobs];
-    holder = filled(machines, NONE);
-    at = n.siteOfMachine.clone();
-    rigAcres = new double[machines];
     clocks = new Clocks(n);
-    for (int j = 0; j < jobs; j++) {
-      boolean out = plan.machine[j] == PlanNumbers.OUT;
-      state[j] = out ? State.OUT : State.WAITING;
-      held[j] = out ? Held.LEFT_OUT : Held.FIRST_DAY;
-      left[j] = out ? 0 : n.hours[j][plan.machine[j]];
-      spells.add(new ArrayList<>(2));
-    }
+    now = new Morning(n);
+    endClock = new double[n.jobs.size()];
+    waiting = new int[n.jobs.size()];
+    opening = new int[n.days];
+    next = new int[waiting.length];
+    place = new int[waiting.length];
+    turn = new int[n.jobs.size()];
   }
 
-  /** Plays all days. */
-  OnePlay played() {
-    for (int day = 0; day < n.days; day++) {
-      clocks.morning(day);
-      for (int job : asked(day)) {
-        if (state[job] == State.WAITING || state[job] == State.BEGUN) {
-          ask(job, day);
-        }
-      }
-    }
-    return this;
-  }
-
-  /** Dollars lost in this year. */
-  double loss() {
-    double all = loss;
-    boolean[] called = new boolean[n.machines.size()];
-    for (int j = 0; j < state.length; j++) {
-      all += (n.jobs.get(j).area().acres() - doneAcres[j]) * n.jobs.get(j).value().lost().value();
-      if (plan.machine[j] != PlanNumbers.OUT) {
-        called[plan.machine[j]] = true;
-      }
-    }
-    for (int m = 0; m < called.length; m++) {
-      if (called[m] && n.machines.get(m).hire().isPresent()) {
-        all += n.machines.get(m).hire().get().bill(rigAcres[m]).value();
-      }
-    }
+  /** All days of a year from the first morning, every step told. */
+  Told told(YearNumbers in, Draft of, boolean foreseeing) {
+    now.first(n, of);
+    told = new Told(n, of);
+    foresees = foreseeing;
+    ready(in, of, 0);
+    play(0, n.days);
+    Told all = told;
+    told = null;
+    foresees = false;
     return all;
   }
 
-  /**
-   * Whose turn it is: what is begun, then the plan's order; but a job to which a person has given
-   * this day goes before what the plan alone has begun, and one given firmly before all.
-   */
-  private List<Integer> asked(int day) {
-    List<Integer> turns = new ArrayList<>();
-    for (int rank = plan.highest; rank >= 0; rank--) {
-      for (int j : begun) {
-        if (plan.rank[j] == rank) {
-          turns.add(j);
-        }
-      }
-      for (int j : plan.order) {
-        if (state[j] == State.WAITING && rankOn(j, day) == rank) {
-          turns.add(j);
+  /** Makes ready to go on from {@link #now}, the morning of a day, by a plan in a year. */
+  void ready(YearNumbers in, Draft of, int day) {
+    year = in;
+    plan = of;
+    waitingCount = 0;
+    Arrays.fill(opening, NONE);
+    boolean all = told != null || of.highest > 0;
+    for (int i = of.order.length - 1; i >= 0; i--) {
+      int j = of.order[i];
+      place[j] = i;
+      if (now.state[j] == Morning.WAITING && !all) {
+        int first = Math.max(day, in.opens[j] + of.wait[j]);
+        if (first < n.days) {
+          next[j] = opening[first];
+          opening[first] = j;
         }
       }
     }
-    return turns;
+    for (int i = 0; i < of.order.length && all; i++) {
+      if (now.state[of.order[i]] == Morning.WAITING) {
+        waiting[waitingCount++] = of.order[i];
+      }
+    }
+  }
+
+  /** Plays some days, the last of them not counted. */
+  void play(int from, int to) {
+    for (int day = from; day < to; day++) {
+      if (plan.highest > 0) {
+        clocks.morning(day);
+        byRank(day);
+      } else if (told != null) {
+        clocks.morning(day);
+        inOrder(day);
+      } else {
+        opened(day);
+        if (year.anyFit[day]) {
+          clocks.morning(day);
+          quickly(day);
+        }
+      }
+    }
+  }
+
+  private void inOrder(int day) {
+    int count = now.begunCount;
+    System.arraycopy(now.begun, 0, turn, 0, count);
+    for (int i = 0; i < count; i++) {
+      ask(turn[i], day);
+    }
+    int still = 0;
+    for (int i = 0; i < waitingCount; i++) {
+      int j = waiting[i];
+      ask(j, day);
+      waiting[still] = j;
+      still += now.state[j] == Morning.WAITING ? 1 : 0;
+    }
+    waitingCount = still;
+  }
+
+  /**
+   * The same where nobody is told why: what rules most jobs out on most days is asked first. That a
+   * job is lost may be noticed later so; nothing hangs on it.
+   */
+  private void quickly(int day) {
+    int count = now.begunCount;
+    System.arraycopy(now.begun, 0, turn, 0, count);
+    for (int i = 0; i < count; i++) {
+      ask(turn[i], day);
+    }
+    int still = 0;
+    for (int i = 0; i < waitingCount; i++) {
+      int j = waiting[i];
+      int m = plan.machine[j];
+      if (now.holder[m] == NONE && !clocks.full(m) && year.fit[j][m][day] >= n.leastFit) {
+        ask(j, day);
+      }
+      if (day < year.closes[j] && now.state[j] == Morning.WAITING) {
+        waiting[still++] = j;
+      }
+    }
+    waitingCount = still;
+  }
+
+  /** Jobs that are asked from a day on take their place among those that wait. */
+  private void opened(int day) {
+    for (int j = opening[day]; j != NONE; j = next[j]) {
+      int i = waitingCount++;
+      while (i > 0 && place[waiting[i - 1]] > place[j]) {
+        waiting[i] = waiting[i - 1];
+        i--;
+      }
+      waiting[i] = j;
+    }
+  }
+
+  /**
+   * Whose turn it is where days are given: what is begun, then the plan's order; but a job to which
+   * a person has given this day goes before what the plan alone has begun, and one given firmly
+   * before all.
+   */
+  private void byRank(int day) {
+    int count = 0;
+    for (int rank = plan.highest; rank >= 0; rank--) {
+      for (int i = 0; i < now.begunCount; i++) {
+        if (plan.rank[now.begun[i]] == rank) {
+          turn[count++] = now.begun[i];
+        }
+      }
+      for (int i = 0; i < waitingCount; i++) {
+        int j = waiting[i];
+        if (now.state[j] == Morning.WAITING && rankOn(j, day) == rank) {
+          turn[count++] = j;
+        }
+      }
+    }
+    for (int i = 0; i < count; i++) {
+      if (now.state[turn[i]] <= Morning.BEGUN) {
+        ask(turn[i], day);
+      }
+    }
   }
 
   /** A job that waits is asked as what it is from its given day on, before as any other. */
@@ -142,23 +204,22 @@ final class OnePlay {
     int m = plan.machine[j];
     boolean given = plan.given[j] != Numbers.NEVER;
     int closes = given ? Numbers.NEVER : year.closes[j];
-    if (state[j] == State.WAITING && !ready(j, day, closes)) {
+    if (now.state[j] == Morning.WAITING && !ready(j, day, closes)) {
       return;
     }
     if (day > closes) {
-      end(j, m, Held.WINDOW_OVER);
+      end(j, m);
       return;
     }
-    if (foresees && !given && state[j] == State.WAITING && inVain(j, m, day, closes)) {
+    if (foresees && !given && now.state[j] == Morning.WAITING && inVain(j, m, day, closes)) {
       out(j, Held.TOO_LITTLE_LEFT, NONE);
       return;
     }
-    int holds = holder[m];
+    int holds = now.holder[m];
     if (holds != NONE && holds != j && plan.rank[holds] >= plan.rank[j]) {
       blocked(j, Held.MACHINE_HELD, holds);
     } else if (clocks.full(m)) {
-      boolean had = n.machines.get(m).hadOn(n.date(day), day);
-      blocked(j, had ? Held.MACHINE_FULL : Held.NOT_HAD, clocks.lastOn(m));
+      blocked(j, n.had[m][day] ? Held.MACHINE_FULL : Held.NOT_HAD, clocks.lastOn(m));
     } else {
       work(j, m, day);
     }
@@ -166,18 +227,19 @@ final class OnePlay {
 
   /** Whether what a waiting job waits for is over and its day has come. */
   private boolean ready(int j, int day, int closes) {
-    int opens = plan.given[j] == Numbers.NEVER ? year.opens[j] + plan.wait[j] : plan.given[j];
-    Held why =
-        plan.given[j] != Numbers.NEVER ? Held.GIVEN : day < year.opens[j] ? Held.WINDOW : Held.WAIT;
+    boolean given = plan.given[j] != Numbers.NEVER;
+    int opens = given ? plan.given[j] : year.opens[j] + plan.wait[j];
+    Held why = given ? Held.GIVEN : day < year.opens[j] ? Held.WINDOW : Held.WAIT;
     int by = NONE;
-    for (int i = 0; i < n.before[j].length; i++) {
-      int p = n.before[j][i];
-      After after = n.jobs.get(j).after().get(i);
-      if (p == NONE && n.doneBefore[j][i] == Numbers.NEVER || p != NONE && state[p] == State.OUT) {
-        out(j, Held.BEFORE_LOST, p);
+    int[] before = n.before[j];
+    for (int i = 0; i < before.length; i++) {
+      int p = before[i];
+      if (p == NONE && n.doneBefore[j][i] == Numbers.NEVER
+          || p != NONE && now.state[p] == Morning.OUT) {
+        lost(j, p);
         return false;
       }
-      if (p != NONE && state[p] != State.DONE) {
+      if (p != NONE && now.state[p] != Morning.DONE) {
         if (day > closes) {
           out(j, Held.WINDOW_OVER, NONE);
         } else {
@@ -185,13 +247,13 @@ final class OnePlay {
         }
         return false;
       }
-      int ended = p == NONE ? n.doneBefore[j][i] : last[p];
-      if (day > ended + after.mostDays()) {
+      int ended = p == NONE ? n.doneBefore[j][i] : now.last[p];
+      if (day > ended + n.most[j][i]) {
         out(j, Held.LAG_OVER, p);
         return false;
       }
-      if (ended + after.leastDays() > opens) {
-        opens = ended + after.leastDays();
+      if (ended + n.least[j][i] > opens) {
+        opens = ended + n.least[j][i];
         why = Held.LAG;
         by = i;
       }
@@ -205,85 +267,90 @@ final class OnePlay {
 
   /** Whether a job cannot be done in what is left of its window, even with all of every day. */
   private boolean inVain(int j, int m, int day, int closes) {
-    return year.hours(j, m, day, closes) < left[j] - DONE_HOURS;
+    return year.hours(j, m, day, closes) < now.left[j] - DONE_HOURS;
   }
 
   private void work(int j, int m, int day) {
     double fit = year.fit[j][m][day];
-    fitThen[j] = fit;
+    if (told != null) {
+      told.fitThen[j] = fit;
+    }
     if (fit < n.leastFit) {
       blocked(j, Held.NOT_FIT, NONE);
       return;
     }
-    Clocks.Start start = clocks.start(m);
+    clocks.ask(m);
     for (int p : n.before[j]) {
-      if (p != NONE && last[p] == day) {
-        start = start.notBefore(endClock[p], p);
+      if (p != NONE && now.last[p] == day && now.state[p] == Morning.DONE) {
+        clocks.notBefore(endClock[p], p);
       }
     }
-    fit = Math.min(fit, clocks.longest(start));
-    double move = state[j] == State.WAITING ? n.road[at[m]][n.siteOfJob[j]] : 0;
-    double from = start.clock() + move / n.roadDay;
-    double hours = Math.min(left[j], (1 - from) * fit);
-    if (hours < Math.min(n.leastSpell, left[j]) || hours <= NOTHING) {
-      blocked(j, start.by(), start.blocker());
+    fit = Math.min(fit, clocks.longest());
+    boolean begins = now.state[j] == Morning.WAITING;
+    double move = begins ? n.road[now.at[m]][n.siteOfJob[j]] : 0;
+    double from = clocks.start + move / n.roadDay;
+    double left = now.left[j];
+    double hours = Math.min(left, (1 - from) * fit);
+    if (hours < Math.min(n.leastSpell, left) || hours <= NOTHING) {
+      blocked(j, clocks.by, clocks.blocker);
       return;
     }
-    if (state[j] == State.WAITING) {
-      state[j] = State.BEGUN;
-      begun.add(j);
+    if (begins) {
+      now.state[j] = Morning.BEGUN;
+      now.begun[now.begunCount++] = j;
     }
-    holder[m] = j;
-    loss += move * n.campaign.roads().perHour().value();
-    at[m] = n.siteOfJob[j];
-    double acres = hours / n.hours[j][m] * n.jobs.get(j).area().acres();
-    doneAcres[j] += acres;
-    loss += acres * year.cost[j][day];
-    left[j] -= hours;
-    last[j] = day;
-    rigAcres[m] += acres;
-    spells.get(j).add(new Spell(day, start.driver(), hours, acres));
+    now.holder[m] = j;
+    now.loss += move * n.roadPrice;
+    now.at[m] = n.siteOfJob[j];
+    double acres = hours / n.hours[j][m] * n.acres[j];
+    now.loss += acres * n.cost(j, day - year.late[j]);
+    now.left[j] = left - hours;
+    now.last[j] = day;
+    now.rigAcres[m] += acres;
+    if (told != null) {
+      told.spells.get(j).add(new Told.Spell(day, clocks.who, hours, acres));
+    }
     double end = from + hours / fit;
-    loss += clocks.take(j, m, start, end, hours);
-    if (left[j] < DONE_HOURS) {
-      state[j] = State.DONE;
-      doneAcres[j] = n.jobs.get(j).area().acres();
+    now.loss += clocks.take(j, m, end, hours);
+    if (now.left[j] < DONE_HOURS) {
+      now.state[j] = Morning.DONE;
+      now.left[j] = 0;
       endClock[j] = end;
-      begun.remove((Integer) j);
-      holder[m] = NONE;
+      now.over(j);
+      now.holder[m] = NONE;
     }
   }
 
-  private void end(int j, int m, Held why) {
-    if (state[j] == State.BEGUN) {
-      begun.remove((Integer) j);
-      if (holder[m] == j) {
-        holder[m] = NONE;
+  /** The window of a job is over. */
+  private void end(int j, int m) {
+    if (now.state[j] == Morning.BEGUN) {
+      now.over(j);
+      if (now.holder[m] == j) {
+        now.holder[m] = NONE;
       }
-      state[j] = State.OUT;
+      now.state[j] = Morning.OUT;
     } else {
-      out(j, why, NONE);
+      out(j, Held.WINDOW_OVER, NONE);
+    }
+  }
+
+  /** What it waits for is lost: nothing hangs on the day on which this is noticed. */
+  private void lost(int j, int p) {
+    if (told != null) {
+      out(j, Held.BEFORE_LOST, p);
     }
   }
 
   private void out(int j, Held why, int by) {
-    state[j] = State.OUT;
-    if (held[j] == Held.FIRST_DAY || why != Held.WINDOW_OVER) {
-      held[j] = why;
-      heldBy[j] = by;
+    now.state[j] = Morning.OUT;
+    if (told != null) {
+      told.out(j, why, by);
     }
   }
 
   private void blocked(int j, Held why, int by) {
-    if (state[j] == State.WAITING) {
-      held[j] = why;
-      heldBy[j] = by;
+    if (told != null && now.state[j] == Morning.WAITING) {
+      told.blocked(j, why, by);
     }
-  }
-
-  private static int[] filled(int length, int with) {
-    int[] all = new int[length];
-    Arrays.fill(all, with);
-    return all;
   }
 }

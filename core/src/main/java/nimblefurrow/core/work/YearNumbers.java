@@ -11,29 +11,28 @@ final class YearNumbers {
   /** Fit hours of each day, by job and machine; jobs of one kind and footing share a row. */
   final double[][][] fit;
 
+  /** Days on which anything at all could be done. */
+  final boolean[] anyFit;
+
   final int[] opens;
   final int[] closes;
 
-  /** Dollars for an acre of a job done on a day. */
-  final double[][] cost;
+  /** Days by which the year is late for each job. */
+  final int[] late;
 
   YearNumbers(Numbers n, WorkYear year) {
     int jobs = n.jobs.size();
     fit = new double[jobs][n.machines.size()][];
     opens = new int[jobs];
     closes = new int[jobs];
-    cost = new double[jobs][];
-    double[] nothing = new double[n.days];
+    late = new int[jobs];
+    anyFit = new boolean[n.days];
     Map<Ground, double[]> rows = new HashMap<>();
     for (int j = 0; j < jobs; j++) {
       Job job = n.jobs.get(j);
       opens[j] = year.opens(job).map(n::day).orElse(Numbers.NEVER);
       closes[j] = year.closes(job).map(n::day).orElse(Numbers.NEVER);
-      int late = year.late(job);
-      cost[j] = job.value().points().isEmpty() ? nothing : new double[n.days];
-      for (int d = 0; d < n.days && cost[j] != nothing; d++) {
-        cost[j][d] = job.value().dollarsOn(n.date(d - late));
-      }
+      late[j] = year.late(job);
       for (int m = 0; m < fit[j].length; m++) {
         if (!Double.isNaN(n.hours[j][m])) {
           MachineKind kind = n.machines.get(m).kind();
@@ -44,6 +43,7 @@ final class YearNumbers {
                     double[] hours = new double[n.days];
                     for (int d = 0; d < hours.length; d++) {
                       hours[d] = year.fitHours(job, kind, n.date(d));
+                      anyFit[d] |= hours[d] >= n.leastFit;
                     }
                     return hours;
                   });

@@ -1,7 +1,7 @@
 package nimblefurrow.core.work;
 
-import static nimblefurrow.core.work.WorkedCampaign.FIRST;
-import static nimblefurrow.core.work.WorkedCampaign.id;
+import static nimblefurrow.core.work.written.WorkedCampaign.FIRST;
+import static nimblefurrow.core.work.written.WorkedCampaign.id;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -20,9 +20,11 @@ import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.work.written.WorkedCampaign;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Plans played against losses worked out by another, plain evaluator and by hand. */
 class EvaluatorTest {
@@ -50,6 +52,20 @@ class EvaluatorTest {
         sum += told.losses().get(year);
       }
       assertThat(score.mean().value()).isCloseTo(sum / told.losses().size(), within(0.0151));
+    }
+  }
+
+  /** Two hundred drawn plans of each campaign, in the mean of its years. */
+  @ParameterizedTest
+  @ValueSource(strings = {"autumn-40", "autumn-120", "spring-40", "spring-120"})
+  void drawnPlansLoseWhatTheOtherEvaluatorSaysToTheCent(String name) {
+    WorkedCampaign worked = WorkedCampaign.read(name);
+    Evaluator evaluator = worked.evaluator();
+    assertThat(worked.drawn).hasSize(200);
+    for (int n = 0; n < worked.drawn.size(); n++) {
+      assertThat(evaluator.score(worked.drawn(n + 1)).mean().value())
+          .as("plan %d", n + 1)
+          .isCloseTo(worked.drawn.get(n), within(0.0051));
     }
   }
 

@@ -33,7 +33,8 @@ class DemoSprays {
             Optional.of(0),
             Optional.of(12),
             Optional.of(14),
-            Optional.of(33.0)));
+            Optional.of(33.0),
+            true));
     products.add(
         farm,
         UUID.randomUUID(),
@@ -48,6 +49,7 @@ class DemoSprays {
             Optional.of(15),
             Optional.of(48),
             Optional.empty(),
-            Optional.of(66.0)));
+            Optional.of(66.0),
+            false));
   }
 }

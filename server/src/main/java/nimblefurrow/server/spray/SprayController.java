@@ -23,6 +23,7 @@ import nimblefurrow.core.termination.spray.FallBurndown;
 import nimblefurrow.core.termination.spray.Label;
 import nimblefurrow.core.termination.spray.SprayKill;
 import nimblefurrow.core.termination.spray.SprayPlan;
+import nimblefurrow.core.termination.spray.Spraying;
 import nimblefurrow.core.termination.spray.Tank;
 import nimblefurrow.server.land.Marks;
 import nimblefurrow.server.platform.CurrentFarm;
@@ -58,6 +59,7 @@ class SprayController {
       @Maybe Integer reEntryHours,
       @Maybe Integer grazingDays,
       @Maybe Double bufferFt,
+      @Maybe Boolean conditioned,
       @Maybe Integer version) {
     Label label() {
       return new ProductView(
@@ -73,6 +75,7 @@ class SprayController {
               reEntryHours,
               grazingDays,
               bufferFt,
+              Boolean.TRUE.equals(conditioned),
               0)
           .label();
     }
@@ -124,6 +127,7 @@ class SprayController {
       @Maybe TankView tank,
       List<String> forbids,
       List<String> against,
+      List<String> mixing,
       List<String> asks,
       int reaches,
       int washed,
@@ -191,7 +195,7 @@ class SprayController {
 
   /**
    * @param on day of it; today where none is said
-   * @param carrier gal/ac of spray, {@code tank} gal
+   * @param carrier gal/ac of spray, {@code tank} gal, {@code in} what it is carried
    */
   @GetMapping("/fields/{fieldId}")
   SprayView plan(
@@ -201,7 +205,8 @@ class SprayController {
       @RequestParam(required = false) UUID zone,
       @RequestParam(required = false) LocalDate on,
       @RequestParam(defaultValue = "15") double carrier,
-      @RequestParam(defaultValue = "1000") double tank) {
+      @RequestParam(defaultValue = "1000") double tank,
+      @RequestParam(defaultValue = "WATER") Spraying.Carrier in) {
     UUID farm = current.id();
     OneField one = seasons.one(farm, fieldId, zone);
     FieldSeasons field = one.running();
@@ -245,9 +250,7 @@ class SprayController {
             field.field().organic(),
             label,
             second,
-            carrier,
-            tank,
-            left.acres());
+            new Spraying(in, carrier, tank, left.acres()));
     return view(field, plan, left, FallBurndown.of(mat), one.day().units());
   }
 
@@ -284,6 +287,7 @@ class SprayController {
         plan.tank().map(TankView::of).orElse(null),
         said(plan.forbids(), units),
         said(plan.against(), units),
+        said(plan.mixing(), units),
         said(plan.asks(), units),
         (int) Math.round(plan.reachesSoil().percent()),
         (int) Math.round(plan.reachesWashed().percent()),

@@ -33,6 +33,7 @@ public class SprayProducts {
       @Maybe Integer reEntryHours,
       @Maybe Integer grazingDays,
       @Maybe Double bufferFt,
+      boolean conditioned,
       int version) {
     Label label() {
       return new Label(
@@ -45,7 +46,8 @@ public class SprayProducts {
           Optional.ofNullable(plantBackSoybeans),
           Optional.ofNullable(reEntryHours),
           Optional.ofNullable(grazingDays),
-          Optional.ofNullable(bufferFt));
+          Optional.ofNullable(bufferFt),
+          conditioned);
     }
   }
 
@@ -75,6 +77,7 @@ public class SprayProducts {
                     row.getObject("re_entry_hours", Integer.class),
                     row.getObject("grazing_days", Integer.class),
                     row.getObject("buffer_ft", Double.class),
+                    row.getBoolean("conditioned"),
                     row.getInt("version")))
         .list();
   }
@@ -101,8 +104,8 @@ public class SprayProducts {
           .sql(
               "insert into spray_product (id, farm_id, name, active, kind, pounds_per_gallon,"
                   + " rain_free_hours, least_carrier, plant_back_corn, plant_back_soybeans,"
-                  + " re_entry_hours, grazing_days, buffer_ft)"
-                  + " values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)")
+                  + " re_entry_hours, grazing_days, buffer_ft, conditioned)"
+                  + " values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)")
           .params(id, farm, name, label.active(), Codes.kept(label.kind()))
           .params(figures(label))
           .update();
@@ -120,6 +123,7 @@ public class SprayProducts {
               "update spray_product set name = ?, active = ?, kind = ?, pounds_per_gallon = ?,"
                   + " rain_free_hours = ?, least_carrier = ?, plant_back_corn = ?,"
                   + " plant_back_soybeans = ?, re_entry_hours = ?, grazing_days = ?, buffer_ft = ?,"
+                  + " conditioned = ?,"
                   + " version = version + 1 where farm_id = ? and id = ?")
           .params(name, label.active(), Codes.kept(label.kind()))
           .params(figures(label))
@@ -140,6 +144,7 @@ public class SprayProducts {
     all.add(l.reEntryHours().orElse(null));
     all.add(l.grazingDays().orElse(null));
     all.add(l.bufferFt().orElse(null));
+    all.add(l.conditioned());
     return all;
   }
 

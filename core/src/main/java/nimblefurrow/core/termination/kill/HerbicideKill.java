@@ -13,6 +13,7 @@ import nimblefurrow.core.figures.Figures;
  * @param rateLow lb acid equivalent per acre while small
  * @param rateHigh lb acid equivalent per acre past the right size
  * @param partner active ingredient usually added, empty when none
+ * @param inNitrogen what liquid nitrogen instead of water as carrier leaves of the kill, 0–1
  * @param learnt what own ratings have moved the odds of a kill by
  * @param until the stage up to which the cover has the right size; empty when size does not matter
  */
@@ -23,6 +24,7 @@ public record HerbicideKill(
     Optional<CoverStage> until,
     double killRightSize,
     double killPast,
+    double inNitrogen,
     double learnt) {
   private static final FigureKey REDUCED_WORKS = FigureKey.of("worth", "reduced_works");
 
@@ -41,6 +43,7 @@ public record HerbicideKill(
                     CoverStage.coded(row.text("right_size_until")),
                     row.number("kill_right_size"),
                     row.number("kill_past"),
+                    row.number("kill_in_nitrogen"),
                     species.figures().of(LearntKill.SPRAYED)));
   }
 

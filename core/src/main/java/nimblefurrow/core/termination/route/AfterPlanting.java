@@ -24,7 +24,7 @@ record AfterPlanting(LocalDate first, LocalDate last, DateForecast opens, DateFo
     LocalDate planned = at.next().planned();
     LocalDate first = planned.plusDays(at.figures().whole(CROP_DAYS));
     LocalDate last = planned.plusDays(at.figures().whole(fits));
-    RollWindow window = new RollWindow(at.alive(), at.school(), at.outlook());
+    RollWindow window = at.rolling();
     Ensemble<LocalDate> opens = window.opens().days().map(d -> d.isBefore(first) ? first : d);
     Ensemble<LocalDate> closes = window.closes().days().map(d -> d.isAfter(last) ? last : d);
     return new AfterPlanting(first, last, DateForecast.of(opens), DateForecast.of(closes));

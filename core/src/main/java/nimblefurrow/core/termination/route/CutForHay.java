@@ -45,7 +45,7 @@ final class CutForHay implements Ending {
           Reason.of("graze it, spray it or plant green"));
     }
     DateForecast opens = DateForecast.of(boot.get());
-    DateForecast closes = RollWindow.seedRisk(at.alive(), at.outlook());
+    DateForecast closes = at.rolling().closes();
     Optional<LocalDate> ready = opens.median();
     if (ready.isEmpty()) {
       return RouteOutlook.impossible(

@@ -40,6 +40,8 @@ public final class EndingStand {
   private final Outlook outlook;
   private final MatForecast mat;
   private final List<StageForecast> alive;
+  private final RollWindow rolling;
+  private RouteOutlook early;
 
   /** A stand that is to be ended, with what the ways share. */
   public EndingStand(MatForecast mat, NextCrop next, boolean organic, HouseRules rules) {
@@ -50,6 +52,7 @@ public final class EndingStand {
     this.outlook = mat.outlook();
     this.mat = mat;
     this.alive = StageForecast.alive(stand, outlook);
+    this.rolling = new RollWindow(alive, school(), outlook);
   }
 
   CoverStand stand() {
@@ -68,6 +71,19 @@ public final class EndingStand {
   /** When it is rolled before the crop that follows. */
   HouseRules.Rolling school() {
     return rules.rolling(next.kind().corn());
+  }
+
+  /** From ready stems to viable seed, worked out once for all ways that ask. */
+  RollWindow rolling() {
+    return rolling;
+  }
+
+  /** Sprayed while small, all over: what its strips are told of too. */
+  RouteOutlook earlySpray() {
+    if (early == null) {
+      early = new EarlySpray(this).outlook();
+    }
+    return early;
   }
 
   Outlook outlook() {

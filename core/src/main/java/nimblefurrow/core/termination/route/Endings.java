@@ -9,7 +9,7 @@ public final class Endings {
   /** The way of a route for a stand. */
   public static Ending of(Route route, EndingStand stand) {
     return switch (route) {
-      case EARLY_SPRAY -> new EarlySpray(stand);
+      case EARLY_SPRAY -> stand::earlySpray;
       case PLANT_GREEN -> new PlantGreen(stand);
       case ROLL -> new RollAndCrimp(stand);
       case ROLL_AFTER -> new RollOverCrop(stand);

@@ -25,7 +25,7 @@ final class Mown implements Ending {
     if (unknown.isPresent()) {
       return unknown.get();
     }
-    RollWindow window = new RollWindow(at.alive(), at.school(), at.outlook());
+    RollWindow window = at.rolling();
     Optional<RouteOutlook> blocked = window.blocked(Route.MOWING);
     if (blocked.isPresent()) {
       return blocked.get();

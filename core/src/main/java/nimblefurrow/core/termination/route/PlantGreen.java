@@ -35,7 +35,7 @@ final class PlantGreen implements Ending {
   @Override
   public RouteOutlook outlook() {
     LocalDate planned = at.next().planned();
-    DateForecast seed = RollWindow.seedRisk(at.alive(), at.outlook());
+    DateForecast seed = at.rolling().closes();
     Ensemble<LocalDate> closes =
         at.outlook().each(t -> planned.plusDays(figures.whole(PLANT_GREEN_SPRAY_DAYS)));
     List<Reason> reasons = new ArrayList<>();

@@ -34,7 +34,7 @@ final class RollAndCrimp implements Ending {
     if (unknown.isPresent()) {
       return unknown.get();
     }
-    RollWindow window = new RollWindow(at.alive(), at.school(), at.outlook());
+    RollWindow window = at.rolling();
     DateForecast opens = window.opens();
     DateForecast closes = window.closes();
     Optional<RouteOutlook> blocked = window.blocked(Route.ROLL);

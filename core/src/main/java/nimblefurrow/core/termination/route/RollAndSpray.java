@@ -47,7 +47,7 @@ final class RollAndSpray implements Ending {
                             - figures.of(EARLY_FLOWER_BEFORE)))
             .reduce(Ensemble::mostOfBoth)
             .orElseThrow();
-    DateForecast closes = RollWindow.seedRisk(at.alive(), at.outlook());
+    DateForecast closes = at.rolling().closes();
     DateForecast from = DateForecast.of(opens);
     Optional<LocalDate> aim = at.aimed(from, closes, false);
     List<Reason> reasons = new ArrayList<>();

@@ -27,11 +27,12 @@ final class RollWindow {
   /** °F-days before the mean of viable seed at which 5 % of the stems carry some. */
   private static final FigureKey SEED_RISK_BEFORE = FigureKey.of("termination", "seed_risk_before");
 
-  /** °F-days past the mean of flowering at which 80 % of the stems flower. */
   private final List<StageForecast> alive;
 
   private final HouseRules.Rolling school;
   private final Outlook outlook;
+  private DateForecast opens;
+  private DateForecast closes;
 
   RollWindow(List<StageForecast> alive, HouseRules.Rolling school, Outlook outlook) {
     this.alive = alive;
@@ -58,11 +59,15 @@ final class RollWindow {
 
   /** When all members are ready by the house rule. */
   DateForecast opens() {
-    return DateForecast.of(
-        alive.stream()
-            .map(stages -> stages.reached(ready(stages)))
-            .reduce(Ensemble::mostOfBoth)
-            .orElseThrow());
+    if (opens == null) {
+      opens =
+          DateForecast.of(
+              alive.stream()
+                  .map(stages -> stages.reached(ready(stages)))
+                  .reduce(Ensemble::mostOfBoth)
+                  .orElseThrow());
+    }
+    return opens;
   }
 
   private double ready(StageForecast stages) {
@@ -75,13 +80,15 @@ final class RollWindow {
         : flowering;
   }
 
-  /** When the earliest member's first seed may be viable. */
+  /** When the first of the members may drop viable seed; never, where none has a figure. */
   DateForecast closes() {
-    return seedRisk(alive, outlook);
+    if (closes == null) {
+      closes = DateForecast.of(firstSeed());
+    }
+    return closes;
   }
 
-  /** When the first of some members may drop viable seed; never, where none has a figure. */
-  static DateForecast seedRisk(List<StageForecast> alive, Outlook outlook) {
+  private Ensemble<LocalDate> firstSeed() {
     Ensemble<LocalDate> earliest = Ensemble.never(outlook.traces().size());
     for (StageForecast stages : alive) {
       Optional<Double> viable = stages.mean(CoverStage.VIABLE_SEED);
@@ -91,7 +98,7 @@ final class RollWindow {
                 stages.reached(viable.get() - outlook.figures().of(SEED_RISK_BEFORE)));
       }
     }
-    return DateForecast.of(earliest);
+    return earliest;
   }
 
   /** No overlap: who is late and who is early, and what else would do. */

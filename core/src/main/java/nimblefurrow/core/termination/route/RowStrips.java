@@ -27,7 +27,7 @@ final class RowStrips implements Ending {
 
   @Override
   public RouteOutlook outlook() {
-    RouteOutlook early = new EarlySpray(at).outlook();
+    RouteOutlook early = at.earlySpray();
     LocalDate planned = at.next().planned();
     LocalDate last = planned.minusDays(at.figures().whole(LEAD));
     DateForecast closes =

@@ -18,6 +18,7 @@ import nimblefurrow.core.quantity.Unit;
  * @param plantBackCorn and {@code plantBackSoybeans}: days from it to planting
  * @param reEntryHours until the field may be entered, {@code grazingDays} until it may be grazed
  * @param bufferFt kept from water, bees, houses and sensitive crops
+ * @param conditioned whether the water has to be conditioned before it goes in
  */
 public record Label(
     String active,
@@ -29,7 +30,8 @@ public record Label(
     Optional<Integer> plantBackSoybeans,
     Optional<Integer> reEntryHours,
     Optional<Integer> grazingDays,
-    Optional<Double> bufferFt) {
+    Optional<Double> bufferFt,
+    boolean conditioned) {
   /** How a product works. */
   public enum Kind implements Coded {
     SYSTEMIC("systemic", "systemic"),

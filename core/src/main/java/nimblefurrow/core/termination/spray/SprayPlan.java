@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.cover.MatForecast;
@@ -35,6 +36,7 @@ import nimblefurrow.core.weather.Outlook;
  * @param tank loads; empty where the label's figure is missing
  * @param forbids what the label or the field forbids: nothing is recommended then
  * @param against what speaks against the day
+ * @param mixing what goes into the tank before a product, and what is tried first
  * @param asks what has to be read off the label first
  * @param reachesSoil share of a residual that would reach the soil now, then after half an inch
  */
@@ -46,6 +48,7 @@ public record SprayPlan(
     Optional<Tank> tank,
     List<Reason> forbids,
     List<Reason> against,
+    List<Reason> mixing,
     List<Reason> asks,
     Share reachesSoil,
     Share reachesWashed) {
@@ -70,8 +73,7 @@ public record SprayPlan(
    * Plans a burndown.
    *
    * @param product of the farm, {@code partner} another; empty where none is meant
-   * @param gallonsPerAcre of spray, {@code tankGallons} of the sprayer
-   * @param acres to be sprayed, buffers taken off
+   * @param how carrier, spray, tank and acres
    * @throws OutOfRange on organic ground, and where nothing of the cover lives on
    */
   public static SprayPlan of(
@@ -81,9 +83,7 @@ public record SprayPlan(
       boolean organic,
       Label product,
       Optional<Label> partner,
-      double gallonsPerAcre,
-      double tankGallons,
-      double acres) {
+      Spraying how) {
     if (organic) {
       throw new OutOfRange("field", "this field is organic: herbicide is ruled out");
     }
@@ -94,6 +94,7 @@ public record SprayPlan(
         product.kind() == Label.Kind.SYSTEMIC && cold.fraction() > figures.of(COLD_LIKELY)
             ? figures.of(WEATHER)
             : 1;
+    boolean nitrogen = how.carrier() == Spraying.Carrier.LIQUID_NITROGEN;
     List<MemberKill> kills = new ArrayList<>();
     double rate = 0;
     double grass = 1;
@@ -108,7 +109,7 @@ public record SprayPlan(
       double past =
           herbicide.until().map(stage -> stages.sharesOn(on).getOrDefault(stage, 0.0)).orElse(0.0);
       double pounds = past < figures.of(TALL) ? herbicide.rateLow() : herbicide.rateHigh();
-      double kill = herbicide.kill(past) * weather;
+      double kill = herbicide.kill(past) * weather * (nitrogen ? herbicide.inNitrogen() : 1);
       rate = Math.max(rate, pounds);
       kills.add(new MemberKill(species.name(), pounds, kill, herbicide.partner()));
       if (species.family() == Family.GRASS) {
@@ -135,9 +136,12 @@ public record SprayPlan(
         ways,
         product
             .poundsPerGallon()
-            .map(gallon -> Tank.of(wanted, gallon, gallonsPerAcre, tankGallons, acres)),
-        forbids(product, partner, on, next, gallonsPerAcre),
-        against(kills, partner, cold, mat, on),
+            .map(
+                gallon ->
+                    Tank.of(wanted, gallon, how.gallonsPerAcre(), how.tankGallons(), how.acres())),
+        forbids(product, partner, on, next, how.gallonsPerAcre()),
+        against(kills, partner, cold, mat, on, nitrogen),
+        mixing(product, partner, nitrogen),
         asks(product, partner, next.kind().corn()),
         Share.of(ResidualOnMat.reaches(weight, 0, figures)),
         Share.of(ResidualOnMat.reaches(weight, HALF_INCH, figures)));
@@ -190,8 +194,23 @@ public record SprayPlan(
   }
 
   private static List<Reason> against(
-      List<MemberKill> kills, Optional<Label> partner, Share cold, MatForecast mat, LocalDate on) {
+      List<MemberKill> kills,
+      Optional<Label> partner,
+      Share cold,
+      MatForecast mat,
+      LocalDate on,
+      boolean nitrogen) {
     List<Reason> all = new ArrayList<>();
+    if (nitrogen) {
+      mat.stand().mix().winterHardy().stream()
+          .filter(s -> HerbicideKill.of(s).filter(h -> h.inNitrogen() < 1).isPresent())
+          .forEach(
+              s ->
+                  all.add(
+                      Reason.of(
+                          "{} dies less surely in liquid nitrogen: spray it in water",
+                          s.name().toLowerCase(Locale.ROOT))));
+    }
     if (cold.fraction() > mat.outlook().figures().of(COLD_SAID)) {
       all.add(
           Reason.of(
@@ -213,6 +232,25 @@ public record SprayPlan(
             .anyMatch(s -> s.getOrDefault(CoverStage.FLOWERING, 0.0) > said);
     if (flowers) {
       all.add(Reason.of("it flowers: bees may be in it, spray out of their hours"));
+    }
+    return all;
+  }
+
+  private static List<Reason> mixing(Label product, Optional<Label> partner, boolean nitrogen) {
+    List<Reason> all = new ArrayList<>();
+    Stream.concat(Stream.of(product), partner.stream())
+        .filter(Label::conditioned)
+        .forEach(
+            label ->
+                all.add(
+                    Reason.of(
+                        "condition the water before {} goes in, as its label says",
+                        label.active())));
+    if (nitrogen) {
+      all.add(
+          Reason.of(
+              "try it in a jar first: not every product mixes with liquid nitrogen, and some labels"
+                  + " forbid it"));
     }
     return all;
   }

@@ -6,8 +6,11 @@ import nimblefurrow.core.work.MachineKind;
 /** Ways to end a cover as their money is set against each other. */
 public enum EndWay {
   SPRAYED("spray early, plant into the brown", Route.EARLY_SPRAY, MachineKind.SPRAYER, true),
+  SPRAYED_TWICE(
+      "spray early, and again before planting", Route.EARLY_SPRAY, MachineKind.SPRAYER, true),
   GREEN("plant green, spray at planting", Route.PLANT_GREEN, MachineKind.PLANTER, true),
   ROLLED("roll and plant in one pass", Route.ROLL, MachineKind.ROLLER, false),
+  ROLLED_TWICE("roll and plant, roll again", Route.ROLL, MachineKind.ROLLER, false),
   ROLLED_AND_SPRAYED("roll, plant, reduced spray", Route.ROLL_AND_SPRAY, MachineKind.ROLLER, true),
   ROLLED_AFTER("plant green, roll at first leaves", Route.ROLL_AFTER, MachineKind.ROLLER, false),
   TILLED("till it in", Route.TILLAGE, MachineKind.TILLAGE, false),
@@ -48,7 +51,17 @@ public enum EndWay {
 
   /** Whether a roller does the killing, or a good part of it. */
   public boolean rolls() {
-    return this == ROLLED || this == ROLLED_AND_SPRAYED || this == ROLLED_AFTER;
+    return rollsAlone() || this == ROLLED_AND_SPRAYED;
+  }
+
+  /** Whether nothing but a roller kills it. */
+  boolean rollsAlone() {
+    return this == ROLLED || this == ROLLED_TWICE || this == ROLLED_AFTER;
+  }
+
+  /** Whether the planter follows the roller in one pass. */
+  boolean plantsAtOnce() {
+    return this == ROLLED || this == ROLLED_TWICE || this == ROLLED_AND_SPRAYED;
   }
 
   /** Whether it feeds stock, which pays only where there is some, or a buyer. */

@@ -25,6 +25,7 @@ public final class TradeOffs {
   private static final int DAYS_BEFORE = 42;
   private static final int DAYS_AFTER = 35;
   private static final int LONGEST_WAIT = 30;
+  private static final FigureKey AGAIN = FigureKey.of("worth", "again_after");
   private static final FigureKey CUT_BEFORE = FigureKey.of("ending", "cut_before");
   private static final FigureKey GRAZE_BEFORE = FigureKey.of("ending", "graze_before");
   private static final FigureKey GREEN_UP = FigureKey.of("termination", "spray_from");
@@ -96,10 +97,10 @@ public final class TradeOffs {
   /** Rolling over the crop comes after it; a spray beyond planting is planting green. */
   private boolean open(EndWay way, LocalDate day) {
     return switch (way) {
-      case SPRAYED, TILLED -> day.isBefore(at.planned());
+      case SPRAYED, SPRAYED_TWICE, TILLED -> day.isBefore(at.planned());
       case HAYED -> true;
       case GRAZED -> !day.isAfter(at.planned().minusDays(figures.whole(GRAZE_BEFORE)));
-      case GREEN, ROLLED, ROLLED_AND_SPRAYED -> !day.isBefore(plantFrom);
+      case GREEN, ROLLED, ROLLED_TWICE, ROLLED_AND_SPRAYED -> !day.isBefore(plantFrom);
       case ROLLED_AFTER -> day.isAfter(at.planned().plusDays(figures.whole(CROP_DAYS)));
     };
   }
@@ -139,11 +140,10 @@ public final class TradeOffs {
       killed = firstFit(year, living, way.machine(), meant.isBefore(from) ? from : meant);
     } else {
       killed = firstFit(year, living, way.machine(), meant);
-      boolean same = way == EndWay.ROLLED || way == EndWay.ROLLED_AND_SPRAYED;
-      LocalDate ready = way == EndWay.HAYED ? killed.plusDays(figures.whole(CUT_BEFORE)) : killed;
+      LocalDate ready = killed.plusDays(waits(way));
       LocalDate earliest = ready.isBefore(plantFrom) ? plantFrom : ready;
       planted =
-          same && !killed.isBefore(plantFrom)
+          way.plantsAtOnce() && !killed.isBefore(plantFrom)
               ? killed
               : firstFit(year, bare, MachineKind.PLANTER, earliest);
     }
@@ -152,6 +152,15 @@ public final class TradeOffs {
       return Optional.empty();
     }
     return Optional.of(ended(way, killed, planted, year));
+  }
+
+  /** Days from a pass until the ground is free for the planter. */
+  private int waits(EndWay way) {
+    return switch (way) {
+      case HAYED -> figures.whole(CUT_BEFORE);
+      case SPRAYED_TWICE -> figures.whole(AGAIN);
+      default -> 0;
+    };
   }
 
   private Ended ended(EndWay way, LocalDate killed, LocalDate planted, int year) {

@@ -109,8 +109,10 @@ public final class Worth {
     double planned = at.burndown() ? of(BURNDOWN) : 0;
     return switch (end.way()) {
       case SPRAYED -> -of(TRIP) - second(end);
+      case SPRAYED_TWICE -> -of(TRIP) - of(BURNDOWN);
       case GREEN -> -of(GREEN);
       case ROLLED -> planned - of(ROLL_FRONT);
+      case ROLLED_TWICE -> planned - of(ROLL_FRONT) - of(ROLL_PASS);
       case ROLLED_AND_SPRAYED -> planned - of(ROLL_FRONT) - of(REDUCED);
       case ROLLED_AFTER -> planned - of(ROLL_PASS);
       case TILLED -> -of(TILLED);
@@ -136,8 +138,7 @@ public final class Worth {
   }
 
   private double kill(Ended end, Draw draw) {
-    boolean rolls = end.way() == EndWay.ROLLED || end.way() == EndWay.ROLLED_AFTER;
-    double sd = of(rolls ? SD_ROLLED : SD_SPRAYED);
+    double sd = of(end.way().rollsAlone() ? SD_ROLLED : SD_SPRAYED);
     double need = of(at.organic() || at.crop().corn() ? NEED_SURE : NEED);
     double k = draw.spread() ? clamp(end.kill() + sd * draw.kill(), 0, 1) : end.kill();
     double p = draw.spread() ? (k < need ? 1 : 0) : UNIT.cumulativeProbability((need - k) / sd);

@@ -25,6 +25,8 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
 final class YearKill {
   private static final FigureKey SEED_COST = FigureKey.of("worth", "seed_cost");
   private static final FigureKey SEED_VETCH = FigureKey.of("worth", "seed_cost_vetch");
+  private static final FigureKey AGAIN_KILLS = FigureKey.of("worth", "rescue_kills");
+  private static final FigureKey SECOND_FROM = FigureKey.of("termination", "second_pass_from");
   private static final FigureKey THIN_MAT = FigureKey.of("termination", "thin_mat");
   private static final NormalDistribution UNIT = NormalDistribution.of(0, 1);
 
@@ -77,14 +79,7 @@ final class YearKill {
     for (StageForecast stages : alive) {
       double heat = heat(stages, killed, year);
       Optional<Double> rolled =
-          way.rolls()
-              ? RollerKill.of(
-                  stages.species(),
-                  RollerKill.classes(stages, heat),
-                  Conditions.GOOD
-                      .withThinMat(pounds < figures.of(THIN_MAT))
-                      .withRuts(mat.stand().seen().rutted()))
-              : Optional.empty();
+          way.rolls() ? rolled(way, stages, killed, pounds, year) : Optional.empty();
       Optional<Double> sprayed =
           way.herbicide()
               ? HerbicideKill.of(stages.species()).map(h -> h.kill(pastSize(h, stages, heat)))
@@ -93,9 +88,31 @@ final class YearKill {
           rolled.isPresent() && sprayed.isPresent()
               ? HerbicideKill.beside(rolled.get(), sprayed.get(), figures)
               : rolled.or(() -> sprayed).orElse(1.0);
-      least = Math.min(least, dies);
+      double twice =
+          way == EndWay.SPRAYED_TWICE ? 1 - (1 - dies) * (1 - figures.of(AGAIN_KILLS)) : dies;
+      least = Math.min(least, twice);
     }
     return least;
+  }
+
+  private Optional<Double> rolled(
+      EndWay way, StageForecast stages, LocalDate day, double pounds, int year) {
+    Optional<Double> first = pass(stages, day, pounds, year);
+    return way == EndWay.ROLLED_TWICE
+        ? first.flatMap(
+            k ->
+                pass(stages, day.plusDays(figures.whole(SECOND_FROM)), pounds, year)
+                    .map(later -> RollerKill.second(k, later, figures)))
+        : first;
+  }
+
+  private Optional<Double> pass(StageForecast stages, LocalDate day, double pounds, int year) {
+    return RollerKill.of(
+        stages.species(),
+        RollerKill.classes(stages, heat(stages, day, year)),
+        Conditions.GOOD
+            .withThinMat(pounds < figures.of(THIN_MAT))
+            .withRuts(mat.stand().seen().rutted()));
   }
 
   /** What grows again is sprayed before planting, on organic ground tilled in. */

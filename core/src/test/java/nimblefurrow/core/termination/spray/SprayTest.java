@@ -37,7 +37,8 @@ class SprayTest {
         Optional.of(0),
         Optional.of(12),
         Optional.of(14),
-        Optional.of(33.0));
+        Optional.of(33.0),
+        true);
   }
 
   private static final Label DICAMBA =
@@ -51,7 +52,10 @@ class SprayTest {
           Optional.of(14),
           Optional.empty(),
           Optional.empty(),
-          Optional.empty());
+          Optional.empty(),
+          false);
+
+  private static final Spraying HUNDRED = new Spraying(Spraying.Carrier.WATER, 15, 1000, 100);
 
   private static MatForecast mat(String species) {
     Mix mix = Mix.of(ALL.species("cereal-rye"));
@@ -117,29 +121,42 @@ class SprayTest {
   void theLabelForbidsAndAsks() {
     LocalDate on = LocalDate.of(2027, 5, 3);
     SprayPlan open =
-        SprayPlan.of(
-            mat(null), on, CORN, false, glyphosate(null, null), Optional.empty(), 15, 1000, 100);
+        SprayPlan.of(mat(null), on, CORN, false, glyphosate(null, null), Optional.empty(), HUNDRED);
     assertThat(open.forbids()).isEmpty();
     assertThat(open.asks().toString()).contains("days to corn").contains("least spray");
     SprayPlan forbidden =
-        SprayPlan.of(
-            mat(null), on, CORN, false, glyphosate(7, 20.0), Optional.empty(), 15, 1000, 100);
+        SprayPlan.of(mat(null), on, CORN, false, glyphosate(7, 20.0), Optional.empty(), HUNDRED);
     assertThat(forbidden.forbids()).hasSize(2);
     assertThat(forbidden.asks()).isEmpty();
     assertThatThrownBy(
             () ->
                 SprayPlan.of(
-                    mat(null),
-                    on,
-                    BEANS,
-                    true,
-                    glyphosate(7, 10.0),
-                    Optional.empty(),
-                    15,
-                    1000,
-                    100))
+                    mat(null), on, BEANS, true, glyphosate(7, 10.0), Optional.empty(), HUNDRED))
         .isInstanceOf(OutOfRange.class)
         .hasMessageContaining("organic");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"winter-wheat, .95, true", "hairy-vetch, 1, false"})
+  void liquidNitrogenKillsLessOfWheatAndIsTriedInAJar(String species, double less, boolean said) {
+    LocalDate on = LocalDate.of(2027, 4, 20);
+    MatForecast mat = mat(species);
+    Label own = glyphosate(0, 10.0);
+    SprayPlan water = SprayPlan.of(mat, on, BEANS, false, own, Optional.empty(), HUNDRED);
+    SprayPlan nitrogen =
+        SprayPlan.of(
+            mat,
+            on,
+            BEANS,
+            false,
+            own,
+            Optional.empty(),
+            HUNDRED.in(Spraying.Carrier.LIQUID_NITROGEN));
+    assertThat(nitrogen.kills().get(1).kill())
+        .isCloseTo(less * water.kills().get(1).kill(), within(1e-9));
+    assertThat(nitrogen.against().toString().contains("in liquid nitrogen")).isEqualTo(said);
+    assertThat(water.mixing().toString()).contains("condition the water").doesNotContain("jar");
+    assertThat(nitrogen.mixing().toString()).contains("jar");
   }
 
   @Test
@@ -147,15 +164,7 @@ class SprayTest {
     LocalDate on = LocalDate.of(2027, 4, 28);
     SprayPlan alone =
         SprayPlan.of(
-            mat("hairy-vetch"),
-            on,
-            BEANS,
-            false,
-            glyphosate(0, 10.0),
-            Optional.empty(),
-            15,
-            1000,
-            100);
+            mat("hairy-vetch"), on, BEANS, false, glyphosate(0, 10.0), Optional.empty(), HUNDRED);
     assertThat(alone.ways()).isEmpty();
     assertThat(alone.against().toString()).contains("usually wants a partner");
     SprayPlan both =
@@ -166,9 +175,7 @@ class SprayTest {
             false,
             glyphosate(0, 10.0),
             Optional.of(DICAMBA),
-            15,
-            1000,
-            100);
+            HUNDRED);
     assertThat(both.ways()).hasSize(3);
     assertThat(both.forbids().toString()).contains("dicamba");
     assertThat(both.kills()).hasSize(2);

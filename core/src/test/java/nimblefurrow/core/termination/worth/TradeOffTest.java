@@ -18,6 +18,8 @@ import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.core.work.FitDays;
 import nimblefurrow.core.work.Footing;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** A field's ways of ending set against each other, day by day. */
 class TradeOffTest {
@@ -53,7 +55,11 @@ class TradeOffTest {
   }
 
   private static double best(TradeOff all, EndWay way) {
-    return all.ways().stream().filter(w -> w.way() == way).findFirst().orElseThrow().best().mean();
+    return way(all, way).best().mean();
+  }
+
+  private static TradeOff.OneWay way(TradeOff all, EndWay way) {
+    return all.ways().stream().filter(w -> w.way() == way).findFirst().orElseThrow();
   }
 
   @Test
@@ -108,6 +114,25 @@ class TradeOffTest {
     for (EndWay way : EndWay.values()) {
       assertThat(best(many, way)).isGreaterThanOrEqualTo(best(few, way));
     }
+  }
+
+  @ParameterizedTest
+  @CsvSource({"SPRAYED, SPRAYED_TWICE, -23", "ROLLED, ROLLED_TWICE, -10"})
+  void aSecondPassKillsMoreOfWhatIsLeftAndCostsItsPrice(EndWay once, EndWay twice, double price) {
+    TradeOff all = of(CropKind.CORN_GRAIN, false, WeedLoad.USUAL, 1, LocalDate.of(2026, 10, 1));
+    int days = 0;
+    for (TradeOff.OneDay again : way(all, twice).days()) {
+      for (TradeOff.OneDay first : way(all, once).days()) {
+        if (first.on().equals(again.on())) {
+          assertThat(again.kill()).isGreaterThan(first.kill());
+          assertThat(again.parts().passes() - first.parts().passes())
+              .as("a second burndown may have been due anyway")
+              .isBetween(price - 1e-9, 0.0);
+          days++;
+        }
+      }
+    }
+    assertThat(days).isGreaterThan(5);
   }
 
   @Test

@@ -1,44 +1,77 @@
-package nimblefurrow.core.work;
+package nimblefurrow.core.work.written;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.function.IntUnaryOperator;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.WorkRate;
 import nimblefurrow.core.weather.SoilTexture;
+import nimblefurrow.core.work.After;
+import nimblefurrow.core.work.Campaign;
+import nimblefurrow.core.work.Evaluator;
+import nimblefurrow.core.work.Footing;
+import nimblefurrow.core.work.Hire;
+import nimblefurrow.core.work.Job;
+import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.work.JobWindow;
+import nimblefurrow.core.work.Machine;
+import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.work.Operation;
+import nimblefurrow.core.work.Person;
+import nimblefurrow.core.work.Plan;
+import nimblefurrow.core.work.Roads;
+import nimblefurrow.core.work.Turn;
+import nimblefurrow.core.work.WorkValue;
+import nimblefurrow.core.work.WorkYear;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** A campaign worked out elsewhere, with plans and what each loses in each of its years. */
-final class WorkedCampaign {
-  static final LocalDate FIRST = LocalDate.of(2026, 8, 1);
-  private static final Map<String, MachineKind> KINDS =
-      Map.of("COMBINE", MachineKind.COMBINE_SEEDER, "DISC", MachineKind.DISC_PASSES);
+/**
+ * A campaign written in a file, with plans and what each loses in each of its years where the file
+ * tells it. Kinds of machine and soils go by their own names there; here each stands for one of
+ * ours, whichever comes next: only which are equal counts.
+ */
+public final class WorkedCampaign {
+  public static final LocalDate FIRST = LocalDate.of(2026, 8, 1);
 
   /** A plan and the loss of each year, in dollars. */
-  record Told(Plan plan, List<Double> losses) {}
+  public record Told(Plan plan, List<Double> losses) {}
 
-  final String name;
-  final Campaign campaign;
-  final List<WorkYear> years = new ArrayList<>();
-  final List<Told> told = new ArrayList<>();
+  public final String name;
+  public final Campaign campaign;
+  public final List<WorkYear> years = new ArrayList<>();
+  public final List<Told> told = new ArrayList<>();
+
+  /** Mean loss of the plans that {@link #drawn} draws, worked out elsewhere. */
+  public final List<Double> drawn = new ArrayList<>();
+
+  private final Map<String, MachineKind> kinds = new LinkedHashMap<>();
+  private final Map<String, Footing> soils = new HashMap<>();
+  private final Map<JobId, String> names = new HashMap<>();
 
   private WorkedCampaign(String name, JsonNode file) {
     this.name = name;
     List<Job> jobs = new ArrayList<>();
     file.get("jobs").forEach(job -> jobs.add(job(job)));
+    jobs.sort(Comparator.comparing(Job::field));
     List<Machine> machines = new ArrayList<>();
     file.get("machines").forEach(machine -> machines.add(machine(machine)));
     List<Person> people = new ArrayList<>();
@@ -56,27 +89,51 @@ final class WorkedCampaign {
     Map<JobId, JsonNode> byJob = new HashMap<>();
     file.get("jobs").forEach(job -> byJob.put(id(job.get("id").asString()), job));
     for (int year = 0; year < count; year++) {
-      years.add(new Year(file, byJob, year));
+      years.add(new Year(file, byJob, kinds, year));
     }
-    file.get("plans").forEach(plan -> told.add(told(plan)));
+    file.path("drawn").forEach(loss -> drawn.add(loss.asDouble()));
+    if (file.has("plans")) {
+      file.get("plans").forEach(plan -> told.add(told(plan)));
+    }
   }
 
-  static WorkedCampaign read(String name) {
+  /** A file that somebody has brought. */
+  public static WorkedCampaign read(Path file) throws IOException {
+    JsonNode tree = JsonMapper.shared().readTree(Files.readString(file));
+    return new WorkedCampaign(tree.path("name").asString("campaign"), tree);
+  }
+
+  /** A plan as JSON, in the names of the file: others can judge it. */
+  public String written(Plan plan) {
+    List<String> order = new ArrayList<>();
+    Map<String, String> machine = new LinkedHashMap<>();
+    Map<String, Integer> wait = new LinkedHashMap<>();
+    for (Turn turn : plan.turns()) {
+      String job = names.get(turn.job());
+      order.add(job);
+      turn.machine().ifPresent(m -> machine.put(job, m));
+      wait.put(job, turn.waitDays());
+    }
+    return JsonMapper.shared()
+        .writeValueAsString(Map.of("order", order, "machine", machine, "wait", wait));
+  }
+
+  public static WorkedCampaign read(String name) {
     return new WorkedCampaign(name, json(name + ".json"));
   }
 
-  static List<WorkedCampaign> all(String name) {
+  public static List<WorkedCampaign> all(String name) {
     List<WorkedCampaign> all = new ArrayList<>();
     json(name + ".json")
         .forEach(one -> all.add(new WorkedCampaign(one.get("name").asString(), one)));
     return all;
   }
 
-  Evaluator evaluator() {
+  public Evaluator evaluator() {
     return new Evaluator(campaign, years, Figures.shipped());
   }
 
-  Plan plan(String order) {
+  public Plan plan(String order) {
     List<Turn> turns = new ArrayList<>();
     for (String job : order.split(" ")) {
       Job one = campaign.byId().get(id(job));
@@ -85,7 +142,35 @@ final class WorkedCampaign {
     return new Plan(turns);
   }
 
-  static JobId id(String name) {
+  /**
+   * The n-th of some plans drawn by a rule that another program can follow too: x becomes
+   * (1103515245 x + 12345) mod 2³¹, a draw of k is (x ÷ 256) mod k, and x begins as n.
+   */
+  public Plan drawn(int n) {
+    int[] x = {n};
+    IntUnaryOperator draw =
+        k -> {
+          x[0] = (int) ((x[0] * 1_103_515_245L + 12_345) & 0x7fffffff);
+          return (x[0] >> 8) % k;
+        };
+    List<Job> order = new ArrayList<>(campaign.jobs());
+    for (int i = order.size() - 1; i > 0; i--) {
+      Collections.swap(order, i, draw.applyAsInt(i + 1));
+    }
+    Map<JobId, Turn> turns = new HashMap<>();
+    for (Job job : campaign.jobs()) {
+      List<Machine> able =
+          campaign.machines().stream().filter(m -> job.kinds().contains(m.kind())).toList();
+      boolean leavable = able.stream().allMatch(m -> m.hire().isPresent());
+      int which = draw.applyAsInt(able.size() + (leavable ? 1 : 0));
+      Turn turn =
+          which < able.size() ? Turn.on(job.id(), able.get(which).id()) : Turn.leftOut(job.id());
+      turns.put(job.id(), turn.waiting(draw.applyAsInt(4) == 0 ? draw.applyAsInt(10) : 0));
+    }
+    return new Plan(order.stream().map(job -> turns.get(job.id())).toList());
+  }
+
+  public static JobId id(String name) {
     return new JobId(UUID.nameUUIDFromBytes(name.getBytes()), Operation.SEED);
   }
 
@@ -97,9 +182,10 @@ final class WorkedCampaign {
     }
   }
 
-  private static Job job(JsonNode j) {
-    List<MachineKind> kinds = new ArrayList<>();
-    j.get("kinds").forEach(kind -> kinds.add(kind(kind.asString())));
+  private Job job(JsonNode j) {
+    List<MachineKind> can = new ArrayList<>();
+    j.get("kinds").forEach(kind -> can.add(kind(kind.asString())));
+    names.put(id(j.get("id").asString()), j.get("id").asString());
     List<WorkValue.Point> points = new ArrayList<>();
     j.get("curve")
         .forEach(
@@ -128,13 +214,13 @@ final class WorkedCampaign {
     return Job.of(
             id(j.get("id").asString()),
             j.get("id").asString(),
-            kinds.get(0),
+            can.get(0),
             Area.ofAcres(j.get("acres").asDouble()),
-            List.of(Footing.bare(soil(j.get("soil").asString()))),
+            List.of(soil(j.get("soil").asString())),
             window)
         .with(
             job ->
-                job.kinds(kinds)
+                job.kinds(can)
                     .goes(j.get("goes").asDouble())
                     .setUp(hours(j.get("setup").asDouble()))
                     .place("place " + j.get("site").asInt())
@@ -142,7 +228,7 @@ final class WorkedCampaign {
                     .after(after));
   }
 
-  private static Machine machine(JsonNode m) {
+  private Machine machine(JsonNode m) {
     Optional<Hire> hire =
         m.get("hired").isNull()
             ? Optional.empty()
@@ -161,7 +247,7 @@ final class WorkedCampaign {
                 machine
                     .drivers(words(m.get("drivers")))
                     .tractors(words(m.get("tractors")))
-                    .booked(m.get("booked").isNull() ? Set.of() : days(m.get("booked")))
+                    .booked(booked(m.get("booked")))
                     .place("place " + m.get("site").asInt())
                     .hire(hire));
   }
@@ -199,21 +285,26 @@ final class WorkedCampaign {
   }
 
   /** One year of the file: fit hours in tenths, windows and values moved by the job's group. */
-  private record Year(JsonNode file, Map<JobId, JsonNode> jobs, int year) implements WorkYear {
+  private record Year(
+      JsonNode file, Map<JobId, JsonNode> jobs, Map<String, MachineKind> kinds, int year)
+      implements WorkYear {
     @Override
     public double fitHours(Job job, MachineKind kind, LocalDate day) {
       String name =
-          KINDS.entrySet().stream()
+          kinds.entrySet().stream()
               .filter(e -> e.getValue() == kind)
               .map(Map.Entry::getKey)
               .findFirst()
-              .orElse(kind.name());
+              .orElseThrow();
       JsonNode hours = file.get("hours").get(name + "/any");
       if (hours == null) {
         hours = file.get("hours").get(name + "/" + jobs.get(job.id()).get("soil").asString());
       }
-      return hours.get(year).get((int) FIRST.until(day, java.time.temporal.ChronoUnit.DAYS)).asInt()
-          / 10.0;
+      return hours
+              .get(year)
+              .get((int) FIRST.until(day, java.time.temporal.ChronoUnit.DAYS))
+              .asDouble()
+          / 10;
     }
 
     @Override
@@ -233,12 +324,20 @@ final class WorkedCampaign {
     }
   }
 
-  private static MachineKind kind(String name) {
-    return KINDS.containsKey(name) ? KINDS.get(name) : MachineKind.valueOf(name);
+  private MachineKind kind(String name) {
+    return kinds.computeIfAbsent(name, n -> MachineKind.values()[kinds.size()]);
   }
 
-  private static SoilTexture soil(String name) {
-    return SoilTexture.valueOf(name.toUpperCase(java.util.Locale.ROOT));
+  private Footing soil(String name) {
+    int next = soils.size();
+    int all = SoilTexture.values().length;
+    return soils.computeIfAbsent(
+        name, n -> new Footing(SoilTexture.values()[next % all], next >= all, false));
+  }
+
+  /** A machine that is never booked is one that is booked on a day that does not come. */
+  private static Set<LocalDate> booked(JsonNode days) {
+    return days.isNull() ? Set.of() : days.isEmpty() ? Set.of(LocalDate.EPOCH) : days(days);
   }
 
   private static Duration hours(double hours) {

@@ -1,0 +1,100 @@
+package nimblefurrow.bench;
+
+import java.io.IOException;
+import java.io.PrintStream;
+import java.lang.management.ManagementFactory;
+import java.lang.management.ThreadMXBean;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.work.Evaluator;
+import nimblefurrow.core.work.Plan;
+import nimblefurrow.core.work.SlidYear;
+import nimblefurrow.core.work.WorkYear;
+import nimblefurrow.core.work.written.WorkedCampaign;
+import nimblefurrow.scheduler.Effort;
+import nimblefurrow.scheduler.Found;
+import nimblefurrow.scheduler.PlanSearch;
+import nimblefurrow.scheduler.Watch;
+
+/** A written campaign planned by rules of thumb and by the search, and what each loses. */
+final class ScheduleBench {
+  private static final List<Integer> OTHER = List.of(-7, -2, 2, 7);
+
+  private ScheduleBench() {}
+
+  /** What is asked: a file, seconds of one thread, a seed, and where the plan is written. */
+  record Asked(Path file, int seconds, int seed, int threads, Path out) {}
+
+  static void run(PrintStream out, Asked asked) throws IOException {
+    Figures figures = Figures.shipped();
+    WorkedCampaign written = WorkedCampaign.read(asked.file());
+    List<WorkYear> years = written.years;
+    List<WorkYear> others = SlidYear.of(years, OTHER, written.campaign);
+    Evaluator own = new Evaluator(written.campaign, years, figures);
+    Evaluator other = new Evaluator(written.campaign, others, figures);
+    out.printf(
+        Locale.ROOT,
+        "%s: %d jobs, %d days, %d years%n",
+        written.name,
+        written.campaign.jobs().size(),
+        written.campaign.days(),
+        years.size());
+    PlanSearch search = new PlanSearch(written.campaign, years, List.of(), figures);
+    Plan first = search.closingFirst().plan();
+    double closing = tell(out, "what closes first", first, own, other, 0, 0);
+    double elsewhere = other.score(first).mean().value();
+    Plan rule = search.bestRule().plan();
+    tell(out, "best of ten rules", rule, own, other, closing, elsewhere);
+    double bestRule = own.score(rule).mean().value();
+    double bestRuleOther = other.score(rule).mean().value();
+    ThreadMXBean cpu = ManagementFactory.getThreadMXBean();
+    long start = cpu.getCurrentThreadCpuTime();
+    long wall = System.nanoTime();
+    Watch watch =
+        asked.threads() == 1
+            ? () -> cpu.getCurrentThreadCpuTime() - start > asked.seconds() * 1e9
+            : () -> System.nanoTime() - wall > asked.seconds() * 1e9;
+    Found found = search.search(new Effort(asked.seed(), asked.seconds(), asked.threads()), watch);
+    double seconds = (cpu.getCurrentThreadCpuTime() - start) / 1e9;
+    tell(out, "search", found.plan(), own, other, closing, elsewhere);
+    out.printf(
+        Locale.ROOT,
+        "  against the best rule: %.1f %% less, in other years %.1f %% less%n",
+        100 * (1 - own.score(found.plan()).mean().value() / bestRule),
+        100 * (1 - other.score(found.plan()).mean().value() / bestRuleOther));
+    out.printf(
+        Locale.ROOT,
+        "  %.1f s of one thread, %.1f s by the clock; %d changes tried, %.0f a second%n",
+        seconds,
+        (System.nanoTime() - wall) / 1e9,
+        found.trials(),
+        found.trials() / ((System.nanoTime() - wall) / 1e9));
+    if (asked.out() != null) {
+      Files.writeString(asked.out(), written.written(found.plan()));
+    }
+  }
+
+  private static double tell(
+      PrintStream out,
+      String what,
+      Plan plan,
+      Evaluator own,
+      Evaluator other,
+      double than,
+      double thanOther) {
+    double loss = own.score(plan).mean().value();
+    double elsewhere = other.score(plan).mean().value();
+    out.printf(
+        Locale.ROOT,
+        "  %-20s %,12.2f $%s; in years it did not use %,12.2f $%s%n",
+        what,
+        loss,
+        than > 0 ? "  %5.1f %% less".formatted(100 * (1 - loss / than)) : "",
+        elsewhere,
+        thanOther > 0 ? "  %5.1f %% less".formatted(100 * (1 - elsewhere / thanOther)) : "");
+    return loss;
+  }
+}

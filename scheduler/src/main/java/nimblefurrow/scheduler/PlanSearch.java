@@ -1,0 +1,146 @@
+package nimblefurrow.scheduler;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.IntStream;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.work.Campaign;
+import nimblefurrow.core.work.Evaluator;
+import nimblefurrow.core.work.Plan;
+import nimblefurrow.core.work.Rehearsal;
+import nimblefurrow.core.work.SlidYear;
+import nimblefurrow.core.work.Turn;
+import nimblefurrow.core.work.WorkYear;
+
+/**
+ * Searches for the plan that loses least in the mean of weather years: from the best of ten rules
+ * of thumb on, by small changes. First on the years as they were, then on the same years slid by
+ * some days to both sides, so that no day of rain is learnt by heart. {@code new
+ * PlanSearch(campaign, years, List.of(), figures).search(new Effort(1, 10, 1), Watch.nobody())}
+ * finds the same plan whenever it is asked. It never loses more than the best rule on the years
+ * that it is given.
+ */
+public final class PlanSearch {
+  private static final List<Integer> SLIDES = List.of(0, -4, 4);
+
+  /** The part of the time that goes to the years as they were. */
+  private static final double FIRST = 0.4;
+
+  /** How warm the second part begins, of the first. */
+  private static final double SECOND_WARMTH = 0.1;
+
+  private final Campaign campaign;
+  private final Evaluator own;
+  private final Evaluator slid;
+  private final int years;
+  private final List<Turn> given;
+  private final Ways ways;
+
+  /**
+   * A search for a campaign.
+   *
+   * @param given jobs that a person has given a day; they keep it
+   * @throws IllegalArgumentException where jobs wait for each other in a circle
+   */
+  public PlanSearch(
+      Campaign campaign, List<? extends WorkYear> years, List<Turn> given, Figures figures) {
+    this.campaign = campaign;
+    this.years = years.size();
+    this.own = new Evaluator(campaign, years, figures);
+    this.slid =
+        years.size() == 1
+            ? own
+            : new Evaluator(campaign, SlidYear.of(years, SLIDES, campaign), figures);
+    this.given = List.copyOf(given);
+    this.ways = new Ways(campaign);
+  }
+
+  /** What closes first goes first, each as soon as its window opens. */
+  public Found closingFirst() {
+    return judged(Rule.CLOSING.plan(campaign, ways, given, false));
+  }
+
+  /** The best of the ten rules of thumb. */
+  public Found bestRule() {
+    List<Found> all = new ArrayList<>();
+    for (Rule rule : Rule.values()) {
+      for (boolean waiting : new boolean[] {false, true}) {
+        all.add(judged(rule.plan(campaign, ways, given, waiting)));
+      }
+    }
+    return all.stream().min(Comparator.comparingDouble(Found::loss)).orElseThrow();
+  }
+
+  private Found judged(Plan plan) {
+    return new Found(plan, own.score(plan).mean().value(), 0);
+  }
+
+  /** The best plan found from the best rule on. */
+  public Found search(Effort effort, Watch watch) {
+    Found rule = bestRule();
+    Best best = new Best(rule, watch);
+    IntStream.range(0, effort.threads())
+        .parallel()
+        .forEach(thread -> one(rule.plan(), effort, thread, best));
+    return best.found();
+  }
+
+  private void one(Plan start, Effort effort, int thread, Best best) {
+    long seed = effort.seed() * 31 + thread;
+    Search first = on(own, start, seed);
+    first.cool(effort.trials(FIRST, ways.jobs, years), 1, best.from(effort, thread, 0, FIRST));
+    Plan found = first.best().plan();
+    best.offer(found, first.trials());
+    Search second = on(slid, found, seed);
+    long trials = effort.trials(1 - FIRST, ways.jobs, years * SLIDES.size());
+    second.cool(trials, SECOND_WARMTH, best.from(effort, thread, FIRST, 1));
+    best.offer(second.best().plan(), second.trials());
+  }
+
+  private Search on(Evaluator evaluator, Plan start, long seed) {
+    Rehearsal rehearsal = evaluator.rehearse();
+    return new Search(rehearsal, ways, rehearsal.draft(start), seed);
+  }
+
+  /** The best plan of all threads: on slid years, as long as no rule does better on the own. */
+  private final class Best {
+    private final Watch watch;
+    private final Found rule;
+    private Found found;
+    private double elsewhere;
+    private long trials;
+
+    Best(Found start, Watch watch) {
+      this.rule = start;
+      this.found = start;
+      this.watch = watch;
+      this.elsewhere = slid.score(start.plan()).mean().value();
+    }
+
+    /** One thread tells how far it is. */
+    Search.Clock from(Effort effort, int thread, double from, double to) {
+      return share -> {
+        if (thread == 0) {
+          watch.at(from + share * (to - from));
+        }
+        return watch.over();
+      };
+    }
+
+    synchronized void offer(Plan plan, long tried) {
+      trials += tried;
+      double loss = own.score(plan).mean().value();
+      double there = slid.score(plan).mean().value();
+      if (there < elsewhere - 1e-6 && loss <= rule.loss() || found == rule && loss < rule.loss()) {
+        elsewhere = there;
+        found = new Found(plan, loss, trials);
+        watch.better(found);
+      }
+    }
+
+    synchronized Found found() {
+      return new Found(found.plan(), found.loss(), trials);
+    }
+  }
+}

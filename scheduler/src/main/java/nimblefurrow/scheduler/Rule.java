@@ -1,0 +1,115 @@
+package nimblefurrow.scheduler;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import nimblefurrow.core.work.Campaign;
+import nimblefurrow.core.work.Job;
+import nimblefurrow.core.work.Machine;
+import nimblefurrow.core.work.Plan;
+import nimblefurrow.core.work.Turn;
+
+/**
+ * Rules of thumb that growers go by: which field first, and whether to begin as soon as a window
+ * opens or on the day that costs least. {@link #CLOSING} at once is what most do.
+ */
+enum Rule {
+  CLOSING,
+  OPENING,
+  MIDDLE,
+  COSTS,
+  COSTS_MOST;
+
+  private Comparator<Integer> order(Ways ways) {
+    Comparator<Integer> by =
+        switch (this) {
+          case CLOSING -> Comparator.comparingInt(j -> ways.due[j]);
+          case OPENING -> Comparator.comparingInt(j -> ways.opens[j]);
+          case MIDDLE -> Comparator.comparingInt(j -> ways.opens[j] + ways.due[j]);
+          case COSTS -> Comparator.comparingInt(j -> ways.costs[j]);
+          case COSTS_MOST -> Comparator.comparingDouble(j -> weighed(ways, j));
+        };
+    return by.thenComparing(Comparator.naturalOrder());
+  }
+
+  /** The dearer an hour, the sooner, as if its field cost by so many days earlier. */
+  private static double weighed(Ways ways, int job) {
+    double mean = Arrays.stream(ways.perHour).average().orElse(1);
+    return ways.costs[job] - 10 * Math.log(Math.max(1e-3, ways.perHour[job]) / mean);
+  }
+
+  /**
+   * The plan by this rule: a job never before the one that it waits for, each on the own machine
+   * that has least to do, what has a place before the rest.
+   *
+   * @param waiting whether each waits for the day that costs least
+   */
+  Plan plan(Campaign campaign, Ways ways, List<Turn> given, boolean waiting) {
+    List<Job> jobs = campaign.jobs();
+    List<Turn> turns = new ArrayList<>(given);
+    double[] load = new double[campaign.machines().size()];
+    boolean[] placed = new boolean[jobs.size()];
+    for (int j = 0; j < jobs.size(); j++) {
+      Job job = jobs.get(j);
+      Optional<Turn> has = given.stream().filter(t -> t.job().equals(job.id())).findFirst();
+      placed[j] = has.isPresent();
+      for (int m : ways.able[j]) {
+        Machine machine = campaign.machines().get(m);
+        if (has.flatMap(Turn::machine).filter(machine.id()::equals).isPresent()) {
+          load[m] += job.hoursOn(machine);
+        }
+      }
+    }
+    List<Integer> order = new ArrayList<>();
+    for (int j = 0; j < jobs.size(); j++) {
+      order.add(j);
+    }
+    order.sort(order(ways));
+    for (int j : order) {
+      put(j, campaign, ways, placed, load, waiting, turns);
+    }
+    return new Plan(turns);
+  }
+
+  private static void put(
+      int j,
+      Campaign campaign,
+      Ways ways,
+      boolean[] placed,
+      double[] load,
+      boolean waiting,
+      List<Turn> turns) {
+    if (placed[j]) {
+      return;
+    }
+    placed[j] = true;
+    for (int p : ways.before[j]) {
+      put(p, campaign, ways, placed, load, waiting, turns);
+    }
+    Job job = campaign.jobs().get(j);
+    int best = -1;
+    for (boolean hired : new boolean[] {false, true}) {
+      for (int m : ways.able[j]) {
+        Machine machine = campaign.machines().get(m);
+        boolean counts = machine.hire().isPresent() == hired;
+        if (best < 0 && counts
+            || best >= 0
+                && counts
+                && campaign.machines().get(best).hire().isPresent() == hired
+                && load[m] + job.hoursOn(machine)
+                    < load[best] + job.hoursOn(campaign.machines().get(best))) {
+          best = m;
+        }
+      }
+    }
+    if (best < 0) {
+      turns.add(Turn.leftOut(job.id()));
+      return;
+    }
+    Machine machine = campaign.machines().get(best);
+    load[best] += job.hoursOn(machine);
+    turns.add(Turn.on(job.id(), machine.id()).waiting(waiting ? Math.max(0, ways.bestWait[j]) : 0));
+  }
+}

@@ -1,0 +1,198 @@
+package nimblefurrow.scheduler;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Stream;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.work.Campaign;
+import nimblefurrow.core.work.Evaluator;
+import nimblefurrow.core.work.Job;
+import nimblefurrow.core.work.Machine;
+import nimblefurrow.core.work.Plan;
+import nimblefurrow.core.work.Turn;
+import nimblefurrow.core.work.WorkYear;
+import nimblefurrow.core.work.written.WorkedCampaign;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/**
+ * Plans that are searched for, against the best there is, against rules, and against themselves.
+ */
+class PlanSearchTest {
+  private static final Figures F = Figures.shipped();
+  private static final Effort SOON = new Effort(3, 0.1, 1);
+
+  private static PlanSearch search(WorkedCampaign worked) {
+    return new PlanSearch(worked.campaign, worked.years, List.of(), F);
+  }
+
+  private static Found found(WorkedCampaign worked, Effort effort) {
+    return search(worked).search(effort, Watch.nobody());
+  }
+
+  /** The worked examples are so small that their best is known. */
+  @ParameterizedTest
+  @CsvSource({
+    "1 , 400",
+    "2 , 100",
+    "2b, 0",
+    "3 , 30",
+    "4 , 6000",
+    "5 , 900",
+    "6 , 0",
+    "7a, 2500",
+    "7b, 2800",
+    "8 , 800",
+    "8e, 0",
+    "9 , 0"
+  })
+  void theBestOfEachWorkedExampleIsFound(String name, double best) {
+    WorkedCampaign worked =
+        WorkedCampaign.all("checks").stream()
+            .filter(w -> w.name.startsWith(name))
+            .findFirst()
+            .orElseThrow();
+    Found found = found(worked, SOON);
+    assertThat(worked.evaluator().score(found.plan()).mean().value())
+        .isCloseTo(best, within(0.005));
+  }
+
+  static Stream<Integer> drawn() {
+    return Stream.iterate(1, n -> n + 1).limit(14);
+  }
+
+  /**
+   * A few jobs and years of a large campaign, all orders, machines and waits of which are tried.
+   */
+  @ParameterizedTest
+  @MethodSource("drawn")
+  void tryingEverythingFindsNothingBetter(int seed) {
+    WorkedCampaign all = WorkedCampaign.read(seed % 2 == 0 ? "autumn-40" : "spring-40");
+    Random random = new Random(seed);
+    List<Job> jobs = new ArrayList<>();
+    int at = random.nextInt(all.campaign.jobs().size() - 12);
+    for (Job job : all.campaign.jobs().subList(at, at + 12)) {
+      if (jobs.size() < 4) {
+        jobs.add(job.with(j -> j.after(List.of())));
+      }
+    }
+    Campaign few =
+        new Campaign(
+            all.campaign.first(),
+            all.campaign.last(),
+            jobs,
+            all.campaign.machines(),
+            all.campaign.people(),
+            all.campaign.roads());
+    List<WorkYear> years = all.years.subList(seed % 20, seed % 20 + 3);
+    Evaluator evaluator = new Evaluator(few, years, F);
+    Found found = new PlanSearch(few, years, List.of(), F).search(SOON, Watch.nobody());
+    double searched = evaluator.score(found.plan()).mean().value();
+    Every every = new Every(few, evaluator);
+    every.from(new ArrayList<>(), new ArrayList<>(jobs));
+    assertThat(every.tried).isGreaterThan(20);
+    // Slid years may ask for a wait that the years as they were do not: a tenth of a percent.
+    assertThat(searched).isLessThanOrEqualTo(every.least * 1.001 + 0.01);
+  }
+
+  /** All orders, with every machine or none, begun at once or on the day that costs least. */
+  private static final class Every {
+    private final Campaign campaign;
+    private final Evaluator evaluator;
+    private final Ways ways;
+    private double least = Double.MAX_VALUE;
+    private int tried;
+
+    Every(Campaign campaign, Evaluator evaluator) {
+      this.campaign = campaign;
+      this.evaluator = evaluator;
+      this.ways = new Ways(campaign);
+    }
+
+    void from(List<Turn> turns, List<Job> left) {
+      if (left.isEmpty()) {
+        least = Math.min(least, evaluator.score(new Plan(turns)).mean().value());
+        tried++;
+        return;
+      }
+      for (Job job : List.copyOf(left)) {
+        List<Job> rest = new ArrayList<>(left);
+        rest.remove(job);
+        int place = campaign.jobs().indexOf(job);
+        List<Turn> choices = new ArrayList<>();
+        for (Machine machine : campaign.able(job)) {
+          choices.add(Turn.on(job.id(), machine.id()));
+          if (ways.bestWait[place] > 0) {
+            choices.add(Turn.on(job.id(), machine.id()).waiting(ways.bestWait[place]));
+          }
+        }
+        if (ways.leavable[place]) {
+          choices.add(Turn.leftOut(job.id()));
+        }
+        for (Turn turn : choices) {
+          turns.add(turn);
+          from(turns, rest);
+          turns.remove(turns.size() - 1);
+        }
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"autumn-40", "spring-40", "autumn-120", "spring-120"})
+  void theSearchLosesMuchLessThanTheGrowersRule(String name) {
+    WorkedCampaign worked = WorkedCampaign.read(name);
+    PlanSearch search = search(worked);
+    Found found = search.search(new Effort(1, 1, 1), Watch.nobody());
+    assertThat(found.loss()).isLessThan(search.bestRule().loss());
+    assertThat(found.loss()).isLessThan(0.8 * search.closingFirst().loss());
+    assertThat(found.loss())
+        .isCloseTo(worked.evaluator().score(found.plan()).mean().value(), within(0.01));
+  }
+
+  @Test
+  void theSameSeedFindsTheSamePlanAndAThreadMoreNoWorseOne() {
+    WorkedCampaign worked = WorkedCampaign.read("autumn-40");
+    Found once = found(worked, SOON);
+    assertThat(found(worked, SOON)).isEqualTo(once);
+    assertThat(found(worked, new Effort(4, 0.1, 1)).plan()).isNotEqualTo(once.plan());
+    Found two = found(worked, new Effort(3, 0.1, 2));
+    assertThat(two.trials()).isGreaterThan(once.trials());
+  }
+
+  @Test
+  void whatHasADayKeepsItAndASearchCanBeStopped() {
+    WorkedCampaign worked = WorkedCampaign.read("autumn-40");
+    Job job = worked.campaign.jobs().get(5);
+    Turn given =
+        Turn.on(job.id(), worked.campaign.able(job).get(0).id())
+            .from(worked.campaign.first().plusDays(30))
+            .firmly(true);
+    PlanSearch search = new PlanSearch(worked.campaign, worked.years, List.of(given), F);
+    assertThat(search.search(SOON, Watch.nobody()).plan().turns()).contains(given);
+    List<Double> shares = new ArrayList<>();
+    Found none =
+        search.search(
+            SOON,
+            new Watch() {
+              @Override
+              public boolean over() {
+                return true;
+              }
+
+              @Override
+              public void at(double share) {
+                shares.add(share);
+              }
+            });
+    assertThat(none.plan()).isEqualTo(search.bestRule().plan());
+    assertThat(shares).isNotEmpty().allMatch(s -> s < 1);
+  }
+}
