@@ -209,6 +209,15 @@ export const useBoard = (from: At<string>) =>
     placeholderData: keepPreviousData,
   })
 
+/** How what is placed fares in other years. */
+export const useRisk = () =>
+  useQuery({
+    meta: { says: 'Playing the plan through other years' },
+    queryKey: ['dispatch', 'risk'],
+    queryFn: () => got(api.GET('/api/dispatch/risk')),
+    placeholderData: keepPreviousData,
+  })
+
 export const useDaySheet = (day: At<string>) =>
   useQuery({
     meta: { says: 'Working out the day' },

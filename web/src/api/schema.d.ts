@@ -324,6 +324,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/dispatch/risk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["risk"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/dispatch/sheet": {
         parameters: {
             query?: never;
@@ -2214,6 +2230,7 @@ export interface components {
             fit: components["schemas"]["FitRow"][];
             jobs: components["schemas"]["JobView"][];
             machines: components["schemas"]["MachineView"][];
+            planned?: components["schemas"]["PlannedView"];
             redo?: string;
             /** Format: date */
             today: string;
@@ -3167,6 +3184,19 @@ export interface components {
             /** @enum {string} */
             operation: "FIRST_DISC" | "SECOND_DISC" | "SEED" | "SLURRY" | "PLANT" | "SPRAY" | "ROLL" | "TILL" | "MOW";
         };
+        JobRiskView: {
+            /** Format: int32 */
+            chance: number;
+            /** Format: date */
+            early?: string;
+            field: string;
+            id: components["schemas"]["JobId"];
+            /** Format: date */
+            late?: string;
+            /** Format: date */
+            middle?: string;
+            words: string;
+        };
         JobView: {
             /** Format: double */
             acres: number;
@@ -4108,6 +4138,14 @@ export interface components {
             rate: number;
             seed: string;
         };
+        PlannedView: {
+            /** Format: int64 */
+            byClosing: number;
+            /** Format: int64 */
+            dollars: number;
+            /** Format: int32 */
+            years: number;
+        };
         PlantBackView: {
             corn: boolean;
             /** Format: int32 */
@@ -4304,6 +4342,16 @@ export interface components {
             told: number;
             /** Format: int32 */
             wanted: number;
+        };
+        RiskView: {
+            /** Format: double */
+            acresAtRisk: number;
+            /** Format: int64 */
+            badYear: number;
+            /** Format: int64 */
+            dollars: number;
+            few: components["schemas"]["JobId"][];
+            jobs: components["schemas"]["JobRiskView"][];
         };
         RotationForm: {
             crops: ("CORN_GRAIN" | "CORN_SILAGE" | "SOYBEANS" | "WINTER_WHEAT" | "OATS" | "OTHER" | "FREE_GROUND")[];
@@ -5742,6 +5790,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BoardView"];
+                };
+            };
+        };
+    };
+    risk: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RiskView"];
                 };
             };
         };

@@ -1,19 +1,20 @@
 <script setup lang="ts">
 import TradeWord from '../../parts/TradeWord.vue'
-import { useBoard, useRefresh } from '../../api/resources'
+import { useBoard, useRefresh, useRisk } from '../../api/resources'
 import { mdiChevronLeft, mdiChevronRight, mdiLock, mdiRedo, mdiUndo } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { useDisplay } from 'vuetify'
 import { api, got, type Refused, type Schemas } from '../../api/client'
 import { dayNumber, dayOfMonth, range, short, weekday } from '../../format/dates'
-import { area, areaUnit } from '../../format/units'
+import { area, areaUnit, money } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
 import { blocksOf, firstBusyDay, keyOf, plusDays, whenOf, type Board, type Job } from './board'
 import { useCarry, type Spot } from './carry'
 import DayList from './DayList.vue'
 import MoveDialog from './MoveDialog.vue'
+import RiskPanel from './RiskPanel.vue'
 
 const DAYS = 14
 const route = useRoute()
@@ -21,6 +22,7 @@ const { mobile } = useDisplay({ mobileBreakpoint: 641 })
 const refresh = useRefresh()
 const from = ref('')
 const { data: board, error, isPlaceholderData } = useBoard(from)
+const { data: risk } = useRisk()
 const problem = ref<Refused | ''>('')
 const busy = ref(false)
 const said = ref('')
@@ -62,13 +64,14 @@ function chance(kind: string, day: string): number | undefined {
   return row?.chances[dayNumber(day) - dayNumber(row.first)]
 }
 
-async function act(asked: () => Promise<Board>, words: string) {
+async function act(asked: () => Promise<Board>, words: string | ((now: Board) => string)) {
   busy.value = true
   problem.value = ''
   said.value = ''
   try {
-    take(await asked())
-    said.value = words
+    const now = await asked()
+    take(now)
+    said.value = typeof words === 'string' ? words : words(now)
   } catch (e) {
     problem.value = e as Refused
   } finally {
@@ -82,7 +85,11 @@ function take(now: Board) {
   if (placedAcres.value === 0) from.value = firstBusyDay(now.jobs, now.today)
 }
 
-const planIt = () => act(() => got(api.POST('/api/dispatch/plan')), 'Planned: what closes first goes first.')
+const planIt = () => act(() => got(api.POST('/api/dispatch/plan')), planned)
+const planned = ({ planned: p }: Board) =>
+  p
+    ? `Planned over ${p.years} years of weather: they take ${money(p.dollars)} a year, ${money(p.byClosing)} by what closes first.`
+    : ''
 const undo = () => act(() => got(api.POST('/api/dispatch/undo')), 'Undone.')
 const redo = () => act(() => got(api.POST('/api/dispatch/redo')), 'Done again.')
 
@@ -301,6 +308,7 @@ const title = (job: Job) =>
             <router-link :to="{ name: 'cover', params: { fieldId: t.fieldId } }">Mend it</router-link>
           </li>
         </ul>
+        <RiskPanel v-if="risk" :risk="risk" />
         <h2>
           Not placed <span class="figures quiet">{{ waiting.length }}</span>
         </h2>

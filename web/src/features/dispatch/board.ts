@@ -5,7 +5,7 @@ export type Board = Schemas['BoardView']
 export type Job = Schemas['JobView']
 
 /** A job's name as a key of a list. */
-export const keyOf = (job: Job) => `${job.id.cover} ${job.id.operation}`
+export const keyOf = (job: Pick<Job, 'id'>) => `${job.id.cover} ${job.id.operation}`
 
 export interface Block {
   job: Job

@@ -156,7 +156,10 @@ class WorkJourneyTest {
   void planItPutsWhatClosesFirstFirst() {
     open("Dispatch");
     button("^Plan it").click();
-    assertThat(page.getByText("Planned: what closes first goes first.")).isVisible();
+    assertThat(page.getByText(Pattern.compile("Planned over \\d+ years of weather: .* take \\$")))
+        .isVisible();
+    assertThat(page.locator(".risk"))
+        .containsText(Pattern.compile("take about \\$[\\d,]+ from this plan"));
     assertThat(
             page.locator(".block").filter(new Locator.FilterOptions().setHasText("Badger Forty")))
         .isVisible();

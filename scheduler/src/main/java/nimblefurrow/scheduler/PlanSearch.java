@@ -89,11 +89,14 @@ public final class PlanSearch {
   private void one(Plan start, Effort effort, int thread, Best best) {
     long seed = effort.seed() * 31 + thread;
     Search first = on(own, start, seed);
-    first.cool(effort.trials(FIRST, ways.jobs, years), 1, best.from(effort, thread, 0, FIRST));
+    first.cool(
+        effort.trials(FIRST, ways.jobs, years, campaign.days()),
+        1,
+        best.from(effort, thread, 0, FIRST));
     Plan found = first.best().plan();
     best.offer(found, first.trials());
     Search second = on(slid, found, seed);
-    long trials = effort.trials(1 - FIRST, ways.jobs, years * SLIDES.size());
+    long trials = effort.trials(1 - FIRST, ways.jobs, years * SLIDES.size(), campaign.days());
     second.cool(trials, SECOND_WARMTH, best.from(effort, thread, FIRST, 1));
     best.offer(second.best().plan(), second.trials());
   }

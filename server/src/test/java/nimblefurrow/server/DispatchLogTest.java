@@ -35,6 +35,25 @@ class DispatchLogTest {
     return planner.post("/api/dispatch/plan", Map.of()).json();
   }
 
+  @Test
+  void aPlanLosesNoMoreThanWhatClosesFirstAndTellsItsRisk() {
+    JsonNode board = planned();
+    JsonNode told = board.path("planned");
+    assertThat(told.path("dollars").asLong()).isBetween(1L, told.path("byClosing").asLong());
+    assertThat(told.path("years").asInt()).isGreaterThanOrEqualTo(28);
+    assertThat(planner.get("/api/dispatch").json().has("planned")).isFalse();
+    JsonNode risk = planner.get("/api/dispatch/risk").json();
+    int placed = 0;
+    for (JsonNode job : board.path("jobs")) {
+      placed += job.has("place") ? 1 : 0;
+    }
+    assertThat(risk.path("jobs").size()).isEqualTo(placed).isPositive();
+    for (JsonNode job : risk.path("jobs")) {
+      assertThat(job.path("chance").asInt()).isBetween(0, 100);
+    }
+    assertThat(risk.path("badYear").asLong()).isGreaterThan(risk.path("dollars").asLong());
+  }
+
   /** Ferry Road locked on 4 October, as a person would; answers the board after it. */
   private JsonNode locked(JsonNode board) {
     JsonNode job = job(board, "Ferry Road", "SEED");

@@ -434,6 +434,7 @@ class FarmWallsTest {
     assertThat(ours.get("/api/lots").text()).doesNotContain("Their");
     assertThat(ours.get("/api/exchange/fields").text()).doesNotContain("Their");
     assertThat(ours.get("/api/dispatch").text()).doesNotContain("Their");
+    assertThat(ours.get("/api/dispatch/risk").text()).doesNotContain("Their");
     assertThat(ours.get("/api/land").text()).doesNotContain("Their field");
     assertThat(ours.get("/api/mixes").text()).doesNotContain("Theirs");
     assertThat(ours.get("/api/flight/runs").text()).doesNotContain("Their");

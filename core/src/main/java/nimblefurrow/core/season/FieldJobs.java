@@ -5,15 +5,23 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.core.cashcrop.YieldDrag;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.Money;
+import nimblefurrow.core.scouting.WeedLoad;
+import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.termination.worth.WorthCase;
+import nimblefurrow.core.weather.Site;
+import nimblefurrow.core.work.DayWorth;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.JobWindow;
 import nimblefurrow.core.work.MachineKind;
 import nimblefurrow.core.work.Operation;
+import nimblefurrow.core.work.WorkValue;
 
 /** The jobs that a field's cover still asks for: its seeding, and what ends it. */
 public final class FieldJobs {
@@ -62,7 +70,7 @@ public final class FieldJobs {
     List<MachineKind> needs = plan.route().needs();
     return needs.isEmpty()
         ? Optional.empty()
-        : Optional.of(job(cover, field, needs.get(needs.size() - 1), season, window));
+        : Optional.of(job(cover, field, needs.get(needs.size() - 1), season, window, figures));
   }
 
   private static List<Job> endings(
@@ -75,8 +83,45 @@ public final class FieldJobs {
             DateForecast.certain(planted.plusDays(figures.whole(GREEN_DAYS))),
             figures);
     return route.route().needs().stream()
-        .map(kind -> job(cover, field, kind, season, kind == MachineKind.PLANTER ? plants : ends))
+        .map(
+            kind ->
+                job(
+                    cover,
+                    field,
+                    kind,
+                    season,
+                    kind == MachineKind.PLANTER ? plants : ends,
+                    figures))
         .toList();
+  }
+
+  /** The next crop loses yield by every day, the rest what {@link DayWorth} says. */
+  private static WorkValue value(
+      MachineKind kind, FieldSeason season, JobWindow window, Figures figures) {
+    WorkValue usual = DayWorth.of(operation(kind), window, figures);
+    if (kind != MachineKind.PLANTER || season.mat().isEmpty()) {
+      return usual;
+    }
+    NextCrop next = season.field().next();
+    Site site = season.mat().get().outlook().site();
+    WorthCase worth =
+        WorthCase.of(
+            next.kind(),
+            next.planned(),
+            season.field().facts().organic(),
+            WeedLoad.USUAL,
+            1,
+            1,
+            site,
+            figures);
+    List<WorkValue.Point> points = new ArrayList<>();
+    double most = 0;
+    for (LocalDate day = next.planned(); !day.isAfter(window.end()); day = day.plusDays(1)) {
+      double drag = YieldDrag.bushels(next.kind(), next.planned(), day, site, figures);
+      most = Math.max(most, Math.max(0, drag) * worth.price());
+      points.add(new WorkValue.Point(day, Money.of(most)));
+    }
+    return new WorkValue(points, Money.of(Math.max(most, usual.lost().value())));
   }
 
   private static Operation operation(MachineKind kind) {
@@ -90,9 +135,20 @@ public final class FieldJobs {
   }
 
   private static Job job(
-      UUID cover, String field, MachineKind kind, FieldSeason season, JobWindow window) {
+      UUID cover,
+      String field,
+      MachineKind kind,
+      FieldSeason season,
+      JobWindow window,
+      Figures figures) {
     FieldFacts facts = season.field().facts();
     return Job.of(
-        new JobId(cover, operation(kind)), field, kind, facts.area(), facts.grounds(true), window);
+            new JobId(cover, operation(kind)),
+            field,
+            kind,
+            facts.area(),
+            facts.grounds(true),
+            window)
+        .with(j -> j.value(value(kind, season, window, figures)));
   }
 }

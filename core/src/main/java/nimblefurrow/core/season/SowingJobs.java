@@ -11,6 +11,7 @@ import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.seeding.WorkSequence;
 import nimblefurrow.core.work.After;
+import nimblefurrow.core.work.DayWorth;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.JobWindow;
@@ -130,6 +131,11 @@ record SowingJobs(
             season.field().facts().area(),
             season.field().facts().grounds(false),
             open)
-        .with(j -> j.words(words).goes(goes).after(after.stream().toList()));
+        .with(
+            j ->
+                j.words(words)
+                    .goes(goes)
+                    .after(after.stream().toList())
+                    .value(DayWorth.of(step, open, figures)));
   }
 }

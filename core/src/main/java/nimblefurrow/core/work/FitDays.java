@@ -166,6 +166,19 @@ public final class FitDays {
       }
 
       @Override
+      public double[] fitHours(Job job, MachineKind kind, LocalDate first, int count) {
+        Days known = days(job.grounds(), kind);
+        double whole = hoursPerDay(kind);
+        double[] hours = new double[count];
+        for (int d = 0; d < count; d++) {
+          LocalDate date = first.plusDays(d);
+          boolean[] fit = known.fit()[day(date)];
+          hours[d] = (fit == null ? years(job.grounds(), kind, date) : fit)[n] ? whole : 0;
+        }
+        return hours;
+      }
+
+      @Override
       public Optional<LocalDate> opens(Job job) {
         return job.window().opens().days().in(n);
       }

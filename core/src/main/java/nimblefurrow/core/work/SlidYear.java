@@ -1,6 +1,7 @@
 package nimblefurrow.core.work;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -28,6 +29,18 @@ public record SlidYear(WorkYear year, int days, LocalDate first, LocalDate last)
   public double fitHours(Job job, MachineKind kind, LocalDate day) {
     LocalDate was = day.minusDays(days);
     return year.fitHours(job, kind, was.isBefore(first) ? first : was.isAfter(last) ? last : was);
+  }
+
+  @Override
+  public double[] fitHours(Job job, MachineKind kind, LocalDate from, int count) {
+    int all = (int) ChronoUnit.DAYS.between(first, last) + 1;
+    int offset = (int) ChronoUnit.DAYS.between(first, from) - days;
+    double[] was = year.fitHours(job, kind, first, all);
+    double[] hours = new double[count];
+    for (int d = 0; d < count; d++) {
+      hours[d] = was[Math.max(0, Math.min(all - 1, d + offset))];
+    }
+    return hours;
   }
 
   @Override

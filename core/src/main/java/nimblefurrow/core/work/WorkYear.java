@@ -11,6 +11,15 @@ public interface WorkYear {
   /** Hours of a day that are fit for a job done by a kind of machine, 0–24. */
   double fitHours(Job job, MachineKind kind, LocalDate day);
 
+  /** The same for each of some days from a first one. */
+  default double[] fitHours(Job job, MachineKind kind, LocalDate first, int days) {
+    double[] hours = new double[days];
+    for (int d = 0; d < days; d++) {
+      hours[d] = fitHours(job, kind, first.plusDays(d));
+    }
+    return hours;
+  }
+
   /** First day of a job's window; empty where it never opens. */
   Optional<LocalDate> opens(Job job);
 

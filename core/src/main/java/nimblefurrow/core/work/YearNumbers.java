@@ -40,9 +40,8 @@ final class YearNumbers {
               rows.computeIfAbsent(
                   new Ground(kind, job.grounds()),
                   ground -> {
-                    double[] hours = new double[n.days];
+                    double[] hours = year.fitHours(job, kind, n.date(0), n.days);
                     for (int d = 0; d < hours.length; d++) {
-                      hours[d] = year.fitHours(job, kind, n.date(d));
                       anyFit[d] |= hours[d] >= n.leastFit;
                     }
                     return hours;

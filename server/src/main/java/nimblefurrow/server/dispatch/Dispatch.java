@@ -6,17 +6,25 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.work.Campaign;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Layout;
 import nimblefurrow.core.work.Machine;
 import nimblefurrow.core.work.Pin;
 import nimblefurrow.core.work.Plan;
+import nimblefurrow.core.work.PlanRisk;
 import nimblefurrow.core.work.Schedule;
 import nimblefurrow.core.work.SchedulePlanner;
 import nimblefurrow.core.work.ScheduleProblem;
+import nimblefurrow.core.work.SlidYear;
 import nimblefurrow.core.work.WhatIf;
+import nimblefurrow.scheduler.Effort;
+import nimblefurrow.scheduler.Found;
+import nimblefurrow.scheduler.PlanSearch;
+import nimblefurrow.scheduler.Watch;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.placement.Placements;
@@ -49,6 +57,18 @@ public class Dispatch {
           .orElseThrow(() -> new NotOnThisFarm("open job"));
     }
   }
+
+  /**
+   * What a plan loses in the mean of some climate years, and what would be lost by what closes
+   * first.
+   */
+  public record Planned(Money loss, Money byClosing, int years) {}
+
+  private static final double SECONDS = 1.5;
+  private static final int THREADS = 2;
+
+  /** Days by which years are slid that tell how a plan fares; none of them was planned on. */
+  private static final List<Integer> OTHER_YEARS = List.of(-7, 2);
 
   private final Seasons seasons;
   private final Machines machines;
@@ -94,21 +114,39 @@ public class Dispatch {
   }
 
   /**
-   * Places every open job anew; locked ones stay, and jobs that find no place lose the one they
-   * had.
+   * Places every open job anew by the plan that loses least in the climate years; locked ones stay,
+   * and jobs that find no place lose the one they had.
+   *
+   * @return what the plan loses, and what the rule loses that growers go by
    */
   @Transactional
-  public void planAll(UUID farmId) {
+  public Planned planAll(UUID farmId) {
     Board board = board(farmId);
     List<Pin> locked = board.problem().pins().stream().filter(Pin::locked).toList();
     ScheduleProblem anew = board.problem().pinned(locked);
-    Schedule plan = new Layout(anew).of(planner.plan(anew));
+    PlanSearch search =
+        new PlanSearch(
+            anew.campaign(), anew.fit().years(), anew.given(), board.season().day().figures());
+    Found found = search.search(new Effort(1, SECONDS, THREADS), Watch.nobody());
+    Schedule plan = new Layout(anew).of(found.plan());
     List<Pin> pins =
         plan.placed().stream()
             .map(p -> new Pin(p.jobId(), p.machineId(), p.start(), p.locked()))
             .toList();
     placements.change(
         farmId, "plan it", pins, plan.unplaced().stream().map(u -> u.jobId()).toList());
+    return new Planned(
+        Money.of(found.loss()), Money.of(search.closingFirst().loss()), anew.fit().memberYears());
+  }
+
+  /** How what is placed fares in years that it was not planned on. */
+  public PlanRisk risk(Board board) {
+    Campaign campaign = board.problem().campaign();
+    return PlanRisk.of(
+        campaign,
+        new Plan(board.problem().given()),
+        SlidYear.of(board.problem().fit().years(), OTHER_YEARS, campaign),
+        board.season().day().figures());
   }
 
   public WhatIf whatIf(Board board, JobId jobId, UUID machineId, LocalDate day, boolean lock) {

@@ -8,8 +8,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.Verdict;
 import nimblefurrow.core.work.DayWork;
@@ -19,6 +21,7 @@ import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.MachineKind;
 import nimblefurrow.core.work.Operation;
 import nimblefurrow.core.work.Placement;
+import nimblefurrow.core.work.PlanRisk;
 import nimblefurrow.core.work.Unplaced;
 import nimblefurrow.core.work.WhatIf;
 import nimblefurrow.server.journal.EntryKind;
@@ -50,7 +53,14 @@ class DispatchController {
       List<FitRow> fit,
       List<TroubleView> troubles,
       @Maybe String undo,
-      @Maybe String redo) {}
+      @Maybe String redo,
+      @Maybe PlannedView planned) {}
+
+  /**
+   * @param dollars that a new plan loses in the mean of so many climate years, {@code byClosing}
+   *     that would be lost if what closes first went first
+   */
+  record PlannedView(long dollars, long byClosing, int years) {}
 
   record JobView(
       JobId id,
@@ -135,13 +145,73 @@ class DispatchController {
   BoardView board(
       @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
           LocalDate from) {
-    return view(dispatch.board(current.id()), from);
+    return view(dispatch.board(current.id()), from, null);
   }
 
   @PostMapping("/plan")
   BoardView plan() {
-    dispatch.planAll(current.id());
-    return board(null);
+    Dispatch.Planned planned = dispatch.planAll(current.id());
+    return view(
+        dispatch.board(current.id()),
+        null,
+        new PlannedView(
+            Math.round(planned.loss().value()),
+            Math.round(planned.byClosing().value()),
+            planned.years()));
+  }
+
+  /**
+   * How a job fares in years that it was not planned on.
+   *
+   * @param chance % of being done in its window
+   * @param early the last day of its work in one year of ten, {@code late} in nine of ten
+   */
+  record JobRiskView(
+      JobId id,
+      String field,
+      String words,
+      int chance,
+      @Maybe LocalDate early,
+      @Maybe LocalDate middle,
+      @Maybe LocalDate late) {}
+
+  /**
+   * @param dollars lost in the mean of the years, {@code badYear} in one of ten
+   * @param few the jobs that are the likeliest not to be done in their windows
+   */
+  record RiskView(
+      long dollars, long badYear, double acresAtRisk, List<JobRiskView> jobs, List<JobId> few) {}
+
+  @GetMapping("/risk")
+  RiskView risk() {
+    Dispatch.Board board = dispatch.board(current.id());
+    PlanRisk risk = dispatch.risk(board);
+    Map<JobId, Job> jobs = board.problem().campaign().byId();
+    Set<JobId> placed =
+        board.placed().placed().stream().map(Placement::jobId).collect(Collectors.toSet());
+    return new RiskView(
+        Math.round(risk.loss().mean().value()),
+        Math.round(risk.loss().badYear().value()),
+        risk.atRisk().acres(),
+        risk.jobs().stream()
+            .filter(j -> placed.contains(j.job()))
+            .map(j -> risk(j, jobs.get(j.job())))
+            .toList(),
+        risk.under(Share.of(board.season().day().figures().of(PlanRisk.SURE))).stream()
+            .map(PlanRisk.JobRisk::job)
+            .filter(placed::contains)
+            .toList());
+  }
+
+  private static JobRiskView risk(PlanRisk.JobRisk risk, Job job) {
+    return new JobRiskView(
+        risk.job(),
+        job.field(),
+        job.words(),
+        percent(risk.inWindow().fraction()),
+        risk.early().orElse(null),
+        risk.middle().orElse(null),
+        risk.late().orElse(null));
   }
 
   @PostMapping("/what-if")
@@ -198,7 +268,7 @@ class DispatchController {
     return board(null);
   }
 
-  private BoardView view(Dispatch.Board board, LocalDate from) {
+  private BoardView view(Dispatch.Board board, LocalDate from, PlannedView planned) {
     LocalDate today = board.season().day().today();
     UnitSystem units = board.season().day().units();
     Map<JobId, String> reasons =
@@ -238,7 +308,8 @@ class DispatchController {
             .map(t -> new TroubleView(t.field().id(), t.field().name(), t.says().in(units)))
             .toList(),
         placements.undoable(current.id()).orElse(null),
-        placements.redoable(current.id()).orElse(null));
+        placements.redoable(current.id()).orElse(null),
+        planned);
   }
 
   private static PlaceView place(Dispatch.Board board, Placement p, UnitSystem units) {
