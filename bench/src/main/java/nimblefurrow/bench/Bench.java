@@ -39,14 +39,15 @@ public final class Bench {
     } else if (asked.contains("--honest")) {
       held = HonestSprings.run(System.out, number(asked, "--honest", SPRINGS), 7);
     } else if (asked.contains("--schedule")) {
-      ScheduleBench.run(
-          System.out,
-          new ScheduleBench.Asked(
-              Path.of(word(asked, "--schedule").orElseThrow()),
-              number(asked, "--seconds", SECONDS),
-              number(asked, "--seed", 1),
-              number(asked, "--threads", 1),
-              word(asked, "--out").map(Path::of).orElse(null)));
+      held =
+          ScheduleBench.run(
+              System.out,
+              new ScheduleBench.Asked(
+                  file(asked, "--schedule").orElse(null),
+                  number(asked, "--seconds", SECONDS),
+                  number(asked, "--seed", 1),
+                  number(asked, "--threads", 1),
+                  file(asked, "--out").orElse(null)));
     } else if (asked.contains("--crowd")) {
       held = Crowd.run(System.out);
     } else {
@@ -54,6 +55,12 @@ public final class Bench {
       SeasonLoad.run(System.out);
     }
     System.exit(held ? 0 : 1);
+  }
+
+  /** A file as it is called from where the command was typed. */
+  private static Optional<Path> file(List<String> asked, String option) {
+    Path from = Path.of(word(asked, "--from").orElse(""));
+    return word(asked, option).map(from::resolve);
   }
 
   private static Optional<String> word(List<String> asked, String option) {

@@ -28,7 +28,15 @@ final class ScheduleBench {
   /** What is asked: a file, seconds of one thread, a seed, and where the plan is written. */
   record Asked(Path file, int seconds, int seed, int threads, Path out) {}
 
-  static void run(PrintStream out, Asked asked) throws IOException {
+  /**
+   * @return whether there was a campaign to plan
+   */
+  static boolean run(PrintStream out, Asked asked) throws IOException {
+    if (asked.file() == null || !Files.isReadable(asked.file()) || asked.seconds() < 1) {
+      out.println(
+          "a campaign that can be read, and one second at least: --schedule FILE --seconds N");
+      return false;
+    }
     Figures figures = Figures.shipped();
     WorkedCampaign written = WorkedCampaign.read(asked.file());
     List<WorkYear> years = written.years;
@@ -75,6 +83,7 @@ final class ScheduleBench {
     if (asked.out() != null) {
       Files.writeString(asked.out(), written.written(found.plan()));
     }
+    return true;
   }
 
   private static double tell(

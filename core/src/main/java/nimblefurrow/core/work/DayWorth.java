@@ -11,7 +11,7 @@ import nimblefurrow.core.quantity.Money;
 /**
  * What waiting costs a job within its window, where nothing better is known of its field: nothing
  * at first, then more and more, and most when it is never done. Sowing of a window of thirty days
- * costs nothing for ten, a quarter of the $70 by the twentieth, four fifths on the last. Not the
+ * costs nothing for ten, a seventh of the $70 by the twentieth, half of it on the last. Not the
  * worth of a single field, which grows by its own weather; see {@link WorkValue}.
  */
 public final class DayWorth {

@@ -29,12 +29,14 @@ public record PlanRisk(List<JobRisk> jobs, Score loss, Area atRisk) {
    * One job.
    *
    * @param inWindow chance that all of it is done before its window closes
+   * @param begins the first day of its work in the middle year; empty where half do not begin it
    * @param early the last day of its work in one year of ten, {@code late} in nine; empty where it
    *     is not done in so many
    */
   public record JobRisk(
       JobId job,
       Share inWindow,
+      Optional<LocalDate> begins,
       Optional<LocalDate> early,
       Optional<LocalDate> middle,
       Optional<LocalDate> late) {}
@@ -58,13 +60,20 @@ public record PlanRisk(List<JobRisk> jobs, Score loss, Area atRisk) {
       int place = j;
       Ensemble<LocalDate> ends =
           Ensemble.of(years.size(), y -> played.get(y).runs().get(place).ends().orElse(null));
+      Ensemble<LocalDate> begins =
+          Ensemble.of(years.size(), y -> played.get(y).runs().get(place).begins().orElse(null));
       Ensemble<LocalDate> closes =
           Ensemble.of(years.size(), y -> years.get(y).closes(job).orElse(null));
       Share inWindow = ends.chance(closes, (end, close) -> !end.isAfter(close));
       acres += job.area().acres() * (1 - inWindow.fraction());
       jobs.add(
           new JobRisk(
-              job.id(), inWindow, ends.quantile(EARLY), ends.middle(), ends.quantile(LATE)));
+              job.id(),
+              inWindow,
+              begins.middle(),
+              ends.quantile(EARLY),
+              ends.middle(),
+              ends.quantile(LATE)));
     }
     Score loss = new Score(Ensemble.of(years.size(), y -> played.get(y).loss().value()));
     return new PlanRisk(jobs, loss, Area.ofAcres(acres));

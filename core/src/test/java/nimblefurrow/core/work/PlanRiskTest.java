@@ -80,7 +80,7 @@ class PlanRiskTest {
       before = cost;
     }
     assertThat(value.dollarsOn(opens.plusDays(9))).isZero();
-    assertThat(before).isCloseTo(0.8 * value.lost().value(), within(1e-9));
+    assertThat(before).isCloseTo(0.5 * value.lost().value(), within(1e-9));
     assertThat(value.lost().value()).isPositive();
   }
 }

@@ -3,23 +3,30 @@ package nimblefurrow.server.dispatch;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.work.Campaign;
+import nimblefurrow.core.work.FitDays;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Layout;
 import nimblefurrow.core.work.Machine;
 import nimblefurrow.core.work.Pin;
+import nimblefurrow.core.work.Placement;
 import nimblefurrow.core.work.Plan;
 import nimblefurrow.core.work.PlanRisk;
 import nimblefurrow.core.work.Schedule;
 import nimblefurrow.core.work.SchedulePlanner;
 import nimblefurrow.core.work.ScheduleProblem;
 import nimblefurrow.core.work.SlidYear;
+import nimblefurrow.core.work.Turn;
+import nimblefurrow.core.work.Unplaced;
 import nimblefurrow.core.work.WhatIf;
 import nimblefurrow.scheduler.Effort;
 import nimblefurrow.scheduler.Found;
@@ -66,6 +73,7 @@ public class Dispatch {
 
   private static final double SECONDS = 1.5;
   private static final int THREADS = 2;
+  private static final FigureKey OFTEN = FigureKey.of("work", "open_likely");
 
   /** Days by which years are slid that tell how a plan fares; none of them was planned on. */
   private static final List<Integer> OTHER_YEARS = List.of(-7, 2);
@@ -129,14 +137,46 @@ public class Dispatch {
             anew.campaign(), anew.fit().years(), anew.given(), board.season().day().figures());
     Found found = search.search(new Effort(1, SECONDS, THREADS), Watch.nobody());
     Schedule plan = new Layout(anew).of(found.plan());
-    List<Pin> pins =
-        plan.placed().stream()
-            .map(p -> new Pin(p.jobId(), p.machineId(), p.start(), p.locked()))
-            .toList();
-    placements.change(
-        farmId, "plan it", pins, plan.unplaced().stream().map(u -> u.jobId()).toList());
+    List<Pin> pins = new ArrayList<>();
+    plan.placed().forEach(p -> pins.add(new Pin(p.jobId(), p.machineId(), p.start(), p.locked())));
+    for (Pin often : oftenDone(anew, found.plan(), plan)) {
+      List<Pin> with = new ArrayList<>(pins);
+      with.add(often);
+      ScheduleProblem tried = anew.pinned(with);
+      if (new Layout(tried)
+          .roughly(new Plan(tried.given())).placed().stream().noneMatch(Placement::late)) {
+        pins.add(often);
+      }
+    }
+    List<JobId> left = new ArrayList<>(plan.unplaced().stream().map(Unplaced::jobId).toList());
+    left.removeAll(pins.stream().map(Pin::jobId).toList());
+    placements.change(farmId, "plan it", pins, left);
     return new Planned(
         Money.of(found.loss()), Money.of(search.closingFirst().loss()), anew.fit().memberYears());
+  }
+
+  /**
+   * Jobs that the plan's turns leave no hours to be counted on, though most years do: from the day
+   * on which the middle year begins them. Where one would be late, a person has to accept it.
+   */
+  private static List<Pin> oftenDone(ScheduleProblem problem, Plan plan, Schedule placed) {
+    Campaign campaign = problem.campaign();
+    FitDays fit = problem.fit();
+    Map<JobId, Turn> turns = new HashMap<>();
+    plan.turns().forEach(turn -> turns.put(turn.job(), turn));
+    Set<JobId> missed = new HashSet<>();
+    placed.unplaced().forEach(u -> missed.add(u.jobId()));
+    double half = fit.figures().of(OFTEN);
+    return PlanRisk.of(campaign, plan, fit.years(), fit.figures()).jobs().stream()
+        .filter(job -> missed.contains(job.job()) && job.inWindow().fraction() >= half)
+        .flatMap(
+            job ->
+                turns.get(job.job()).machine().stream()
+                    .flatMap(
+                        machine ->
+                            job.begins().stream()
+                                .map(day -> new Pin(job.job(), machine, day, false))))
+        .toList();
   }
 
   /** How what is placed fares in years that it was not planned on. */
