@@ -54,9 +54,9 @@ class DispatchLogTest {
     assertThat(risk.path("badYear").asLong()).isGreaterThan(risk.path("dollars").asLong());
   }
 
-  /** Ferry Road locked on 4 October, as a person would; answers the board after it. */
+  /** Badger Forty locked on 4 October, as a person would; answers the board after it. */
   private JsonNode locked(JsonNode board) {
-    JsonNode job = job(board, "Ferry Road", "SEED");
+    JsonNode job = job(board, "Badger Forty", "SEED");
     return planner
         .put(
             "/api/dispatch/jobs/" + TestFarm.path(job),
@@ -117,8 +117,8 @@ class DispatchLogTest {
   @Test
   void movingIsToldFirstThenDoneUndoneAndRedone() {
     JsonNode board = planned();
-    JsonNode job = job(board, "Ferry Road", "SEED");
-    String was = start(board, "Ferry Road");
+    JsonNode job = job(board, "Badger Forty", "SEED");
+    String was = start(board, "Badger Forty");
     JsonNode told =
         planner
             .post(
@@ -137,19 +137,20 @@ class DispatchLogTest {
     assertThat(told.path("moves")).isNotEmpty();
     assertThat(told.path("says").toString()).contains("fit to drill");
     JsonNode moved = locked(board);
-    assertThat(start(moved, "Ferry Road")).isEqualTo("2026-10-04");
+    assertThat(start(moved, "Badger Forty")).isEqualTo("2026-10-04");
     assertThat(told.path("days").get(0).path("day").asString()).isEqualTo("2026-10-04");
-    assertThat(job(moved, "Ferry Road", "SEED").path("place").path("locked").asBoolean()).isTrue();
+    assertThat(job(moved, "Badger Forty", "SEED").path("place").path("locked").asBoolean())
+        .isTrue();
     JsonNode undone = planner.post("/api/dispatch/undo", Map.of()).json();
-    assertThat(start(undone, "Ferry Road")).isEqualTo(was).isNotEqualTo("2026-10-04");
+    assertThat(start(undone, "Badger Forty")).isEqualTo(was).isNotEqualTo("2026-10-04");
     JsonNode redone = planner.post("/api/dispatch/redo", Map.of()).json();
-    assertThat(start(redone, "Ferry Road")).isEqualTo("2026-10-04");
+    assertThat(start(redone, "Badger Forty")).isEqualTo("2026-10-04");
   }
 
   @Test
   void lockedJobsStayWhenPlannedAnew() {
     locked(planned());
-    assertThat(start(planned(), "Ferry Road")).isEqualTo("2026-10-04");
+    assertThat(start(planned(), "Badger Forty")).isEqualTo("2026-10-04");
   }
 
   @Test
@@ -182,7 +183,7 @@ class DispatchLogTest {
     locked(planned());
     JsonNode sheet = planner.get("/api/dispatch/sheet?day=2026-10-04").json();
     assertThat(sheet.path("machines").toString())
-        .contains("Ferry Road")
+        .contains("Badger Forty")
         .contains("Cereal rye")
         .contains("Guards on");
   }
@@ -193,11 +194,11 @@ class DispatchLogTest {
     String calendar = planner.get("/api/exchange/jobs.ics").text();
     assertThat(calendar)
         .startsWith("BEGIN:VCALENDAR")
-        .contains("SUMMARY:Ferry Road: drill")
+        .contains("SUMMARY:Badger Forty: drill")
         .contains("DTSTART;VALUE=DATE:20261004");
     String csv = planner.get("/api/exchange/jobs.csv").text();
     assertThat(csv.lines().findFirst().orElseThrow()).startsWith("field,farmstead,work");
-    assertThat(csv).contains("Ferry Road,Creek place,drill");
+    assertThat(csv).contains("Badger Forty,North place,drill");
   }
 
   @Test
