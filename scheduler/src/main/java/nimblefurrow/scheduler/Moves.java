@@ -99,7 +99,7 @@ final class Moves {
   }
 
   private int rival(int job) {
-    int[] all = ways.rivals[job];
+    int[] all = ways.rivals(job);
     return all.length == 0 ? job : all[chance.nextInt(all.length)];
   }
 
@@ -178,7 +178,7 @@ final class Moves {
   }
 
   private void chain(Draft draft, int job) {
-    for (int one : ways.chain[job]) {
+    for (int one : ways.chain(job)) {
       if (ways.free(draft, one)) {
         moved[count++] = one;
       }

@@ -3,10 +3,13 @@ package nimblefurrow.scheduler;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import nimblefurrow.core.work.Campaign;
 import nimblefurrow.core.work.Job;
+import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Machine;
 import nimblefurrow.core.work.Plan;
 import nimblefurrow.core.work.Turn;
@@ -51,13 +54,15 @@ enum Rule {
     List<Turn> turns = new ArrayList<>(given);
     double[] load = new double[campaign.machines().size()];
     boolean[] placed = new boolean[jobs.size()];
+    Map<JobId, Turn> has = new HashMap<>();
+    given.forEach(turn -> has.put(turn.job(), turn));
     for (int j = 0; j < jobs.size(); j++) {
       Job job = jobs.get(j);
-      Optional<Turn> has = given.stream().filter(t -> t.job().equals(job.id())).findFirst();
-      placed[j] = has.isPresent();
+      Optional<Turn> turn = Optional.ofNullable(has.get(job.id()));
+      placed[j] = turn.isPresent();
       for (int m : ways.able[j]) {
         Machine machine = campaign.machines().get(m);
-        if (has.flatMap(Turn::machine).filter(machine.id()::equals).isPresent()) {
+        if (turn.flatMap(Turn::machine).filter(machine.id()::equals).isPresent()) {
           load[m] += job.hoursOn(machine);
         }
       }

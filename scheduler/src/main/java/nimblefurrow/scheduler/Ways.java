@@ -27,11 +27,8 @@ final class Ways {
   /** Whether all that can do a job has to be called for, so that it may be left out. */
   final boolean[] leavable;
 
-  /** Jobs that could use a machine that this one could use too. */
-  final int[][] rivals;
-
-  /** Jobs that hang together by waiting for each other, the first before the others. */
-  final int[][] chain;
+  private final int[][] rivals;
+  private int[][] chain;
 
   /** First and last day of each window, and days to wait to the day that costs least. */
   final int[] opens;
@@ -90,10 +87,22 @@ final class Ways {
               : job.value().lost().value() * job.area().acres() / job.hoursOn(can.get(0));
     }
     due = due(all, places);
-    chain = chains();
-    for (int j = 0; j < jobs; j++) {
-      rivals[j] = rivals(j);
+  }
+
+  /** Jobs that could use a machine that this one could use too. */
+  int[] rivals(int job) {
+    if (rivals[job] == null) {
+      rivals[job] = sharing(job);
     }
+    return rivals[job];
+  }
+
+  /** Jobs that hang together by waiting for each other, the first before the others. */
+  int[] chain(int job) {
+    if (chain == null) {
+      chain = chains();
+    }
+    return chain[job];
   }
 
   private int day(LocalDate date) {
@@ -166,7 +175,7 @@ final class Ways {
     return chain;
   }
 
-  private int[] rivals(int j) {
+  private int[] sharing(int j) {
     List<Integer> all = new ArrayList<>();
     for (int k = 0; k < jobs; k++) {
       if (k != j && share(able[j], able[k])) {

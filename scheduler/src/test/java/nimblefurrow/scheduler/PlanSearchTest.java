@@ -27,7 +27,7 @@ import org.junit.jupiter.params.provider.ValueSource;
  */
 class PlanSearchTest {
   private static final Figures F = Figures.shipped();
-  private static final Effort SOON = new Effort(3, 0.1, 1);
+  private static final Effort SOON = new Effort(3, 0.06, 1);
 
   private static PlanSearch search(WorkedCampaign worked) {
     return new PlanSearch(worked.campaign, worked.years, List.of(), F);
@@ -162,8 +162,8 @@ class PlanSearchTest {
     WorkedCampaign worked = WorkedCampaign.read("autumn-40");
     Found once = found(worked, SOON);
     assertThat(found(worked, SOON)).isEqualTo(once);
-    assertThat(found(worked, new Effort(4, 0.1, 1)).plan()).isNotEqualTo(once.plan());
-    Found two = found(worked, new Effort(3, 0.1, 2));
+    assertThat(found(worked, new Effort(4, 0.06, 1)).plan()).isNotEqualTo(once.plan());
+    Found two = found(worked, new Effort(3, 0.06, 2));
     assertThat(two.trials()).isGreaterThan(once.trials());
   }
 

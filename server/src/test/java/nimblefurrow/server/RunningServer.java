@@ -35,6 +35,7 @@ public class RunningServer implements ParameterResolver {
               .run(
                   "--server.port=0",
                   "--furrow.demo=true",
+                  "--furrow.plan-seconds=0.2",
                   "--furrow.free-farms=100000",
                   "--furrow.today=" + TODAY);
       Runtime.getRuntime().addShutdownHook(new Thread(running::close));

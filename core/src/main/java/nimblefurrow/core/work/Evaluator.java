@@ -56,9 +56,9 @@ public final class Evaluator {
 
   /** What a plan loses in each year. */
   public Score score(Plan plan) {
-    Rehearsal rehearsal = rehearse();
-    rehearsal.keep(rehearsal.draft(plan));
-    return new Score(Ensemble.of(years.size(), rehearsal::loss));
+    Draft turns = new Draft(numbers, plan);
+    OnePlay play = new OnePlay(numbers);
+    return new Score(Ensemble.of(years.size(), y -> play.loss(years.get(y), turns)));
   }
 
   /** A stage on which plans that differ little are played one after the other, for one thread. */

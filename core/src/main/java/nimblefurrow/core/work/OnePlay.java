@@ -72,6 +72,14 @@ final class OnePlay {
     return all;
   }
 
+  /** All days of a year from the first morning, for what they lose. */
+  double loss(YearNumbers in, Draft of) {
+    now.first(n, of);
+    ready(in, of, 0);
+    play(0, n.days);
+    return now.lossAtEnd(n, of);
+  }
+
   /** Makes ready to go on from {@link #now}, the morning of a day, by a plan in a year. */
   void ready(YearNumbers in, Draft of, int day) {
     year = in;

@@ -9,12 +9,15 @@ import java.util.List;
  * Evaluator#score} tells, to the cent. For one thread; it looks for no plan itself.
  */
 public final class Rehearsal {
-  /** Mornings are remembered every so many days. */
-  private static final int EVERY = 6;
+  /** Mornings are remembered every so many days, or less often where they would fill the memory. */
+  private static final int OFTEN = 6;
+
+  private static final long MOST_BYTES = 64L << 20;
 
   private final Numbers n;
   private final List<YearNumbers> years;
   private final OnePlay play;
+  private final int every;
   private final int mornings;
   private Draft kept;
 
@@ -37,7 +40,9 @@ public final class Rehearsal {
     this.n = n;
     this.years = years;
     this.play = new OnePlay(n);
-    this.mornings = (n.days + EVERY - 1) / EVERY;
+    long all = Math.max(1, MOST_BYTES / (2L * years.size() * Morning.bytes(n)));
+    this.every = (int) Math.max(OFTEN, (n.days + all - 1) / all);
+    this.mornings = (n.days + every - 1) / every;
     this.was = new Morning[years.size()][mornings + 1];
     this.is = new Morning[years.size()][mornings + 1];
     for (int y = 0; y < was.length; y++) {
@@ -63,11 +68,6 @@ public final class Rehearsal {
     return years.size();
   }
 
-  /** Hours of a job on a machine; not a number where the machine cannot do it. */
-  public double hours(int job, int machine) {
-    return n.hours[job][machine];
-  }
-
   /**
    * Plays a plan through all years and keeps it.
    *
@@ -80,7 +80,7 @@ public final class Rehearsal {
       play.now.become(was[y][0]);
       play.ready(years.get(y), kept, 0);
       for (int k = 0; k < mornings; k++) {
-        play.play(k * EVERY, Math.min(n.days, (k + 1) * EVERY));
+        play.play(k * every, Math.min(n.days, (k + 1) * every));
         was[y][k + 1].become(play.now);
       }
       loss[y] = play.now.lossAtEnd(n, kept);
@@ -119,15 +119,15 @@ public final class Rehearsal {
    * @param moved jobs; the first {@code count} of them
    */
   public double loss(Draft tried, int[] moved, int count, int year) {
-    int k = Math.min(mornings, firstAsked(tried, moved, count, year) / EVERY);
+    int k = Math.min(mornings, firstAsked(tried, moved, count, year) / every);
     Morning now = play.now;
     now.become(was[year][k]);
     askedAnew(now, tried, moved, count);
-    play.ready(years.get(year), tried, k * EVERY);
+    play.ready(years.get(year), tried, k * every);
     from[year] = k;
     until[year] = mornings;
     for (; k < mornings; k++) {
-      play.play(k * EVERY, Math.min(n.days, (k + 1) * EVERY));
+      play.play(k * every, Math.min(n.days, (k + 1) * every));
       if (k + 1 < mornings && settled(tried, moved, count) && now.goesOnLike(n, was[year][k + 1])) {
         until[year] = k + 1;
         triedLoss[year] =

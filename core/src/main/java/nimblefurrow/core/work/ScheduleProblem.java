@@ -55,8 +55,9 @@ public record ScheduleProblem(Campaign campaign, FitDays fit, List<Pin> pins) {
             .orElse(today);
     LocalDate last = pinned.isAfter(end) ? pinned : end;
     last = last.isAfter(fit.last()) ? fit.last() : last.isBefore(today) ? today : last;
+    List<Job> ordered = jobs.stream().sorted(CLOSING_FIRST).toList();
     return new ScheduleProblem(
-        new Campaign(today, last, jobs, machines, people, Roads.none()), fit, pins);
+        new Campaign(today, last, ordered, machines, people, Roads.none()), fit, pins);
   }
 
   /** The same with other places given. */

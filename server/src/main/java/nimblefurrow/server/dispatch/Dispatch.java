@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.OutOfRange;
@@ -40,6 +41,7 @@ import nimblefurrow.server.season.FarmSeason;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.Seasons;
 import nimblefurrow.server.season.Trouble;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -71,7 +73,6 @@ public class Dispatch {
    */
   public record Planned(Money loss, Money byClosing, int years) {}
 
-  private static final double SECONDS = 1.5;
   private static final int THREADS = 2;
   private static final FigureKey OFTEN = FigureKey.of("work", "open_likely");
 
@@ -82,12 +83,22 @@ public class Dispatch {
   private final Machines machines;
   private final Placements placements;
   private final SchedulePlanner planner;
+  private final double seconds;
 
-  Dispatch(Seasons seasons, Machines machines, Placements placements, SchedulePlanner planner) {
+  /**
+   * @param seconds about what a search takes, see {@link Effort}
+   */
+  Dispatch(
+      Seasons seasons,
+      Machines machines,
+      Placements placements,
+      SchedulePlanner planner,
+      @Value("${furrow.plan-seconds:1.5}") double seconds) {
     this.seasons = seasons;
     this.machines = machines;
     this.placements = placements;
     this.planner = planner;
+    this.seconds = seconds;
   }
 
   public Board board(UUID farmId) {
@@ -135,19 +146,11 @@ public class Dispatch {
     PlanSearch search =
         new PlanSearch(
             anew.campaign(), anew.fit().years(), anew.given(), board.season().day().figures());
-    Found found = search.search(new Effort(1, SECONDS, THREADS), Watch.nobody());
+    Found found = search.search(new Effort(1, seconds, THREADS), Watch.nobody());
     Schedule plan = new Layout(anew).of(found.plan());
     List<Pin> pins = new ArrayList<>();
     plan.placed().forEach(p -> pins.add(new Pin(p.jobId(), p.machineId(), p.start(), p.locked())));
-    for (Pin often : oftenDone(anew, found.plan(), plan)) {
-      List<Pin> with = new ArrayList<>(pins);
-      with.add(often);
-      ScheduleProblem tried = anew.pinned(with);
-      if (new Layout(tried)
-          .roughly(new Plan(tried.given())).placed().stream().noneMatch(Placement::late)) {
-        pins.add(often);
-      }
-    }
+    pins.addAll(inTime(anew, pins, oftenDone(anew, found.plan(), plan)));
     List<JobId> left = new ArrayList<>(plan.unplaced().stream().map(Unplaced::jobId).toList());
     left.removeAll(pins.stream().map(Pin::jobId).toList());
     placements.change(farmId, "plan it", pins, left);
@@ -177,6 +180,28 @@ public class Dispatch {
                             job.begins().stream()
                                 .map(day -> new Pin(job.job(), machine, day, false))))
         .toList();
+  }
+
+  /** Those of some more places that are in time, and make nothing late that has a place. */
+  private static List<Pin> inTime(ScheduleProblem problem, List<Pin> pins, List<Pin> more) {
+    List<Pin> with = new ArrayList<>(pins);
+    with.addAll(more);
+    Set<JobId> late = late(problem, with);
+    List<Pin> kept = more.stream().filter(pin -> !late.contains(pin.jobId())).toList();
+    with = new ArrayList<>(pins);
+    with.addAll(kept);
+    return kept.isEmpty() || late(problem, pins).containsAll(late(problem, with))
+        ? kept
+        : List.of();
+  }
+
+  private static Set<JobId> late(ScheduleProblem problem, List<Pin> pins) {
+    ScheduleProblem tried = problem.pinned(pins);
+    return new Layout(tried)
+        .roughly(new Plan(tried.given())).placed().stream()
+            .filter(Placement::late)
+            .map(Placement::jobId)
+            .collect(Collectors.toSet());
   }
 
   /** How what is placed fares in years that it was not planned on. */
