@@ -5,7 +5,7 @@ import { range } from '../../format/dates'
 import { area, areaUnit, money } from '../../format/units'
 import { keyOf } from './board'
 
-/** How what is placed fares in years that it was not planned on: what it loses, and which jobs may not be done in time. */
+/** How what is placed fares in years that it was not planned on: what it loses, and which jobs a year are not done in time. */
 const props = defineProps<{ risk: Schemas['RiskView'] }>()
 const MOST = 6
 const few = computed(() => props.risk.few.flatMap((id) => props.risk.jobs.filter((j) => keyOf(j) === keyOf({ id }))))

@@ -3,6 +3,7 @@ package nimblefurrow.scheduler;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.work.Campaign;
@@ -17,9 +18,9 @@ import nimblefurrow.core.work.WorkYear;
  * Searches for the plan that loses least in the mean of weather years: from the best of ten rules
  * of thumb on, by small changes. First on the years as they were, then on the same years slid by
  * some days to both sides, so that no day of rain is learnt by heart. {@code new
- * PlanSearch(campaign, years, List.of(), figures).search(new Effort(1, 10, 1), Watch.nobody())}
- * finds the same plan whenever it is asked. It never loses more than the best rule on the years
- * that it is given.
+ * PlanSearch(campaign, years, List.of(), figures).search(new Effort(1, 10, 1), () -> false)} finds
+ * the same plan whenever it is asked. It never loses more than the best rule on the years that it
+ * is given.
  */
 public final class PlanSearch {
   private static final List<Integer> SLIDES = List.of(0, -4, 4);
@@ -58,7 +59,7 @@ public final class PlanSearch {
 
   /** What closes first goes first, each as soon as its window opens. */
   public Found closingFirst() {
-    return judged(Rule.CLOSING.plan(campaign, ways, given, false));
+    return judged(Rule.CLOSING.plan(campaign, ways, given, false), 0);
   }
 
   /** The best of the ten rules of thumb. */
@@ -66,84 +67,56 @@ public final class PlanSearch {
     List<Found> all = new ArrayList<>();
     for (Rule rule : Rule.values()) {
       for (boolean waiting : new boolean[] {false, true}) {
-        all.add(judged(rule.plan(campaign, ways, given, waiting)));
+        all.add(judged(rule.plan(campaign, ways, given, waiting), 0));
       }
     }
     return all.stream().min(Comparator.comparingDouble(Found::loss)).orElseThrow();
   }
 
-  private Found judged(Plan plan) {
-    return new Found(plan, own.score(plan).mean().value(), 0);
+  private Found judged(Plan plan, long trials) {
+    return new Found(plan, own.score(plan).mean().value(), trials);
   }
 
-  /** The best plan found from the best rule on. */
-  public Found search(Effort effort, Watch watch) {
+  /**
+   * The best plan found from the best rule on: the one that loses least on slid years, among those
+   * that lose no more than the rule on the years as they were.
+   *
+   * @param over asked now and then by every thread; what is best so far is told then
+   */
+  public Found search(Effort effort, BooleanSupplier over) {
     Found rule = bestRule();
-    Best best = new Best(rule, watch);
-    IntStream.range(0, effort.threads())
-        .parallel()
-        .forEach(thread -> one(rule.plan(), effort, thread, best));
-    return best.found();
+    List<List<Found>> tried =
+        IntStream.range(0, effort.threads())
+            .parallel()
+            .mapToObj(thread -> one(rule.plan(), effort, thread, over))
+            .toList();
+    Found best = rule;
+    double least = slid.score(rule.plan()).mean().value();
+    long trials = 0;
+    for (Found found : tried.stream().flatMap(List::stream).toList()) {
+      double there = slid.score(found.plan()).mean().value();
+      if (there < least && found.loss() <= rule.loss()) {
+        best = found;
+        least = there;
+      }
+      trials += found.trials();
+    }
+    return new Found(best.plan(), best.loss(), trials);
   }
 
-  private void one(Plan start, Effort effort, int thread, Best best) {
+  private List<Found> one(Plan start, Effort effort, int thread, BooleanSupplier over) {
     long seed = effort.seed() * 31 + thread;
     Search first = on(own, start, seed);
-    first.cool(
-        effort.trials(FIRST, ways.jobs, years, campaign.days()),
-        1,
-        best.from(effort, thread, 0, FIRST));
+    first.cool(effort.trials(FIRST, ways.jobs, years, campaign.days()), 1, over);
     Plan found = first.best().plan();
-    best.offer(found, first.trials());
     Search second = on(slid, found, seed);
     long trials = effort.trials(1 - FIRST, ways.jobs, years * SLIDES.size(), campaign.days());
-    second.cool(trials, SECOND_WARMTH, best.from(effort, thread, FIRST, 1));
-    best.offer(second.best().plan(), second.trials());
+    second.cool(trials, SECOND_WARMTH, over);
+    return List.of(judged(found, first.trials()), judged(second.best().plan(), second.trials()));
   }
 
   private Search on(Evaluator evaluator, Plan start, long seed) {
     Rehearsal rehearsal = evaluator.rehearse();
     return new Search(rehearsal, ways, rehearsal.draft(start), seed);
-  }
-
-  /** The best plan of all threads: on slid years, as long as no rule does better on the own. */
-  private final class Best {
-    private final Watch watch;
-    private final Found rule;
-    private Found found;
-    private double elsewhere;
-    private long trials;
-
-    Best(Found start, Watch watch) {
-      this.rule = start;
-      this.found = start;
-      this.watch = watch;
-      this.elsewhere = slid.score(start.plan()).mean().value();
-    }
-
-    /** One thread tells how far it is. */
-    Search.Clock from(Effort effort, int thread, double from, double to) {
-      return share -> {
-        if (thread == 0) {
-          watch.at(from + share * (to - from));
-        }
-        return watch.over();
-      };
-    }
-
-    synchronized void offer(Plan plan, long tried) {
-      trials += tried;
-      double loss = own.score(plan).mean().value();
-      double there = slid.score(plan).mean().value();
-      if (there < elsewhere - 1e-6 && loss <= rule.loss() || found == rule && loss < rule.loss()) {
-        elsewhere = there;
-        found = new Found(plan, loss, trials);
-        watch.better(found);
-      }
-    }
-
-    synchronized Found found() {
-      return new Found(found.plan(), found.loss(), trials);
-    }
   }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import nimblefurrow.core.work.Campaign;
+import nimblefurrow.core.work.Draft;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Machine;
@@ -25,6 +26,9 @@ enum Rule {
   COSTS,
   COSTS_MOST;
 
+  /** Days by which a field is hastened whose hour is e times as dear as the mean one. */
+  private static final double DAYS_DEARER = 10;
+
   private Comparator<Integer> order(Ways ways) {
     Comparator<Integer> by =
         switch (this) {
@@ -40,7 +44,7 @@ enum Rule {
   /** The dearer an hour, the sooner, as if its field cost by so many days earlier. */
   private static double weighed(Ways ways, int job) {
     double mean = Arrays.stream(ways.perHour).average().orElse(1);
-    return ways.costs[job] - 10 * Math.log(Math.max(1e-3, ways.perHour[job]) / mean);
+    return ways.costs[job] - DAYS_DEARER * Math.log(Math.max(1e-3, ways.perHour[job]) / mean);
   }
 
   /**
@@ -94,26 +98,19 @@ enum Rule {
       put(p, campaign, ways, placed, load, waiting, turns);
     }
     Job job = campaign.jobs().get(j);
-    int best = -1;
-    for (boolean hired : new boolean[] {false, true}) {
-      for (int m : ways.able[j]) {
-        Machine machine = campaign.machines().get(m);
-        boolean counts = machine.hire().isPresent() == hired;
-        if (best < 0 && counts
-            || best >= 0
-                && counts
-                && campaign.machines().get(best).hire().isPresent() == hired
-                && load[m] + job.hoursOn(machine)
-                    < load[best] + job.hoursOn(campaign.machines().get(best))) {
-          best = m;
-        }
-      }
-    }
-    if (best < 0) {
+    List<Machine> machines = campaign.machines();
+    List<Integer> able = Arrays.stream(ways.able[j]).boxed().toList();
+    List<Integer> own = able.stream().filter(m -> machines.get(m).hire().isEmpty()).toList();
+    int best =
+        (own.isEmpty() ? able : own)
+            .stream()
+                .min(Comparator.comparingDouble(m -> load[m] + job.hoursOn(machines.get(m))))
+                .orElse(Draft.OUT);
+    if (best == Draft.OUT) {
       turns.add(Turn.leftOut(job.id()));
       return;
     }
-    Machine machine = campaign.machines().get(best);
+    Machine machine = machines.get(best);
     load[best] += job.hoursOn(machine);
     turns.add(Turn.on(job.id(), machine.id()).waiting(waiting ? Math.max(0, ways.bestWait[j]) : 0));
   }

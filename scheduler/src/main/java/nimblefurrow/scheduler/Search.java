@@ -1,6 +1,7 @@
 package nimblefurrow.scheduler;
 
 import java.util.SplittableRandom;
+import java.util.function.BooleanSupplier;
 import nimblefurrow.core.work.Draft;
 import nimblefurrow.core.work.Rehearsal;
 
@@ -30,7 +31,6 @@ final class Search {
   private final Draft kept;
   private final Draft tried;
   private final Draft best;
-  private double mean;
   private double least;
   private long trials;
 
@@ -43,8 +43,7 @@ final class Search {
     this.best = start.copy();
     this.moves = new Moves(ways, start, chance);
     this.years = spread(rehearsal.years());
-    this.mean = rehearsal.keep(kept);
-    this.least = mean;
+    this.least = rehearsal.keep(kept);
   }
 
   /** Years in an order in which neighbours are far apart, so that a few stand for all. */
@@ -69,16 +68,6 @@ final class Search {
     return best;
   }
 
-  /** What it loses in the mean of the years. */
-  double least() {
-    return least;
-  }
-
-  /** Told how much of a search is done, and asked whether to end it. */
-  interface Clock {
-    boolean over(double share);
-  }
-
   /** How many changes were tried. */
   long trials() {
     return trials;
@@ -89,16 +78,16 @@ final class Search {
    *
    * @param count trials from warm to cold
    * @param warmth of the usual warmth, 0–1
-   * @param clock told now and then how much is done; where it says so, the search ends
+   * @param over asked now and then; where it says so, the search ends
    */
-  void cool(long count, double warmth, Clock clock) {
+  void cool(long count, double warmth, BooleanSupplier over) {
     if (!moves.any()) {
       return;
     }
     double warm = warmth * (ways.jobs > MANY_JOBS ? WARM_MANY : WARM) * Math.max(1, least);
     double ratio = Math.log(COLD / warmth);
     for (long t = 0; t < count; t++) {
-      if (t % ASK_CLOCK == 0 && clock.over((double) t / count)) {
+      if (t % ASK_CLOCK == 0 && over.getAsBoolean()) {
         return;
       }
       if (ways.jobs > MANY_JOBS && t % WEIGH_EVERY == 0) {
@@ -149,7 +138,7 @@ final class Search {
     rehearsal.accept(tried, moves.moved, moves.count);
     kept.become(tried);
     moves.placed(kept);
-    mean = rehearsal.mean();
+    double mean = rehearsal.mean();
     if (mean < least - 1e-6) {
       least = mean;
       best.become(kept);

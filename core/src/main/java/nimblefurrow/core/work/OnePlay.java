@@ -124,12 +124,17 @@ final class OnePlay {
     }
   }
 
-  private void inOrder(int day) {
+  /** What is begun is asked before all that waits. */
+  private void begunFirst(int day) {
     int count = now.begunCount;
     System.arraycopy(now.begun, 0, turn, 0, count);
     for (int i = 0; i < count; i++) {
       ask(turn[i], day);
     }
+  }
+
+  private void inOrder(int day) {
+    begunFirst(day);
     int still = 0;
     for (int i = 0; i < waitingCount; i++) {
       int j = waiting[i];
@@ -145,11 +150,7 @@ final class OnePlay {
    * job is lost may be noticed later so; nothing hangs on it.
    */
   private void quickly(int day) {
-    int count = now.begunCount;
-    System.arraycopy(now.begun, 0, turn, 0, count);
-    for (int i = 0; i < count; i++) {
-      ask(turn[i], day);
-    }
+    begunFirst(day);
     int still = 0;
     for (int i = 0; i < waitingCount; i++) {
       int j = waiting[i];

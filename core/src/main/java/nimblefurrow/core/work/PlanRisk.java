@@ -5,6 +5,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
@@ -16,7 +18,9 @@ import nimblefurrow.core.quantity.Share;
  * the plan loses in the mean and in a bad year. It is honest only on years that the plan was not
  * searched on.
  *
- * @param atRisk acres of each job times the chance that it is not done in its window, added up
+ * @param jobs those that the plan gives a machine
+ * @param atRisk their acres times the chance that each is not done in its window, added up: what is
+ *     late or never done in a year, in the mean
  */
 public record PlanRisk(List<JobRisk> jobs, Score loss, Area atRisk) {
   /** Chance of being done in its window under which a job is at risk. */
@@ -53,11 +57,19 @@ public record PlanRisk(List<JobRisk> jobs, Score loss, Area atRisk) {
     for (int y = 0; y < years.size(); y++) {
       played.add(evaluator.play(plan, y));
     }
+    Set<JobId> planned =
+        plan.turns().stream()
+            .filter(t -> t.machine().isPresent())
+            .map(Turn::job)
+            .collect(Collectors.toSet());
     List<JobRisk> jobs = new ArrayList<>();
     double acres = 0;
     for (int j = 0; j < campaign.jobs().size(); j++) {
       Job job = campaign.jobs().get(j);
       int place = j;
+      if (!planned.contains(job.id())) {
+        continue;
+      }
       Ensemble<LocalDate> ends =
           Ensemble.of(years.size(), y -> played.get(y).runs().get(place).ends().orElse(null));
       Ensemble<LocalDate> begins =

@@ -32,7 +32,6 @@ import nimblefurrow.core.work.WhatIf;
 import nimblefurrow.scheduler.Effort;
 import nimblefurrow.scheduler.Found;
 import nimblefurrow.scheduler.PlanSearch;
-import nimblefurrow.scheduler.Watch;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.placement.Placements;
@@ -146,7 +145,7 @@ public class Dispatch {
     PlanSearch search =
         new PlanSearch(
             anew.campaign(), anew.fit().years(), anew.given(), board.season().day().figures());
-    Found found = search.search(new Effort(1, seconds, THREADS), Watch.nobody());
+    Found found = search.search(new Effort(1, seconds, THREADS), () -> false);
     Schedule plan = new Layout(anew).of(found.plan());
     List<Pin> pins = new ArrayList<>();
     plan.placed().forEach(p -> pins.add(new Pin(p.jobId(), p.machineId(), p.start(), p.locked())));

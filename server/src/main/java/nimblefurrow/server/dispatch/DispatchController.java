@@ -8,10 +8,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.Verdict;
 import nimblefurrow.core.work.DayWork;
@@ -21,7 +19,6 @@ import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.MachineKind;
 import nimblefurrow.core.work.Operation;
 import nimblefurrow.core.work.Placement;
-import nimblefurrow.core.work.PlanRisk;
 import nimblefurrow.core.work.Unplaced;
 import nimblefurrow.core.work.WhatIf;
 import nimblefurrow.server.journal.EntryKind;
@@ -158,60 +155,6 @@ class DispatchController {
             Math.round(planned.loss().value()),
             Math.round(planned.byClosing().value()),
             planned.years()));
-  }
-
-  /**
-   * How a job fares in years that it was not planned on.
-   *
-   * @param chance % of being done in its window
-   * @param early the last day of its work in one year of ten, {@code late} in nine of ten
-   */
-  record JobRiskView(
-      JobId id,
-      String field,
-      String words,
-      int chance,
-      @Maybe LocalDate early,
-      @Maybe LocalDate middle,
-      @Maybe LocalDate late) {}
-
-  /**
-   * @param dollars lost in the mean of the years, {@code badYear} in one of ten
-   * @param few the jobs that are the likeliest not to be done in their windows
-   */
-  record RiskView(
-      long dollars, long badYear, double acresAtRisk, List<JobRiskView> jobs, List<JobId> few) {}
-
-  @GetMapping("/risk")
-  RiskView risk() {
-    Dispatch.Board board = dispatch.board(current.id());
-    PlanRisk risk = dispatch.risk(board);
-    Map<JobId, Job> jobs = board.problem().campaign().byId();
-    Set<JobId> placed =
-        board.placed().placed().stream().map(Placement::jobId).collect(Collectors.toSet());
-    return new RiskView(
-        Math.round(risk.loss().mean().value()),
-        Math.round(risk.loss().badYear().value()),
-        risk.atRisk().acres(),
-        risk.jobs().stream()
-            .filter(j -> placed.contains(j.job()))
-            .map(j -> risk(j, jobs.get(j.job())))
-            .toList(),
-        risk.under(Share.of(board.season().day().figures().of(PlanRisk.SURE))).stream()
-            .map(PlanRisk.JobRisk::job)
-            .filter(placed::contains)
-            .toList());
-  }
-
-  private static JobRiskView risk(PlanRisk.JobRisk risk, Job job) {
-    return new JobRiskView(
-        risk.job(),
-        job.field(),
-        job.words(),
-        percent(risk.inWindow().fraction()),
-        risk.early().orElse(null),
-        risk.middle().orElse(null),
-        risk.late().orElse(null));
   }
 
   @PostMapping("/what-if")

@@ -14,34 +14,22 @@ import nimblefurrow.core.quantity.Limits;
 public record Spraying(Carrier carrier, double gallonsPerAcre, double tankGallons, double acres) {
   /** What a product is carried in. */
   public enum Carrier implements Coded {
-    WATER("water", "water"),
-    LIQUID_NITROGEN("liquid_nitrogen", "liquid nitrogen");
+    WATER("water"),
+    LIQUID_NITROGEN("liquid_nitrogen");
 
     private final String code;
-    private final String words;
 
-    Carrier(String code, String words) {
+    Carrier(String code) {
       this.code = code;
-      this.words = words;
     }
 
     @Override
     public String code() {
       return code;
     }
-
-    /** As it is said. */
-    public String words() {
-      return words;
-    }
   }
 
   public Spraying {
     Limits.given("carrier", carrier);
-  }
-
-  /** The same in another carrier. */
-  public Spraying in(Carrier other) {
-    return new Spraying(other, gallonsPerAcre, tankGallons, acres);
   }
 }

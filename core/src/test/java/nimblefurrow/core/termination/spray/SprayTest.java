@@ -151,7 +151,7 @@ class SprayTest {
             false,
             own,
             Optional.empty(),
-            HUNDRED.in(Spraying.Carrier.LIQUID_NITROGEN));
+            new Spraying(Spraying.Carrier.LIQUID_NITROGEN, 15, 1000, 100));
     assertThat(nitrogen.kills().get(1).kill())
         .isCloseTo(less * water.kills().get(1).kill(), within(1e-9));
     assertThat(nitrogen.against().toString().contains("in liquid nitrogen")).isEqualTo(said);
