@@ -47,6 +47,7 @@ public final class Bench {
                   number(asked, "--seconds", SECONDS),
                   number(asked, "--seed", 1),
                   number(asked, "--threads", 1),
+                  new ReplanBench.Lost(number(asked, "--gone", 0), number(asked, "--lost", 0)),
                   file(asked, "--out").orElse(null)));
     } else if (asked.contains("--crowd")) {
       held = Crowd.run(System.out);

@@ -25,8 +25,11 @@ final class ScheduleBench {
 
   private ScheduleBench() {}
 
-  /** What is asked: a file, seconds of one thread, a seed, and where the plan is written. */
-  record Asked(Path file, int seconds, int seed, int threads, Path out) {}
+  /**
+   * What is asked: a file, seconds of one thread, a seed, days that are lost once the plan is gone
+   * by for some, and where the plan is written.
+   */
+  record Asked(Path file, int seconds, int seed, int threads, ReplanBench.Lost lost, Path out) {}
 
   /**
    * @return whether there was a campaign to plan
@@ -80,6 +83,9 @@ final class ScheduleBench {
         (System.nanoTime() - wall) / 1e9,
         found.trials(),
         found.trials() / ((System.nanoTime() - wall) / 1e9));
+    if (asked.lost().days() > 0) {
+      ReplanBench.run(out, written, found.plan(), asked.lost(), asked.seed());
+    }
     if (asked.out() != null) {
       Files.writeString(asked.out(), written.written(found.plan()));
     }

@@ -126,7 +126,7 @@ final class Moves {
 
   private void swap(Draft draft, int job) {
     int other = rival(job);
-    if (other == job || draft.given(other)) {
+    if (other == job || !ways.free(draft, other)) {
       return;
     }
     draft.order[place[job]] = other;

@@ -4,10 +4,15 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.BooleanSupplier;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.work.Campaign;
+import nimblefurrow.core.work.Draft;
 import nimblefurrow.core.work.Evaluator;
+import nimblefurrow.core.work.Job;
+import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Plan;
 import nimblefurrow.core.work.Rehearsal;
 import nimblefurrow.core.work.SlidYear;
@@ -30,6 +35,14 @@ public final class PlanSearch {
 
   /** How warm the second part begins, of the first. */
   private static final double SECOND_WARMTH = 0.1;
+
+  /** How warm it begins where a list is kept: it is good already. */
+  private static final double AGAIN_WARMTH = 0.03;
+
+  /** What moving a job that people know costs, of what is lost by keeping the list. */
+  private static final double PRICE = 2e-4;
+
+  private static final double PRICE_SOON = 1e-3;
 
   private final Campaign campaign;
   private final Evaluator own;
@@ -84,18 +97,58 @@ public final class PlanSearch {
    * @param over asked now and then by every thread; what is best so far is told then
    */
   public Found search(Effort effort, BooleanSupplier over) {
-    Found rule = bestRule();
+    return from(bestRule(), rehearsal -> Keeping.nothing(), 1, effort, over);
+  }
+
+  /**
+   * The best plans found that move few of the jobs of one that people go by, for each share of them
+   * that may be moved. None loses more than keeping the list does, nor than one that moves fewer.
+   *
+   * @param shares of the untouched jobs, the least first
+   * @param effort that goes to each share
+   * @param over asked now and then by every thread
+   */
+  public List<Found> again(Replan replan, List<Share> shares, Effort effort, BooleanSupplier over) {
+    Found kept = judged(replan.kept(), 0);
+    List<JobId> jobs = campaign.jobs().stream().map(Job::id).toList();
+    boolean[] counted = new boolean[jobs.size()];
+    double[] prices = new double[jobs.size()];
+    int untouched = 0;
+    for (int j = 0; j < counted.length; j++) {
+      counted[j] = !replan.touched().contains(jobs.get(j));
+      untouched += counted[j] ? 1 : 0;
+      boolean soon = counted[j] && replan.soon().contains(jobs.get(j));
+      prices[j] = (soon ? PRICE_SOON : counted[j] ? PRICE : 0) * kept.loss();
+    }
+    List<Found> all = new ArrayList<>();
+    Found best = kept;
+    for (Share share : shares) {
+      int most = (int) Math.floor(share.fraction() * untouched + 1e-9);
+      Function<Rehearsal, Keeping> keeping =
+          rehearsal -> Keeping.of(rehearsal.draft(replan.kept()), prices, counted, most);
+      best = from(best, keeping, AGAIN_WARMTH, effort, over);
+      all.add(best);
+    }
+    return all;
+  }
+
+  private Found from(
+      Found start,
+      Function<Rehearsal, Keeping> keeping,
+      double warmth,
+      Effort effort,
+      BooleanSupplier over) {
     List<List<Found>> tried =
         IntStream.range(0, effort.threads())
             .parallel()
-            .mapToObj(thread -> one(rule.plan(), effort, thread, over))
+            .mapToObj(thread -> one(start.plan(), keeping, warmth, effort, thread, over))
             .toList();
-    Found best = rule;
-    double least = slid.score(rule.plan()).mean().value();
+    Found best = start;
+    double least = slid.score(start.plan()).mean().value();
     long trials = 0;
     for (Found found : tried.stream().flatMap(List::stream).toList()) {
       double there = slid.score(found.plan()).mean().value();
-      if (there < least && found.loss() <= rule.loss()) {
+      if (there < least && found.loss() <= start.loss()) {
         best = found;
         least = there;
       }
@@ -104,19 +157,24 @@ public final class PlanSearch {
     return new Found(best.plan(), best.loss(), trials);
   }
 
-  private List<Found> one(Plan start, Effort effort, int thread, BooleanSupplier over) {
+  private List<Found> one(
+      Plan start,
+      Function<Rehearsal, Keeping> keeping,
+      double warmth,
+      Effort effort,
+      int thread,
+      BooleanSupplier over) {
     long seed = effort.seed() * 31 + thread;
-    Search first = on(own, start, seed);
-    first.cool(effort.trials(FIRST, ways.jobs, years, campaign.days()), 1, over);
-    Plan found = first.best().plan();
-    Search second = on(slid, found, seed);
+    Rehearsal rehearsal = own.rehearse();
+    Draft began = rehearsal.draft(start);
+    Search first = new Search(rehearsal, ways, began, keeping.apply(rehearsal), seed);
+    first.cool(effort.trials(FIRST, ways.jobs, years, campaign.days()), warmth, over);
+    Rehearsal again = slid.rehearse();
+    Draft found = again.draft(first.best().plan());
+    Search second = new Search(again, ways, found, keeping.apply(again), seed);
     long trials = effort.trials(1 - FIRST, ways.jobs, years * SLIDES.size(), campaign.days());
-    second.cool(trials, SECOND_WARMTH, over);
-    return List.of(judged(found, first.trials()), judged(second.best().plan(), second.trials()));
-  }
-
-  private Search on(Evaluator evaluator, Plan start, long seed) {
-    Rehearsal rehearsal = evaluator.rehearse();
-    return new Search(rehearsal, ways, rehearsal.draft(start), seed);
+    second.cool(trials, Math.min(warmth, SECOND_WARMTH), over);
+    return List.of(
+        judged(first.best().plan(), first.trials()), judged(second.best().plan(), second.trials()));
   }
 }

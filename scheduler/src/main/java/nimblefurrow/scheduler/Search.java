@@ -21,6 +21,7 @@ final class Search {
   private static final double WARM_MANY = 0.001;
   private static final double COLD = 1.0 / 500;
   private static final int ASK_CLOCK = 64;
+  private static final int DRAWS = 20;
   private static final int WEIGH_EVERY = 2000;
 
   private final Rehearsal rehearsal;
@@ -31,19 +32,26 @@ final class Search {
   private final Draft kept;
   private final Draft tried;
   private final Draft best;
+  private final Keeping keeping;
+  private double keptPrice;
   private double least;
   private long trials;
 
-  Search(Rehearsal rehearsal, Ways ways, Draft start, long seed) {
+  /**
+   * @param keeping what moving jobs costs
+   */
+  Search(Rehearsal rehearsal, Ways ways, Draft start, Keeping keeping, long seed) {
     this.rehearsal = rehearsal;
     this.ways = ways;
+    this.keeping = keeping;
     this.chance = new SplittableRandom(seed);
     this.kept = start.copy();
     this.tried = start.copy();
     this.best = start.copy();
     this.moves = new Moves(ways, start, chance);
     this.years = spread(rehearsal.years());
-    this.least = rehearsal.keep(kept);
+    this.keptPrice = keeping.price(kept);
+    this.least = rehearsal.keep(kept) + keptPrice;
   }
 
   /** Years in an order in which neighbours are far apart, so that a few stand for all. */
@@ -106,12 +114,27 @@ final class Search {
     return all;
   }
 
+  /** Draws a change that moves no more jobs than may be. */
+  private double change() {
+    double price = keptPrice;
+    for (int draw = 0; draw < DRAWS; draw++) {
+      moves.change(tried);
+      price = moves.count == 0 ? keptPrice : keeping.price(tried);
+      if (price < Double.POSITIVE_INFINITY) {
+        return price;
+      }
+      tried.become(kept);
+      moves.count = 0;
+    }
+    return keptPrice;
+  }
+
   private void step(double temperature) {
-    moves.change(tried);
+    double price = change();
     if (moves.count == 0) {
       return;
     }
-    double allowed = -temperature * Math.log(1 - chance.nextDouble());
+    double allowed = keptPrice - price - temperature * Math.log(1 - chance.nextDouble());
     double sum = 0;
     double squares = 0;
     int race = 0;
@@ -138,7 +161,8 @@ final class Search {
     rehearsal.accept(tried, moves.moved, moves.count);
     kept.become(tried);
     moves.placed(kept);
-    double mean = rehearsal.mean();
+    keptPrice = price;
+    double mean = rehearsal.mean() + price;
     if (mean < least - 1e-6) {
       least = mean;
       best.become(kept);

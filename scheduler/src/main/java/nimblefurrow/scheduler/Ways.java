@@ -196,8 +196,10 @@ final class Ways {
     return false;
   }
 
-  /** Whether a job may be moved: a machine can do it, and no person has given it its day. */
+  /** Whether a job may be moved: it can be done, is not under way, and no person gave its day. */
   boolean free(Draft draft, int job) {
-    return able[job].length > 0 && !draft.given(job);
+    return able[job].length > 0
+        && campaign.jobs().get(job).begunOn().isEmpty()
+        && !draft.given(job);
   }
 }

@@ -6,8 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.Stream;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.work.Campaign;
 import nimblefurrow.core.work.Evaluator;
 import nimblefurrow.core.work.Job;
@@ -15,6 +17,7 @@ import nimblefurrow.core.work.Machine;
 import nimblefurrow.core.work.Plan;
 import nimblefurrow.core.work.Turn;
 import nimblefurrow.core.work.WorkYear;
+import nimblefurrow.core.work.written.ThisMorning;
 import nimblefurrow.core.work.written.WorkedCampaign;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -181,5 +184,33 @@ class PlanSearchTest {
     Found none = search.search(SOON, () -> true);
     assertThat(none.plan()).isEqualTo(search.bestRule().plan());
     assertThat(none.trials()).isZero();
+  }
+
+  /** A week of rain, two weeks after a plan of 40 or 120 jobs was made. */
+  @ParameterizedTest
+  @ValueSource(strings = {"autumn-40", "spring-40", "spring-120"})
+  void changingFewJobsOfAListBringsMuchOfWhatChangingAllBrings(String name) {
+    WorkedCampaign worked = WorkedCampaign.read(name);
+    Plan plan = found(worked, new Effort(1, 0.5, 1)).plan();
+    Evaluator judge = worked.evaluator();
+    ThisMorning now = ThisMorning.of(worked.campaign, worked.years, plan, judge, 9, 14, 7);
+    PlanSearch search = new PlanSearch(now.campaign(), now.years(), List.of(), F);
+    Evaluator mind = new Evaluator(now.campaign(), now.years(), F);
+    Replan replan = new Replan(now.plan(), now.begun(), Set.of());
+    double keeping = mind.score(now.plan()).mean().value();
+    List<Share> shares = List.of(Share.of(0), Share.of(0.05), Share.of(0.15), Share.of(1));
+    List<Found> all = search.again(replan, shares, new Effort(1, 0.4, 1), () -> false);
+    int untouched = now.campaign().jobs().size() - now.begun().size();
+    double last = keeping;
+    for (int i = 0; i < shares.size(); i++) {
+      int moved = mind.moved(now.plan(), all.get(i).plan()).size();
+      assertThat(moved).isLessThanOrEqualTo((int) (shares.get(i).fraction() * untouched));
+      assertThat(all.get(i).loss()).isLessThanOrEqualTo(last + 0.01);
+      last = all.get(i).loss();
+    }
+    assertThat(all.get(2).loss()).isLessThan(0.99 * keeping);
+    double gained = keeping - all.get(2).loss();
+    assertThat(gained).isGreaterThan(0.5 * (keeping - all.get(3).loss()));
+    assertThat(search.again(replan, shares, new Effort(1, 0.4, 1), () -> false)).isEqualTo(all);
   }
 }

@@ -46,8 +46,14 @@ public record Campaign(
     return (int) ChronoUnit.DAYS.between(first, last) + 1;
   }
 
-  /** The machines that can do a job, its first kind before the others. */
+  /**
+   * The machines that can do a job, its first kind before the others; for one that is under way,
+   * its machine alone.
+   */
   public List<Machine> able(Job job) {
+    if (job.begunOn().isPresent()) {
+      return machines.stream().filter(m -> job.begunOn().get().equals(m.id())).toList();
+    }
     return job.kinds().stream()
         .flatMap(kind -> machines.stream().filter(m -> m.kind() == kind))
         .toList();

@@ -72,6 +72,11 @@ public final class Draft {
       rank[job] = turn.given().isEmpty() ? 0 : turn.firm() ? 2 : 1;
       turn.machine().ifPresent(id -> machine[job] = able(n, job, id, machines.get(id)));
     }
+    for (int j = 0; j < machine.length; j++) {
+      if (n.begunOn[j] >= 0 && machine[j] != n.begunOn[j]) {
+        throw new OutOfRange("plan", n.jobs.get(j).field() + " is under way on another machine");
+      }
+    }
     highest = Arrays.stream(rank).max().orElse(0);
   }
 

@@ -61,6 +61,11 @@ public final class Evaluator {
     return new Score(Ensemble.of(years.size(), y -> play.loss(years.get(y), turns)));
   }
 
+  /** The jobs that a plan moves of those of one that people go by already. */
+  public List<Moved> moved(Plan was, Plan now) {
+    return Kept.between(numbers, was, now);
+  }
+
   /** A stage on which plans that differ little are played one after the other, for one thread. */
   public Rehearsal rehearse() {
     return new Rehearsal(numbers, years);

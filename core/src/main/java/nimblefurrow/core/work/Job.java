@@ -3,6 +3,7 @@ package nimblefurrow.core.work;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Money;
@@ -21,6 +22,9 @@ import nimblefurrow.core.quantity.Unit;
  * @param setUp time before the first acre, 0–24 h
  * @param goes how many times the machine's work for one going-over it takes, 0.1–10
  * @param after what it waits for
+ * @param begunOn the machine, by id, on which it is under way: it goes on first and holds the
+ *     machine; empty: not begun. Its area is what is left of it then. Of several under way the
+ *     plan's order tells which began first.
  */
 @RecordBuilder
 public record Job(
@@ -35,7 +39,8 @@ public record Job(
     Duration setUp,
     double goes,
     List<After> after,
-    WorkValue value)
+    WorkValue value,
+    Optional<String> begunOn)
     implements JobBuilder.With {
   public Job {
     Limits.given("job", id);
@@ -76,7 +81,8 @@ public record Job(
         Duration.ZERO,
         1,
         List.of(),
-        WorkValue.anyDay(Money.of(0)));
+        WorkValue.anyDay(Money.of(0)),
+        Optional.empty());
   }
 
   /** The usual kind of machine for it. */

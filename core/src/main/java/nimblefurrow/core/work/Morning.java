@@ -62,6 +62,15 @@ final class Morning {
     System.arraycopy(n.siteOfMachine, 0, at, 0, at.length);
     begunCount = 0;
     loss = 0;
+    for (int j : plan.order) {
+      int m = n.begunOn[j];
+      if (m != NONE) {
+        state[j] = BEGUN;
+        holder[m] = j;
+        begun[begunCount++] = j;
+        at[m] = n.siteOfJob[j];
+      }
+    }
   }
 
   /** A job as it stands before it is begun. */

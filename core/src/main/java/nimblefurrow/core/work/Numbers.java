@@ -21,6 +21,8 @@ final class Numbers {
   /** A day that no campaign reaches. */
   static final int NEVER = 1 << 20;
 
+  private static final int NONE = -1;
+
   private static final FigureKey LEAST_FIT_HOURS = FigureKey.of("work", "least_fit_hours");
   private static final FigureKey LEAST_SPELL = FigureKey.of("work", "least_spell");
   private static final FigureKey ROAD_DAY = FigureKey.of("work", "road_day");
@@ -37,6 +39,9 @@ final class Numbers {
 
   /** Hours of a job on a machine; not a number where the machine cannot do it. */
   final double[][] hours;
+
+  /** The machine on which a job is under way on the first morning; −1 where it is not. */
+  final int[] begunOn;
 
   /** What a job waits for: the place of the job before, or −1 where it is done or unknown. */
   final int[][] before;
@@ -137,11 +142,16 @@ final class Numbers {
     this.most = new int[jobs.size()][];
     Map<JobId, Integer> place = new HashMap<>();
     jobs.forEach(job -> place.put(job.id(), place.size()));
+    this.begunOn = new int[jobs.size()];
     for (int j = 0; j < jobs.size(); j++) {
       Job job = jobs.get(j);
+      begunOn[j] = NONE;
       for (int m = 0; m < machines.size(); m++) {
         boolean can = job.kinds().contains(machines.get(m).kind());
         hours[j][m] = can ? job.hoursOn(machines.get(m)) : Double.NaN;
+        if (can && job.begunOn().filter(machines.get(m).id()::equals).isPresent()) {
+          begunOn[j] = m;
+        }
       }
       before[j] =
           job.after().stream()
