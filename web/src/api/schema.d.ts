@@ -36,6 +36,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_11"];
+        put?: never;
+        post: operations["note"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/away/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_13"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calibrations": {
         parameters: {
             query?: never;
@@ -139,7 +171,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_13"];
+        get: operations["all_15"];
         put?: never;
         post?: never;
         delete?: never;
@@ -276,6 +308,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/dispatch/elsewhere/{cover}/{operation}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["elsewhere"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dispatch/helps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["helps"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/dispatch/jobs/{cover}/{operation}": {
         parameters: {
             query?: never;
@@ -299,10 +363,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["run"];
         put?: never;
         post: operations["plan"];
-        delete?: never;
+        delete: operations["cancel"];
         options?: never;
         head?: never;
         patch?: never;
@@ -318,6 +382,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["redo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dispatch/replan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["offer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dispatch/replan/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
         delete?: never;
         options?: never;
         head?: never;
@@ -366,6 +462,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["undo_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dispatch/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_10"];
+        put?: never;
+        post: operations["publish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dispatch/versions/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_4"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dispatch/versions/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore"];
         delete?: never;
         options?: never;
         head?: never;
@@ -699,7 +843,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_12"];
+        get: operations["all_14"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1083,7 +1227,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_11"];
+        get: operations["all_13"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1851,7 +1995,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_10"];
+        get: operations["all_12"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2174,6 +2318,18 @@ export interface components {
             swathFt: number;
             track: number[][];
         };
+        AwayForm: {
+            /** Format: date */
+            first: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            last: string;
+            /** Format: uuid */
+            machineId?: string;
+            person?: string;
+            why: string;
+        };
         Band: {
             /** Format: date */
             early?: string;
@@ -2230,7 +2386,6 @@ export interface components {
             fit: components["schemas"]["FitRow"][];
             jobs: components["schemas"]["JobView"][];
             machines: components["schemas"]["MachineView"][];
-            planned?: components["schemas"]["PlannedView"];
             redo?: string;
             /** Format: date */
             today: string;
@@ -2631,6 +2786,18 @@ export interface components {
             /** Format: double */
             windMph: number;
         };
+        Days: {
+            /** Format: date */
+            first: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            last: string;
+            /** Format: uuid */
+            machineId?: string;
+            person?: string;
+            why: string;
+        };
         DeadWeek: {
             /** Format: int64 */
             matLbAc: number;
@@ -2651,6 +2818,17 @@ export interface components {
             packs: number;
             /** Format: double */
             pounds: number;
+        };
+        DifferenceView: {
+            field: string;
+            job: components["schemas"]["JobId"];
+            /** Format: date */
+            now?: string;
+            nowMachine?: string;
+            /** Format: date */
+            then?: string;
+            thenMachine?: string;
+            words: string;
         };
         Draw: {
             name: string;
@@ -2685,6 +2863,14 @@ export interface components {
             weedsDown: number;
             /** Format: double */
             weeksToHalf: number;
+        };
+        ElsewhereView: {
+            /** @enum {string} */
+            how: "MACHINE" | "LEFT_OUT" | "FIRST" | "ONE_EARLIER" | "ONE_LATER" | "THREE_DAYS_LATER";
+            machine?: string;
+            payers: components["schemas"]["PayerView"][];
+            /** Format: int64 */
+            rise: number;
         };
         EndPlanView: {
             /** Format: double */
@@ -3135,6 +3321,22 @@ export interface components {
             name: string;
             shape: string;
             words: string;
+        };
+        HelpView: {
+            /** Format: double */
+            atRisk: number;
+            field?: string;
+            /** Format: date */
+            from?: string;
+            /** Format: int64 */
+            gain: number;
+            /** @enum {string} */
+            kind?: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER" | "TILLAGE" | "MOWER";
+            /** Format: date */
+            to?: string;
+            /** @enum {string} */
+            what: "DRIVER" | "MACHINE" | "EARLIER" | "DROP";
+            words?: string;
         };
         HoursView: {
             /** Format: double */
@@ -4070,6 +4272,14 @@ export interface components {
         Pasted: {
             text: string;
         };
+        PayerView: {
+            field: string;
+            /** Format: uuid */
+            fieldId: string;
+            /** Format: int64 */
+            rise: number;
+            words: string;
+        };
         PestView: {
             decides: string;
             does: string;
@@ -4137,14 +4347,6 @@ export interface components {
             /** Format: double */
             rate: number;
             seed: string;
-        };
-        PlannedView: {
-            /** Format: int64 */
-            byClosing: number;
-            /** Format: int64 */
-            dollars: number;
-            /** Format: int32 */
-            years: number;
         };
         PlantBackView: {
             corn: boolean;
@@ -4309,6 +4511,15 @@ export interface components {
         ReplacementForm: {
             entry: components["schemas"]["EntryForm"];
             reason?: string;
+        };
+        ReplanView: {
+            /** Format: int64 */
+            keeping: number;
+            /** Format: uuid */
+            offer: string;
+            /** Format: int32 */
+            proposed: number;
+            steps: components["schemas"]["StepView"][];
         };
         RescueView: {
             /** Format: double */
@@ -4906,6 +5117,12 @@ export interface components {
             /** Format: double */
             swathFt: number;
         };
+        TakeForm: {
+            /** Format: uuid */
+            offer: string;
+            /** Format: int32 */
+            step: number;
+        };
         TankView: {
             /** Format: double */
             acresPerTank: number;
@@ -5017,6 +5234,29 @@ export interface components {
             /** Format: date */
             until: string;
         };
+        Version: {
+            /** Format: date-time */
+            at: string;
+            /** Format: int64 */
+            dollars?: number;
+            /** @enum {string} */
+            how: "PLANNED" | "REPLANNED" | "RESTORED" | "PUBLISHED";
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            jobs: number;
+            /** Format: date */
+            on: string;
+        };
+        VersionView: {
+            differs: components["schemas"]["DifferenceView"][];
+            /** Format: int32 */
+            done: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            same: number;
+        };
         Wanted: {
             lanes: string[];
         };
@@ -5087,8 +5327,12 @@ export interface components {
             /** Format: int32 */
             chanceOpen: number;
             days: components["schemas"]["DayView"][];
+            /** Format: int32 */
+            inWindow: number;
             late: boolean;
             moves: string[];
+            /** Format: int64 */
+            rise: number;
             says: string[];
         };
         WhyNotView: {
@@ -5276,6 +5520,72 @@ export interface operations {
             };
         };
     };
+    all_11: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Days"][];
+                };
+            };
+        };
+    };
+    note: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AwayForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Days"][];
+                };
+            };
+        };
+    };
+    remove_13: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Days"][];
+                };
+            };
+        };
+    };
     keep_6: {
         parameters: {
             query?: never;
@@ -5419,7 +5729,7 @@ export interface operations {
             };
         };
     };
-    all_13: {
+    all_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -5702,6 +6012,49 @@ export interface operations {
             };
         };
     };
+    elsewhere: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                cover: string;
+                operation: "FIRST_DISC" | "SECOND_DISC" | "SEED" | "SLURRY" | "PLANT" | "SPRAY" | "ROLL" | "TILL" | "MOW";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ElsewhereView"][];
+                };
+            };
+        };
+    };
+    helps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HelpView"][];
+                };
+            };
+        };
+    };
     place: {
         parameters: {
             query?: never;
@@ -5754,6 +6107,26 @@ export interface operations {
             };
         };
     };
+    run: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+        };
+    };
     plan: {
         parameters: {
             query?: never;
@@ -5769,7 +6142,27 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BoardView"];
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+        };
+    };
+    cancel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
                 };
             };
         };
@@ -5791,6 +6184,48 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["BoardView"];
                 };
+            };
+        };
+    };
+    offer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReplanView"];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -5853,6 +6288,88 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["BoardView"];
                 };
+            };
+        };
+    };
+    all_10: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Version"][];
+                };
+            };
+        };
+    };
+    publish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Version"][];
+                };
+            };
+        };
+    };
+    one_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VersionView"];
+                };
+            };
+        };
+    };
+    restore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -6338,7 +6855,7 @@ export interface operations {
             };
         };
     };
-    all_12: {
+    all_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -7130,7 +7647,7 @@ export interface operations {
             };
         };
     };
-    all_11: {
+    all_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -8666,7 +9183,7 @@ export interface operations {
             };
         };
     };
-    all_10: {
+    all_12: {
         parameters: {
             query?: never;
             header?: never;

@@ -8,7 +8,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.BooleanSupplier;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.work.Evaluator;
 import nimblefurrow.core.work.Plan;
@@ -18,6 +17,7 @@ import nimblefurrow.core.work.written.WorkedCampaign;
 import nimblefurrow.scheduler.Effort;
 import nimblefurrow.scheduler.Found;
 import nimblefurrow.scheduler.PlanSearch;
+import nimblefurrow.scheduler.Watch;
 
 /** A written campaign planned by rules of thumb and by the search, and what each loses. */
 final class ScheduleBench {
@@ -64,7 +64,7 @@ final class ScheduleBench {
     ThreadMXBean cpu = ManagementFactory.getThreadMXBean();
     long start = cpu.getCurrentThreadCpuTime();
     long wall = System.nanoTime();
-    BooleanSupplier over =
+    Watch over =
         asked.threads() == 1
             ? () -> cpu.getCurrentThreadCpuTime() - start > asked.seconds() * 1e9
             : () -> System.nanoTime() - wall > asked.seconds() * 1e9;

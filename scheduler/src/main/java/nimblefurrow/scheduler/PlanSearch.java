@@ -3,7 +3,6 @@ package nimblefurrow.scheduler;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import nimblefurrow.core.figures.Figures;
@@ -94,10 +93,10 @@ public final class PlanSearch {
    * The best plan found from the best rule on: the one that loses least on slid years, among those
    * that lose no more than the rule on the years as they were.
    *
-   * @param over asked now and then by every thread; what is best so far is told then
+   * @param watch asked now and then by every thread
    */
-  public Found search(Effort effort, BooleanSupplier over) {
-    return from(bestRule(), rehearsal -> Keeping.nothing(), 1, effort, over);
+  public Found search(Effort effort, Watch watch) {
+    return from(bestRule(), rehearsal -> Keeping.nothing(), 1, effort, watch);
   }
 
   /**
@@ -106,9 +105,9 @@ public final class PlanSearch {
    *
    * @param shares of the untouched jobs, the least first
    * @param effort that goes to each share
-   * @param over asked now and then by every thread
+   * @param watch asked now and then by every thread
    */
-  public List<Found> again(Replan replan, List<Share> shares, Effort effort, BooleanSupplier over) {
+  public List<Found> again(Replan replan, List<Share> shares, Effort effort, Watch watch) {
     Found kept = judged(replan.kept(), 0);
     List<JobId> jobs = campaign.jobs().stream().map(Job::id).toList();
     boolean[] counted = new boolean[jobs.size()];
@@ -126,7 +125,7 @@ public final class PlanSearch {
       int most = (int) Math.floor(share.fraction() * untouched + 1e-9);
       Function<Rehearsal, Keeping> keeping =
           rehearsal -> Keeping.of(rehearsal.draft(replan.kept()), prices, counted, most);
-      best = from(best, keeping, AGAIN_WARMTH, effort, over);
+      best = from(best, keeping, AGAIN_WARMTH, effort, watch);
       all.add(best);
     }
     return all;
@@ -137,11 +136,11 @@ public final class PlanSearch {
       Function<Rehearsal, Keeping> keeping,
       double warmth,
       Effort effort,
-      BooleanSupplier over) {
+      Watch watch) {
     List<List<Found>> tried =
         IntStream.range(0, effort.threads())
             .parallel()
-            .mapToObj(thread -> one(start.plan(), keeping, warmth, effort, thread, over))
+            .mapToObj(thread -> one(start.plan(), keeping, warmth, effort, thread, watch))
             .toList();
     Found best = start;
     double least = slid.score(start.plan()).mean().value();
@@ -163,18 +162,34 @@ public final class PlanSearch {
       double warmth,
       Effort effort,
       int thread,
-      BooleanSupplier over) {
+      Watch watch) {
     long seed = effort.seed() * 31 + thread;
     Rehearsal rehearsal = own.rehearse();
     Draft began = rehearsal.draft(start);
     Search first = new Search(rehearsal, ways, began, keeping.apply(rehearsal), seed);
-    first.cool(effort.trials(FIRST, ways.jobs, years, campaign.days()), warmth, over);
+    long begin = effort.trials(FIRST, ways.jobs, years, campaign.days());
+    first.cool(begin, warmth, part -> over(watch, thread, FIRST * part, first));
     Rehearsal again = slid.rehearse();
     Draft found = again.draft(first.best().plan());
     Search second = new Search(again, ways, found, keeping.apply(again), seed);
     long trials = effort.trials(1 - FIRST, ways.jobs, years * SLIDES.size(), campaign.days());
-    second.cool(trials, Math.min(warmth, SECOND_WARMTH), over);
+    second.cool(
+        trials,
+        Math.min(warmth, SECOND_WARMTH),
+        part -> over(watch, thread, FIRST + (1 - FIRST) * part, second));
     return List.of(
         judged(first.best().plan(), first.trials()), judged(second.best().plan(), second.trials()));
+  }
+
+  private boolean over(Watch watch, int thread, double part, Search search) {
+    if (thread == 0) {
+      watch.told(part, () -> judged(search.best().plan(), search.trials()));
+    }
+    return watch.over();
+  }
+
+  /** A list with the jobs that it lacks after it, what closes first before the others. */
+  public Plan whole(List<Turn> list) {
+    return Rule.CLOSING.plan(campaign, ways, list, false);
   }
 }

@@ -1,7 +1,7 @@
 package nimblefurrow.scheduler;
 
 import java.util.SplittableRandom;
-import java.util.function.BooleanSupplier;
+import java.util.function.DoublePredicate;
 import nimblefurrow.core.work.Draft;
 import nimblefurrow.core.work.Rehearsal;
 
@@ -86,16 +86,16 @@ final class Search {
    *
    * @param count trials from warm to cold
    * @param warmth of the usual warmth, 0–1
-   * @param over asked now and then; where it says so, the search ends
+   * @param over asked now and then with the part that is done; where it says so, the search ends
    */
-  void cool(long count, double warmth, BooleanSupplier over) {
+  void cool(long count, double warmth, DoublePredicate over) {
     if (!moves.any()) {
       return;
     }
     double warm = warmth * (ways.jobs > MANY_JOBS ? WARM_MANY : WARM) * Math.max(1, least);
     double ratio = Math.log(COLD / warmth);
     for (long t = 0; t < count; t++) {
-      if (t % ASK_CLOCK == 0 && over.getAsBoolean()) {
+      if (t % ASK_CLOCK == 0 && over.test((double) t / count)) {
         return;
       }
       if (ways.jobs > MANY_JOBS && t % WEIGH_EVERY == 0) {

@@ -243,7 +243,7 @@ class AtOnceTest {
         "/api/cover/" + field,
         Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)));
     SeedingFarm.drill(farm);
-    JsonNode job = seed(farm.post("/api/dispatch/plan", Map.of()).json());
+    JsonNode job = seed(Plans.board(farm));
     Map<String, Object> move = new HashMap<>();
     move.put("machineId", job.path("place").path("machineId").asString());
     move.put("day", job.path("place").path("days").get(0).path("day").asString());

@@ -206,7 +206,7 @@ class RecordsStayTest {
           Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)));
     }
     SeedingFarm.drill(farm);
-    farm.post("/api/dispatch/plan", Map.of());
+    Plans.board(farm);
     JsonNode board = farm.get("/api/dispatch").json();
     JsonNode mine = job(board, "Kept");
     JsonNode theirs = job(board, "Other");

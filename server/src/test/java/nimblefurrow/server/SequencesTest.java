@@ -276,7 +276,7 @@ class SequencesTest {
     assertThat(jobs())
         .extracting(j -> j.path("id").path("operation").asString())
         .containsExactly("FIRST_DISC", "SEED", "SLURRY", "SPRAY");
-    planner.post("/api/dispatch/plan", Map.of());
+    Plans.board(planner);
     JsonNode first = jobs().get(0);
     JsonNode sowing = jobs().get(1);
     assertThat(first.path("words").asString()).isEqualTo("shallow disc pass");

@@ -13,6 +13,7 @@ import nimblefurrow.core.quantity.WorkRate;
  * 15 ft drill, 6 ac/h, driven by Otis or Wren with either of two tractors.
  *
  * @param booked the only days on which it can be had, as when it is rented; empty: any day
+ * @param off days on which it cannot be had: broken, or at other work
  * @param drivers who may drive it, the first before the others; empty: it comes with a crew of its
  *     own
  * @param tractors what may pull it, by name; empty: it moves by itself
@@ -26,6 +27,7 @@ public record Machine(
     MachineKind kind,
     WorkRate rate,
     Set<LocalDate> booked,
+    Set<LocalDate> off,
     List<String> drivers,
     List<String> tractors,
     String place,
@@ -36,6 +38,7 @@ public record Machine(
     Limits.given("kind of machine", kind);
     Limits.given("field capacity", rate);
     booked = Set.copyOf(booked);
+    off = Set.copyOf(off);
     drivers = List.copyOf(drivers);
     tractors = List.copyOf(tractors);
     Limits.given("place", place);
@@ -43,12 +46,14 @@ public record Machine(
 
   /** The farm's own, to be had on any day, with a crew of its own. */
   public static Machine of(String id, String name, MachineKind kind, WorkRate rate) {
-    return new Machine(id, name, kind, rate, Set.of(), List.of(), List.of(), "", Optional.empty());
+    return new Machine(
+        id, name, kind, rate, Set.of(), Set.of(), List.of(), List.of(), "", Optional.empty());
   }
 
   /** Whether it can be had on a day, of a campaign that is {@code day} days old. */
   boolean hadOn(LocalDate date, int day) {
-    return (booked.isEmpty() || booked.contains(date))
+    return !off.contains(date)
+        && (booked.isEmpty() || booked.contains(date))
         && day >= hire.map(Hire::noticeDays).orElse(0);
   }
 }

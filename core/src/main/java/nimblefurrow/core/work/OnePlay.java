@@ -312,7 +312,7 @@ final class OnePlay {
     now.loss += move * n.roadPrice;
     now.at[m] = n.siteOfJob[j];
     double acres = hours / n.hours[j][m] * n.acres[j];
-    now.loss += acres * n.cost(j, day - year.late[j]);
+    now.loss += acres * cost(j, day);
     now.left[j] = left - hours;
     now.last[j] = day;
     now.rigAcres[m] += acres;
@@ -328,6 +328,12 @@ final class OnePlay {
       now.over(j);
       now.holder[m] = NONE;
     }
+  }
+
+  /** What an acre costs on a day; one done before its window opens is as good as never done. */
+  private double cost(int j, int day) {
+    boolean early = plan.given[j] != Numbers.NEVER && day < year.opens[j];
+    return early ? n.lost[j] : n.cost(j, day - year.late[j]);
   }
 
   /** The window of a job is over. */

@@ -74,9 +74,11 @@ public record PlanRisk(List<JobRisk> jobs, Score loss, Area atRisk) {
           Ensemble.of(years.size(), y -> played.get(y).runs().get(place).ends().orElse(null));
       Ensemble<LocalDate> begins =
           Ensemble.of(years.size(), y -> played.get(y).runs().get(place).begins().orElse(null));
-      Ensemble<LocalDate> closes =
-          Ensemble.of(years.size(), y -> years.get(y).closes(job).orElse(null));
-      Share inWindow = ends.chance(closes, (end, close) -> !end.isAfter(close));
+      int done = 0;
+      for (int y = 0; y < years.size(); y++) {
+        done += played.get(y).runs().get(place).inWindow(job, years.get(y)) ? 1 : 0;
+      }
+      Share inWindow = Share.of((double) done / years.size());
       acres += job.area().acres() * (1 - inWindow.fraction());
       jobs.add(
           new JobRisk(

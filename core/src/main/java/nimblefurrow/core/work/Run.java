@@ -35,4 +35,11 @@ public record Run(
   public Optional<LocalDate> ends() {
     return done() ? Optional.of(days.get(days.size() - 1).date()) : Optional.empty();
   }
+
+  /** Whether all of it was done while its window was open in that year. */
+  public boolean inWindow(Job of, WorkYear year) {
+    return ends().isPresent()
+        && year.opens(of).filter(day -> !begins().orElseThrow().isBefore(day)).isPresent()
+        && year.closes(of).filter(day -> !ends().orElseThrow().isAfter(day)).isPresent();
+  }
 }

@@ -1,6 +1,7 @@
 package nimblefurrow.core.work;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -16,6 +17,7 @@ import nimblefurrow.core.figures.FigureKey;
  * or an earlier plan, has given a place already.
  */
 public record ScheduleProblem(Campaign campaign, FitDays fit, List<Pin> pins) {
+  private static final int MOST_WAIT = 400;
   private static final FigureKey LONGEST_JOB = FigureKey.of("work", "longest_job");
 
   /**
@@ -94,5 +96,42 @@ public record ScheduleProblem(Campaign campaign, FitDays fit, List<Pin> pins) {
             Comparator.comparing(Pin::start).thenComparing(p -> jobs.get(p.jobId()), CLOSING_FIRST))
         .map(p -> Turn.on(p.jobId(), p.machineId()).from(p.start()).firmly(p.locked()))
         .toList();
+  }
+
+  /**
+   * The list that people go by: the jobs that have a place, in the order of their days but without
+   * the days; only what is locked keeps its own. Played on another morning it tells what keeping
+   * the list means then.
+   */
+  public List<Turn> list() {
+    Map<JobId, Job> jobs = campaign.byId();
+    Map<JobId, Pin> places = new HashMap<>();
+    pins.forEach(p -> places.put(p.jobId(), p));
+    return given().stream()
+        .map(t -> t.firm() ? t : listed(t, jobs.get(t.job()), places.get(t.job())))
+        .toList();
+  }
+
+  /** The same list with the jobs that have no place, left out. */
+  public Plan asItStands() {
+    List<Turn> turns = new ArrayList<>(list());
+    Set<JobId> placed = new HashSet<>();
+    turns.forEach(turn -> placed.add(turn.job()));
+    campaign.jobs().stream()
+        .map(Job::id)
+        .filter(job -> !placed.contains(job))
+        .forEach(job -> turns.add(Turn.leftOut(job)));
+    return new Plan(turns);
+  }
+
+  private Turn listed(Turn turn, Job job, Pin pin) {
+    int wait = pin.waitDays().orElseGet(() -> heldBack(job, pin.start()));
+    return Turn.on(turn.job(), turn.machine().orElseThrow()).waiting(wait);
+  }
+
+  /** A day that a person chose: not before it. */
+  private int heldBack(Job job, LocalDate day) {
+    LocalDate opens = fit.expected().opens(job).orElse(day);
+    return (int) Math.max(0, Math.min(MOST_WAIT, ChronoUnit.DAYS.between(opens, day)));
   }
 }

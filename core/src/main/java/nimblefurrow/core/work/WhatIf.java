@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Share;
@@ -17,6 +18,9 @@ import nimblefurrow.core.quantity.Share;
  * @param days the work as it would fall
  * @param late ends after the window's end
  * @param moves other jobs that would come to stand on other days by it
+ * @param rise dollars a year that the whole list loses more by it, in the mean of the climate
+ *     years; below 0 where it loses less
+ * @param inWindow chance that the job is done before its window closes, there
  */
 public record WhatIf(
     List<DayWork> days,
@@ -24,6 +28,8 @@ public record WhatIf(
     Share chanceFit,
     boolean late,
     List<JobId> moves,
+    Money rise,
+    Share inWindow,
     List<Reason> says) {
 
   /**
@@ -68,7 +74,27 @@ public record WhatIf(
       says.add(lateBy(job, place));
     }
     List<DayWork> days = place.map(Placement::days).orElse(List.of());
-    return new WhatIf(days, Share.of(open), Share.of(chance), late, moved(now, then, job), says);
+    Evaluator years = new Evaluator(moved.campaign(), fit.years(), fit.figures());
+    Plan there = new Plan(moved.list());
+    double rise =
+        years.score(there).mean().value() - years.score(new Plan(problem.list())).mean().value();
+    return new WhatIf(
+        days,
+        Share.of(open),
+        Share.of(chance),
+        late,
+        moved(now, then, job),
+        Money.of(rise),
+        inWindow(years, there, fit.years(), job),
+        says);
+  }
+
+  private static Share inWindow(Evaluator played, Plan plan, List<WorkYear> years, Job job) {
+    int done = 0;
+    for (int y = 0; y < years.size(); y++) {
+      done += played.play(plan, y).byJob().get(job.id()).inWindow(job, years.get(y)) ? 1 : 0;
+    }
+    return Share.of((double) done / years.size());
   }
 
   private static void refuse(

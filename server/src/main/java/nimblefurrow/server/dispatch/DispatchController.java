@@ -50,14 +50,7 @@ class DispatchController {
       List<FitRow> fit,
       List<TroubleView> troubles,
       @Maybe String undo,
-      @Maybe String redo,
-      @Maybe PlannedView planned) {}
-
-  /**
-   * @param dollars that a new plan loses in the mean of so many climate years, {@code byClosing}
-   *     that would be lost if what closes first went first
-   */
-  record PlannedView(long dollars, long byClosing, int years) {}
+      @Maybe String redo) {}
 
   record JobView(
       JobId id,
@@ -117,12 +110,18 @@ class DispatchController {
   record WhatIfForm(
       @NotNull JobId job, @NotNull UUID machineId, @NotNull LocalDate day, @Maybe Boolean locked) {}
 
+  /**
+   * @param rise dollars a year that the whole list loses more by it
+   * @param inWindow % of years in which it is done in its window there
+   */
   record WhatIfView(
       List<DayView> days,
       int chanceOpen,
       int chanceFit,
       boolean late,
       List<String> moves,
+      long rise,
+      int inWindow,
       List<String> says) {}
 
   private static final int FIT_DAYS = 60;
@@ -142,19 +141,7 @@ class DispatchController {
   BoardView board(
       @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
           LocalDate from) {
-    return view(dispatch.board(current.id()), from, null);
-  }
-
-  @PostMapping("/plan")
-  BoardView plan() {
-    Dispatch.Planned planned = dispatch.planAll(current.id());
-    return view(
-        dispatch.board(current.id()),
-        null,
-        new PlannedView(
-            Math.round(planned.loss().value()),
-            Math.round(planned.byClosing().value()),
-            planned.years()));
+    return view(dispatch.board(current.id()), from);
   }
 
   @PostMapping("/what-if")
@@ -171,6 +158,8 @@ class DispatchController {
         percent(told.chanceFit().fraction()),
         told.late(),
         told.moves().stream().map(id -> board.job(id).field()).distinct().toList(),
+        Math.round(told.rise().value()),
+        percent(told.inWindow().fraction()),
         told.says().stream().map(r -> r.in(units)).toList());
   }
 
@@ -211,7 +200,7 @@ class DispatchController {
     return board(null);
   }
 
-  private BoardView view(Dispatch.Board board, LocalDate from, PlannedView planned) {
+  private BoardView view(Dispatch.Board board, LocalDate from) {
     LocalDate today = board.season().day().today();
     UnitSystem units = board.season().day().units();
     Map<JobId, String> reasons =
@@ -251,8 +240,7 @@ class DispatchController {
             .map(t -> new TroubleView(t.field().id(), t.field().name(), t.says().in(units)))
             .toList(),
         placements.undoable(current.id()).orElse(null),
-        placements.redoable(current.id()).orElse(null),
-        planned);
+        placements.redoable(current.id()).orElse(null));
   }
 
   private static PlaceView place(Dispatch.Board board, Placement p, UnitSystem units) {

@@ -15,6 +15,7 @@ import nimblefurrow.core.quantity.Coded;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Operation;
 import nimblefurrow.core.work.Pin;
+import nimblefurrow.server.placement.Places.Place;
 import nimblefurrow.server.platform.Conflict;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -25,19 +26,6 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class Placements {
   private static final int ACTS_KEPT = 100;
-
-  /** Where a job stands; no machine means nowhere. */
-  record Place(UUID cover, String operation, UUID machineId, LocalDate starts, boolean locked) {
-    static Place of(JobId job, UUID machine, LocalDate starts, boolean locked) {
-      return new Place(job.cover(), job.operation().code(), machine, starts, locked);
-    }
-
-    JobId job() {
-      return new JobId(cover, Placements.operation(operation));
-    }
-  }
-
-  record Places(List<Place> places) {}
 
   private record Act(long id, String said, Places before, Places after) {}
 
@@ -51,9 +39,7 @@ public class Placements {
 
   @Transactional(readOnly = true)
   public List<Pin> all(UUID farmId) {
-    return places(farmId).values().stream()
-        .map(p -> new Pin(p.job(), p.machineId().toString(), p.starts(), p.locked()))
-        .toList();
+    return new Places(List.copyOf(places(farmId).values())).pins();
   }
 
   /** The number of each place, by job; it changes whenever the job is put anywhere. */
@@ -93,17 +79,13 @@ public class Placements {
     lock(farmId);
     Map<JobId, Place> now = places(farmId);
     Map<JobId, Place> wanted = new LinkedHashMap<>();
-    takenOff.forEach(job -> wanted.put(job, nowhere(job)));
-    pins.forEach(
-        p ->
-            wanted.put(
-                p.jobId(),
-                Place.of(p.jobId(), UUID.fromString(p.machineId()), p.start(), p.locked())));
+    takenOff.forEach(job -> wanted.put(job, Place.nowhere(job)));
+    pins.forEach(p -> wanted.put(p.jobId(), Place.of(p)));
     List<Place> before = new ArrayList<>();
     List<Place> after = new ArrayList<>();
     wanted.forEach(
         (job, place) -> {
-          Place was = now.getOrDefault(job, nowhere(job));
+          Place was = now.getOrDefault(job, Place.nowhere(job));
           if (!was.equals(place)) {
             before.add(was);
             after.add(place);
@@ -189,14 +171,15 @@ public class Placements {
       if (place.machineId() != null) {
         // A machine of another farm, or one sold meanwhile, takes no job; a cover gone has none.
         jdbc.sql(
-                "insert into placement (id, farm_id, link_id, operation, machine_id, starts, locked)"
-                    + " select ?, m.farm_id, l.id, ?, m.id, ?, ? from machine m join chain_link l"
+                "insert into placement (id, farm_id, link_id, operation, machine_id, starts, locked, wait_days)"
+                    + " select ?, m.farm_id, l.id, ?, m.id, ?, ?, ? from machine m join chain_link l"
                     + " on l.farm_id = m.farm_id where m.farm_id = ? and m.id = ? and l.id = ?")
             .params(
                 UUID.randomUUID(),
                 place.operation(),
                 place.starts(),
                 place.locked(),
+                place.waitDays(),
                 farmId,
                 place.machineId(),
                 place.cover())
@@ -208,15 +191,17 @@ public class Placements {
   private Map<JobId, Place> places(UUID farmId) {
     Map<JobId, Place> places = new LinkedHashMap<>();
     jdbc.sql(
-            "select link_id, operation, machine_id, starts, locked from placement where farm_id = ?")
+            "select link_id, operation, machine_id, starts, locked, wait_days from placement where farm_id = ?")
         .param(farmId)
         .query(
             (row, n) ->
-                Place.of(
-                    job(row),
+                new Place(
+                    row.getObject(1, UUID.class),
+                    row.getString(2),
                     row.getObject(3, UUID.class),
                     row.getObject(4, LocalDate.class),
-                    row.getBoolean(5)))
+                    row.getBoolean(5),
+                    row.getObject(6, Integer.class)))
         .list()
         .forEach(p -> places.put(p.job(), p));
     return places;
@@ -224,10 +209,6 @@ public class Placements {
 
   private static JobId job(ResultSet row) throws SQLException {
     return new JobId(row.getObject(1, UUID.class), operation(row.getString(2)));
-  }
-
-  private static Place nowhere(JobId job) {
-    return Place.of(job, null, null, false);
   }
 
   private String text(List<Place> places) {

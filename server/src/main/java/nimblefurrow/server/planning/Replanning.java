@@ -1,0 +1,218 @@
+package nimblefurrow.server.planning;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.Money;
+import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.work.Evaluator;
+import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.work.Mending;
+import nimblefurrow.core.work.Moved;
+import nimblefurrow.core.work.Pin;
+import nimblefurrow.core.work.Plan;
+import nimblefurrow.core.work.ScheduleProblem;
+import nimblefurrow.scheduler.Effort;
+import nimblefurrow.scheduler.Found;
+import nimblefurrow.scheduler.PlanSearch;
+import nimblefurrow.scheduler.Replan;
+import nimblefurrow.server.dispatch.Dispatch;
+import nimblefurrow.server.placement.Placements;
+import nimblefurrow.server.placement.Places;
+import nimblefurrow.server.platform.Conflict;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * What to do with the list when the world has changed: keep it, or move some of its jobs. Keeping
+ * comes first; a change is offered with what it gains.
+ */
+@Service
+class Replanning {
+  /**
+   * One way to go on.
+   *
+   * @param most share of the untouched jobs that it may move
+   * @param loss dollars a year
+   * @param moved jobs that it moves
+   */
+  record Step(double most, double loss, List<MovedJob> moved, Places places, List<Gone> gone) {}
+
+  /** A job that comes to stand elsewhere on the list, and how; kept as codes. */
+  record MovedJob(UUID cover, String operation, Moved.How how) {}
+
+  /** A job that comes to stand nowhere. */
+  record Gone(UUID cover, String operation) {}
+
+  /**
+   * @param keeping dollars a year that are lost if nothing is moved
+   * @param steps from keeping the list to moving whatever helps
+   */
+  record Offer(UUID id, double keeping, List<Step> steps) {}
+
+  private static final List<Double> SHARES = List.of(0.0, 0.05, 0.15, 0.3, 1.0);
+  private static final long SEED = 1;
+
+  private final Dispatch dispatch;
+  private final Placements placements;
+  private final PlanVersions versions;
+  private final JdbcClient jdbc;
+  private final JsonMapper json;
+  private final double seconds;
+
+  /**
+   * @param seconds about what a search takes for one share of jobs that may be moved
+   */
+  Replanning(
+      Dispatch dispatch,
+      Placements placements,
+      PlanVersions versions,
+      JdbcClient jdbc,
+      JsonMapper json,
+      @Value("${furrow.replan-seconds:0.5}") double seconds) {
+    this.dispatch = dispatch;
+    this.placements = placements;
+    this.versions = versions;
+    this.jdbc = jdbc;
+    this.json = json;
+    this.seconds = seconds;
+  }
+
+  /** The ways to go on from this morning, worked out anew. */
+  Offer offer(Dispatch.Board board, UUID farmId) {
+    ScheduleProblem now = board.problem();
+    Figures figures = now.fit().figures();
+    ScheduleProblem anew = now.pinned(now.pins().stream().filter(Pin::locked).toList());
+    PlanSearch search = new PlanSearch(anew.campaign(), anew.fit().years(), anew.given(), figures);
+    Plan kept = search.whole(now.list());
+    Set<JobId> placed = now.given().stream().map(t -> t.job()).collect(Collectors.toSet());
+    Set<JobId> touched = new HashSet<>(anew.campaign().byId().keySet());
+    touched.removeAll(placed);
+    now.pins().stream().filter(Pin::locked).forEach(p -> touched.add(p.jobId()));
+    touched.addAll(onBroken(now));
+    LocalDate near = Mending.far(now.campaign().first(), figures);
+    Set<JobId> soon =
+        now.pins().stream()
+            .filter(p -> p.start().isBefore(near))
+            .map(Pin::jobId)
+            .collect(Collectors.toSet());
+    List<Found> found =
+        search.again(
+            new Replan(kept, touched, soon),
+            SHARES.subList(1, SHARES.size()).stream().map(Share::of).toList(),
+            new Effort(SEED, seconds, 1),
+            () -> false);
+    Evaluator mind = new Evaluator(anew.campaign(), anew.fit().years(), figures);
+    double keeping = mind.score(kept).mean().value();
+    List<Step> steps = new ArrayList<>();
+    steps.add(step(anew, mind, kept, kept, keeping, SHARES.get(0), placed));
+    for (int i = 0; i < found.size(); i++) {
+      Found one = found.get(i);
+      steps.add(step(anew, mind, kept, one.plan(), one.loss(), SHARES.get(i + 1), placed));
+    }
+    Offer offer = new Offer(UUID.randomUUID(), keeping, steps);
+    keep(farmId, offer);
+    return offer;
+  }
+
+  /** Jobs on machines that cannot be had today: nobody minds that they move. */
+  private static Set<JobId> onBroken(ScheduleProblem problem) {
+    LocalDate today = problem.campaign().first();
+    Set<String> broken =
+        problem.campaign().machines().stream()
+            .filter(m -> m.off().contains(today))
+            .map(m -> m.id())
+            .collect(Collectors.toSet());
+    return problem.pins().stream()
+        .filter(p -> broken.contains(p.machineId()))
+        .map(Pin::jobId)
+        .collect(Collectors.toSet());
+  }
+
+  private static Step step(
+      ScheduleProblem anew,
+      Evaluator mind,
+      Plan kept,
+      Plan plan,
+      double loss,
+      double most,
+      Set<JobId> placed) {
+    PlannedPlaces places = PlannedPlaces.of(anew, plan);
+    List<MovedJob> moved =
+        mind.moved(kept, plan).stream()
+            .filter(m -> placed.contains(m.job()))
+            .map(m -> new MovedJob(m.job().cover(), m.job().operation().code(), m.how()))
+            .toList();
+    return new Step(
+        most,
+        loss,
+        moved,
+        new Places(places.pins().stream().map(Places.Place::of).toList()),
+        places.left().stream().map(job -> new Gone(job.cover(), job.operation().code())).toList());
+  }
+
+  /** The step that is proposed: the usual share, where it gains enough; else keeping the list. */
+  static int proposed(Offer offer, Figures figures) {
+    int usual = 0;
+    for (int i = 0; i < offer.steps().size(); i++) {
+      boolean few = offer.steps().get(i).most() <= Mending.usual(figures).fraction() + 1e-9;
+      usual = few ? i : usual;
+    }
+    Money keeping = Money.of(offer.keeping());
+    return Mending.worth(keeping, Money.of(offer.steps().get(usual).loss()), figures) ? usual : 0;
+  }
+
+  /**
+   * Takes one of the offered ways.
+   *
+   * @throws Conflict where the board has changed since it was offered
+   */
+  @Transactional
+  void take(UUID farmId, UUID offerId, int step) {
+    Offer offer =
+        jdbc.sql("select offer::text from plan_offer where farm_id = ? and id = ? and stands = ?")
+            .params(farmId, offerId, stands(farmId))
+            .query(String.class)
+            .optional()
+            .map(kept -> json.readValue(kept, Offer.class))
+            .filter(kept -> step >= 0 && step < kept.steps().size())
+            .orElseThrow(
+                () -> new Conflict("the board has changed since this was offered: ask again"));
+    Step taken = offer.steps().get(step);
+    placements.change(
+        farmId,
+        "re-plan",
+        taken.places().pins(),
+        taken.gone().stream().map(g -> job(g.cover(), g.operation())).toList());
+    versions.keep(farmId, VersionKind.REPLANNED, taken.loss());
+    jdbc.sql("delete from plan_offer where farm_id = ?").param(farmId).update();
+  }
+
+  static JobId job(UUID cover, String operation) {
+    return new Places.Place(cover, operation, null, null, false, null).job();
+  }
+
+  private void keep(UUID farmId, Offer offer) {
+    jdbc.sql(
+            "insert into plan_offer (farm_id, id, stands, offer) values (?, ?, ?, ?::jsonb)"
+                + " on conflict (farm_id) do update set id = excluded.id,"
+                + " stands = excluded.stands, offer = excluded.offer")
+        .params(farmId, offer.id(), stands(farmId), json.writeValueAsString(offer))
+        .update();
+  }
+
+  /** How the board stands, as one word: any move makes it another. */
+  private String stands(UUID farmId) {
+    Map<JobId, Long> revisions = placements.revisions(farmId);
+    return revisions.size() + " " + revisions.values().stream().mapToLong(r -> r).max().orElse(0);
+  }
+}
