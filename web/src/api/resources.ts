@@ -218,6 +218,48 @@ export const useRisk = () =>
     placeholderData: keepPreviousData,
   })
 
+/** The last search for a plan; looked at often while it is under way. */
+export const usePlanRun = () =>
+  useQuery({
+    queryKey: ['plan-run'],
+    queryFn: () => got(api.GET('/api/dispatch/plan')),
+    refetchInterval: (query) => (['WAITING', 'SEARCHING'].includes(query.state.data?.state ?? '') ? 600 : false),
+  })
+
+/** What would help most; asked for only when it is wanted, since it takes a second or two. */
+export const useHelps = (wanted: At<boolean>) =>
+  useQuery({
+    meta: { says: 'Playing what could be changed' },
+    queryKey: ['dispatch', 'helps'],
+    queryFn: () => got(api.GET('/api/dispatch/helps')),
+    enabled: computed(() => toValue(wanted)),
+  })
+
+/** What other places of a job would cost. */
+export const useElsewhere = (job: At<Schemas['JobId']>, wanted: At<boolean>) =>
+  useQuery({
+    meta: { says: 'Playing other places' },
+    queryKey: computed(() => ['dispatch', 'elsewhere', toValue(job)]),
+    queryFn: () => got(api.GET('/api/dispatch/elsewhere/{cover}/{operation}', { params: { path: toValue(job) } })),
+    enabled: computed(() => toValue(wanted)),
+  })
+
+/** Days on which machines and people are away. */
+export const useAway = () => useQuery({ queryKey: ['dispatch', 'away'], queryFn: () => got(api.GET('/api/away')) })
+
+/** Plans as they were kept. */
+export const usePlanVersions = () =>
+  useQuery({ queryKey: ['dispatch', 'versions'], queryFn: () => got(api.GET('/api/dispatch/versions')) })
+
+/** A kept plan against today's. */
+export const usePlanVersion = (id: At<string>) =>
+  useQuery({
+    meta: { says: 'Comparing' },
+    queryKey: computed(() => ['dispatch', 'versions', toValue(id)]),
+    queryFn: () => got(api.GET('/api/dispatch/versions/{id}', { params: { path: { id: toValue(id) } } })),
+    enabled: computed(() => toValue(id) !== ''),
+  })
+
 export const useDaySheet = (day: At<string>) =>
   useQuery({
     meta: { says: 'Working out the day' },

@@ -3229,10 +3229,13 @@ export interface components {
         };
         FitRow: {
             chances: number[];
+            counted: number[];
             /** Format: date */
             first: string;
+            high: number[];
             /** @enum {string} */
             kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER" | "TILLAGE" | "MOWER";
+            low: number[];
         };
         FitView: {
             days: string[];
@@ -3330,8 +3333,7 @@ export interface components {
             from?: string;
             /** Format: int64 */
             gain: number;
-            /** @enum {string} */
-            kind?: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER" | "TILLAGE" | "MOWER";
+            machine?: string;
             /** Format: date */
             to?: string;
             /** @enum {string} */
@@ -3402,6 +3404,7 @@ export interface components {
         JobView: {
             /** Format: double */
             acres: number;
+            after: components["schemas"]["JobId"][];
             /** Format: date */
             closes?: string;
             cover?: string;
@@ -4004,6 +4007,18 @@ export interface components {
             kill?: number;
             species: string;
         };
+        MendStepView: {
+            /** Format: int64 */
+            dollars: number;
+            /** Format: int64 */
+            gains: number;
+            gone: string[];
+            /** Format: int32 */
+            most: number;
+            moved: components["schemas"]["MovedView"][];
+            /** Format: int32 */
+            shifted: number;
+        };
         MeterForm: {
             /** Format: double */
             mph: number;
@@ -4083,6 +4098,20 @@ export interface components {
             machineId: string;
             /** Format: int64 */
             version?: number;
+        };
+        MovedView: {
+            because?: string;
+            field: string;
+            /** Format: date */
+            from?: string;
+            fromMachine?: string;
+            /** @enum {string} */
+            how: "MACHINE" | "WAIT" | "ORDER";
+            job: components["schemas"]["JobId"];
+            /** Format: date */
+            to?: string;
+            toMachine?: string;
+            words: string;
         };
         Name: {
             name: string;
@@ -4316,6 +4345,21 @@ export interface components {
             topic: string;
             warns: boolean;
         };
+        PlanRunView: {
+            again: boolean;
+            /** Format: int64 */
+            byClosing?: number;
+            /** Format: int64 */
+            dollars?: number;
+            /** Format: int32 */
+            percent: number;
+            says?: string;
+            soFar: components["schemas"]["SoFarView"][];
+            /** @enum {string} */
+            state: "NONE" | "WAITING" | "SEARCHING" | "DONE" | "CANCELLED" | "FAILED";
+            /** Format: int32 */
+            years: number;
+        };
         PlanView: {
             /** Format: double */
             airMinutes: number;
@@ -4519,7 +4563,7 @@ export interface components {
             offer: string;
             /** Format: int32 */
             proposed: number;
-            steps: components["schemas"]["StepView"][];
+            steps: components["schemas"]["MendStepView"][];
         };
         RescueView: {
             /** Format: double */
@@ -4876,6 +4920,13 @@ export interface components {
         SignIn: {
             email: string;
             password: string;
+        };
+        SoFarView: {
+            /** Format: date */
+            day: string;
+            job: components["schemas"]["JobId"];
+            /** Format: uuid */
+            machineId: string;
         };
         Source: {
             /** @enum {string} */
@@ -6122,7 +6173,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RunView"];
+                    "application/json": components["schemas"]["PlanRunView"];
                 };
             };
         };
@@ -6142,7 +6193,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RunView"];
+                    "application/json": components["schemas"]["PlanRunView"];
                 };
             };
         };
@@ -6162,7 +6213,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RunView"];
+                    "application/json": components["schemas"]["PlanRunView"];
                 };
             };
         };

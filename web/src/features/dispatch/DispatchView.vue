@@ -1,22 +1,39 @@
 <script setup lang="ts">
-import TradeWord from '../../parts/TradeWord.vue'
-import { useBoard, useRefresh, useRisk } from '../../api/resources'
-import { mdiChevronLeft, mdiChevronRight, mdiLock, mdiRedo, mdiUndo } from '@mdi/js'
+import { useBoard, usePlanRun, useRefresh, useRisk } from '../../api/resources'
+import { mdiChevronLeft, mdiChevronRight, mdiRedo, mdiUndo } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { useDisplay } from 'vuetify'
 import { api, got, type Refused, type Schemas } from '../../api/client'
-import { dayNumber, dayOfMonth, range, short, weekday } from '../../format/dates'
+import { range, short } from '../../format/dates'
 import { area, areaUnit, money } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
-import { blocksOf, firstBusyDay, keyOf, plusDays, whenOf, type Board, type Job } from './board'
+import { firstBusyDay, keyOf, plusDays, whenOf, type Board, type Job } from './board'
 import { useCarry, type Spot } from './carry'
+import AwayDialog from './AwayDialog.vue'
+import BoardDrawing from './BoardDrawing.vue'
 import DayList from './DayList.vue'
+import HelpsPanel from './HelpsPanel.vue'
+import MendDialog from './MendDialog.vue'
 import MoveDialog from './MoveDialog.vue'
+import PlanProgress from './PlanProgress.vue'
 import RiskPanel from './RiskPanel.vue'
+import VersionsDialog from './VersionsDialog.vue'
 
-const DAYS = 14
+const SIGHTS = [
+  { value: 3, title: '3 days' },
+  { value: 14, title: '2 weeks' },
+  { value: 35, title: '5 weeks' },
+  { value: 98, title: 'Season' },
+]
+const CAMPAIGNS = [
+  { value: 'all', title: 'All work' },
+  { value: 'autumn', title: 'Sowing' },
+  { value: 'spring', title: 'Ending' },
+]
+const sight = ref(14)
+const campaign = ref('all')
 const route = useRoute()
 const { mobile } = useDisplay({ mobileBreakpoint: 641 })
 const refresh = useRefresh()
@@ -28,6 +45,11 @@ const busy = ref(false)
 const said = ref('')
 const chosen = ref<Job | null>(null)
 const dialog = ref(false)
+const mending = ref(false)
+const away = ref(false)
+const versions = ref(false)
+const { data: run, refetch: look } = usePlanRun()
+const searching = computed(() => ['WAITING', 'SEARCHING'].includes(run.value?.state ?? ''))
 const start = ref<{ machineId: string; day: string }>()
 const hovered = ref<{ machineId: string; day: string } | null>(null)
 const told = ref<Schemas['WhatIfView'] | null>(null)
@@ -37,19 +59,17 @@ watch(board, (now) => {
   if (now && !from.value) from.value = firstBusyDay(now.jobs, now.today)
 })
 
-const days = computed(() =>
-  Array.from({ length: DAYS }, (_, i) => plusDays(from.value || (board.value?.today ?? '2026-01-01'), i)),
-)
-const first = computed(() => dayNumber(days.value[0]!))
-const rows = computed(() =>
-  (board.value?.machines ?? []).map((machine) => ({
-    machine,
-    ...blocksOf(machine.id, board.value!.jobs, first.value, DAYS),
-  })),
-)
+const begins = computed(() => from.value || (board.value?.today ?? '2026-01-01'))
+const ends = computed(() => plusDays(begins.value, sight.value - 1))
+const inCampaign = (job: Job) => campaign.value === 'all' || job.ends === (campaign.value === 'spring')
+const jobs = computed(() => (board.value?.jobs ?? []).filter(inCampaign))
+const soFar = computed(() => (searching.value ? run.value!.soFar : []))
+watch(campaign, () => {
+  from.value = firstBusyDay(jobs.value, board.value!.today)
+})
 const wanted = computed(() => String(route.query.job ?? ''))
 const waiting = computed(() =>
-  (board.value?.jobs ?? [])
+  jobs.value
     .filter((j) => !j.place)
     .sort(
       (a, b) =>
@@ -58,11 +78,6 @@ const waiting = computed(() =>
     ),
 )
 const placedAcres = computed(() => (board.value?.jobs ?? []).filter((j) => j.place).length)
-
-function chance(kind: string, day: string): number | undefined {
-  const row = board.value?.fit.find((f) => f.kind === kind)
-  return row?.chances[dayNumber(day) - dayNumber(row.first)]
-}
 
 async function act(asked: () => Promise<Board>, words: string | ((now: Board) => string)) {
   busy.value = true
@@ -85,11 +100,33 @@ function take(now: Board) {
   if (placedAcres.value === 0) from.value = firstBusyDay(now.jobs, now.today)
 }
 
-const planIt = () => act(() => got(api.POST('/api/dispatch/plan')), planned)
-const planned = ({ planned: p }: Board) =>
-  p
-    ? `Planned over ${p.years} years of weather: they take ${money(p.dollars)} a year, ${money(p.byClosing)} by what closes first.`
-    : ''
+async function planIt() {
+  problem.value = ''
+  said.value = ''
+  try {
+    await got(api.POST('/api/dispatch/plan'))
+    await look()
+  } catch (e) {
+    problem.value = e as Refused
+  }
+}
+async function callOff() {
+  await got(api.DELETE('/api/dispatch/plan'))
+  await look()
+}
+watch(searching, async (now, before) => {
+  if (now || !before) return
+  const r = run.value!
+  if (r.state === 'FAILED') said.value = `No plan: ${r.says}.`
+  else if (r.state === 'CANCELLED') said.value = 'Called off; the board is as it was.'
+  else {
+    await refresh.jobs()
+    if (placedAcres.value === 0 && board.value) from.value = firstBusyDay(board.value.jobs, board.value.today)
+    said.value =
+      `Planned over ${r.years} years of weather: they take ${money(r.dollars!)} a year, ` +
+      `${money(r.byClosing!)} by what closes first.`
+  }
+})
 const undo = () => act(() => got(api.POST('/api/dispatch/undo')), 'Undone.')
 const redo = () => act(() => got(api.POST('/api/dispatch/redo')), 'Done again.')
 
@@ -155,6 +192,13 @@ function put(job: Job, spot: Spot | null) {
   )
 }
 
+const costs = (dollars: number) =>
+  dollars > 0
+    ? `Loses ${money(dollars)} a year more`
+    : dollars < 0
+      ? `Loses ${money(-dollars)} a year less`
+      : 'Costs nothing'
+
 const { carried: dragged, at, press, wasCarried } = useCarry<Job>((job, spot) => void hover(job, spot), put)
 
 const toggleLock = (job: Job) =>
@@ -174,9 +218,6 @@ const toggleLock = (job: Job) =>
       ),
     job.place!.locked ? 'Unlocked.' : 'Locked.',
   )
-
-const title = (job: Job) =>
-  `${job.field}, ${job.words}, ${range(job.place!.days[0]!.day, job.place!.days[job.place!.days.length - 1]!.day)}. ${job.place!.why}.`
 </script>
 
 <template>
@@ -184,7 +225,9 @@ const title = (job: Job) =>
     <div class="tools">
       <h1>Dispatch</h1>
       <template v-if="planner">
-        <v-btn color="primary" :loading="busy" @click="planIt">Plan it</v-btn>
+        <v-btn v-if="!searching" color="primary" @click="planIt">Plan it</v-btn>
+        <PlanProgress v-else :run="run!" @cancel="callOff" />
+        <v-btn variant="tonal" size="small" :disabled="searching || !board" @click="mending = true">Mend it</v-btn>
         <v-btn variant="text" size="small" :prepend-icon="mdiUndo" :disabled="!board?.undo" @click="undo"
           >Undo<span v-if="board?.undo" class="quiet">&nbsp;{{ board.undo }}</span></v-btn
         >
@@ -195,98 +238,55 @@ const title = (job: Job) =>
       <span role="status" class="quiet">{{ said }}</span>
       <v-spacer />
       <template v-if="!mobile">
-        <a href="/api/exchange/jobs.ics" download>Calendar</a
-        ><a href="/api/exchange/jobs.csv" download>Spreadsheet</a>
-        <v-btn icon size="small" variant="text" aria-label="A week back" @click="from = plusDays(days[0]!, -7)"
-          ><v-icon :icon="mdiChevronLeft"
-        /></v-btn>
-        <span v-if="board" class="figures">{{ range(days[0], days[DAYS - 1]) }}</span>
-        <v-btn icon size="small" variant="text" aria-label="A week on" @click="from = plusDays(days[0]!, 7)"
-          ><v-icon :icon="mdiChevronRight"
-        /></v-btn>
-        <v-btn variant="text" size="small" @click="from = board!.today">Today</v-btn>
-        <v-btn variant="text" size="small" @click="from = firstBusyDay(board!.jobs, plusDays(days[0]!, 7))"
-          >Next work</v-btn
-        >
+        <v-btn v-if="planner" variant="text" size="small" :disabled="!board" @click="away = true">Days away</v-btn>
+        <v-btn v-if="planner" variant="text" size="small" @click="versions = true">What we meant</v-btn>
       </template>
+    </div>
+    <div v-if="!mobile" class="tools sight">
+      <v-select v-model="campaign" class="pick" label="Work" :items="CAMPAIGNS" />
+      <v-select v-model="sight" class="pick" label="In sight" :items="SIGHTS" />
+      <v-btn
+        icon
+        size="small"
+        variant="text"
+        :aria-label="sight > 7 ? 'A week back' : 'A day back'"
+        @click="from = plusDays(begins, sight > 7 ? -7 : -1)"
+        ><v-icon :icon="mdiChevronLeft"
+      /></v-btn>
+      <span v-if="board" class="figures">{{ range(begins, ends) }}</span>
+      <v-btn
+        icon
+        size="small"
+        variant="text"
+        :aria-label="sight > 7 ? 'A week on' : 'A day on'"
+        @click="from = plusDays(begins, sight > 7 ? 7 : 1)"
+        ><v-icon :icon="mdiChevronRight"
+      /></v-btn>
+      <v-btn variant="text" size="small" @click="from = board!.today">Today</v-btn>
+      <v-btn variant="text" size="small" @click="from = firstBusyDay(jobs, plusDays(begins, Math.min(7, sight)))"
+        >Next work</v-btn
+      >
+      <v-spacer />
+      <a href="/api/exchange/jobs.ics" download>Calendar</a><a href="/api/exchange/jobs.csv" download>Spreadsheet</a>
     </div>
     <Refusal :says="error || problem" />
     <DayList v-if="board && mobile" :board="board" />
     <div v-else-if="board" class="body" :aria-busy="isPlaceholderData">
       <div class="grid-box">
-        <div class="grid" :style="{ gridTemplateColumns: `150px repeat(${DAYS}, minmax(54px, 1fr))` }">
-          <div class="corner quiet">chance of a <TradeWord of="fit day" /></div>
-          <div
-            v-for="day in days"
-            :key="day"
-            class="day"
-            :class="{ today: day === board.today, end: ['Sat', 'Sun'].includes(weekday(day)) }"
-          >
-            <router-link :to="{ name: 'sheet', params: { day } }" :title="`Day sheet ${short(day)}`"
-              >{{ weekday(day) }}<br /><b class="figures">{{
-                dayOfMonth(dayNumber(day)) === 1 || day === days[0] ? short(day) : dayOfMonth(dayNumber(day))
-              }}</b></router-link
-            >
-          </div>
-          <template v-for="row in rows" :key="row.machine.id">
-            <div class="machine">
-              <b>{{ row.machine.name }}</b><span class="quiet figures"
-                >{{ area(row.machine.acresPerHour, 1) }} {{ areaUnit }}/h</span
-              >
-            </div>
-            <div
-              class="track"
-              :style="{ gridColumn: `2 / span ${DAYS}`, minHeight: Math.max(54, row.rows * 40 + 16) + 'px' }"
-            >
-              <div
-                v-for="day in days"
-                :key="day"
-                class="cell"
-                :class="{
-                  today: day === board.today,
-                  hover: hovered?.machineId === row.machine.id && hovered.day === day,
-                  able: dragged?.kind === row.machine.kind,
-                }"
-                :style="{ '--fit': (chance(row.machine.kind, day) ?? 0) / 100 }"
-                :data-machine="row.machine.id"
-                :data-day="day"
-              >
-                <span v-if="chance(row.machine.kind, day) !== undefined" class="figures fit">{{
-                  chance(row.machine.kind, day)
-                }}</span>
-              </div>
-              <button
-                v-for="b in row.blocks"
-                :key="keyOf(b.job)"
-                type="button"
-                class="block"
-                :class="{ late: b.job.place!.late, locked: b.job.place!.locked, ending: b.job.ends }"
-                :title="title(b.job)"
-                :style="{
-                  left: (b.column / DAYS) * 100 + '%',
-                  width: `calc(${(b.columns / DAYS) * 100}% - 3px)`,
-                  top: b.row * 40 + 16 + 'px',
-                }"
-                @click="wasCarried() || show(b.job)"
-                @pointerdown="planner && press(b.job, $event)"
-              >
-                <span class="name">{{ b.job.field }}</span><span class="figures"
-                  >{{ b.job.words }} · {{ area(b.job.acres)
-                  }}<template v-if="b.job.place!.late"> · late</template></span
-                >
-                <v-icon
-                  v-if="b.job.place!.locked"
-                  :icon="mdiLock"
-                  size="12"
-                  class="lock"
-                  aria-label="locked"
-                  @click.stop="toggleLock(b.job)"
-                  @pointerdown.stop
-                />
-              </button>
-            </div>
-          </template>
-        </div>
+        <BoardDrawing
+          :board="board"
+          :jobs="jobs"
+          :from="begins"
+          :days="sight"
+          :risk="risk"
+          :so-far="soFar"
+          :carried="dragged"
+          :hovered="hovered"
+          :movable="planner"
+          @show="(job) => wasCarried() || show(job)"
+          @press="press"
+          @unlock="toggleLock"
+        />
         <p v-if="board.machines.length === 0" class="pa-4">
           No machines yet. <router-link to="/farm">Add a drill, a roller, a hired drone …</router-link>
         </p>
@@ -296,6 +296,9 @@ const title = (job: Job) =>
           >
           <p v-if="toldProblem" class="trouble">{{ toldProblem }}</p>
           <ul v-else-if="told">
+            <li>
+              <b class="figures">{{ costs(told.rise) }}</b>, in its window in {{ told.inWindow }} % of years
+            </li>
             <li v-for="s in told.says" :key="s">{{ s }}</li>
             <li v-if="told.moves.length" class="trouble">Puts {{ told.moves.join(', ') }} on other days</li>
           </ul>
@@ -309,6 +312,7 @@ const title = (job: Job) =>
           </li>
         </ul>
         <RiskPanel v-if="risk" :risk="risk" />
+        <HelpsPanel />
         <h2>
           Not placed <span class="figures quiet">{{ waiting.length }}</span>
         </h2>
@@ -340,6 +344,9 @@ const title = (job: Job) =>
       :start="start"
       @moved="take"
     />
+    <MendDialog v-model="mending" @taken="said = $event" />
+    <AwayDialog v-if="board" v-model="away" :machines="board.machines" :today="board.today" />
+    <VersionsDialog v-model="versions" @taken="said = $event" />
   </div>
 </template>
 
@@ -356,9 +363,16 @@ const title = (job: Job) =>
   padding: 8px 14px;
   flex-wrap: wrap;
 }
+.sight {
+  padding-top: 0;
+}
 h1 {
   font-size: 1.35rem;
   margin: 0;
+}
+
+.pick {
+  max-width: 130px;
 }
 .body {
   display: flex;
@@ -370,106 +384,6 @@ h1 {
   flex: 1;
   overflow: auto;
   position: relative;
-}
-.grid {
-  display: grid;
-  min-width: 900px;
-}
-.corner {
-  padding: 8px 10px;
-  font-size: 0.8rem;
-  align-self: end;
-}
-.day {
-  text-align: center;
-  padding: 4px 0;
-  border-left: 1px solid var(--hair);
-  font-size: 0.85rem;
-}
-.day a {
-  color: inherit;
-  text-decoration: none;
-  display: block;
-}
-.day.end {
-  background: rgb(var(--v-theme-surface-variant));
-}
-.day.today {
-  border-left: 3px solid var(--flax);
-}
-.machine {
-  padding: 8px 10px;
-  border-top: 1px solid var(--hair);
-  display: flex;
-  flex-direction: column;
-  font-size: 0.92rem;
-  background: rgb(var(--v-theme-background));
-  position: sticky;
-  left: 0;
-  z-index: 2;
-}
-.track {
-  position: relative;
-  display: grid;
-  grid-template-columns: repeat(14, 1fr);
-  border-top: 1px solid var(--hair);
-}
-.cell {
-  border-left: 1px solid var(--hair);
-  background: color-mix(in srgb, var(--sage) calc(var(--fit) * 34%), var(--furrow));
-  padding: 1px 4px;
-}
-.cell.today {
-  border-left: 3px solid var(--flax);
-}
-.cell.able {
-  outline: 1px dashed var(--flax);
-  outline-offset: -3px;
-}
-.cell.hover {
-  outline: 3px solid var(--flax);
-}
-.fit {
-  font-size: 0.78rem;
-  color: var(--loam);
-}
-.block {
-  position: absolute;
-  height: 36px;
-  background: rgb(var(--v-theme-surface));
-  color: inherit;
-  border: 1.5px solid var(--flax);
-  border-left-width: 5px;
-  border-radius: 3px;
-  padding: 1px 5px;
-  text-align: left;
-  overflow: hidden;
-  cursor: grab;
-  line-height: 1.15;
-  display: flex;
-  flex-direction: column;
-  font-size: 0.84rem;
-}
-.block.ending {
-  border-color: var(--madder);
-}
-.block.late {
-  border-style: dashed;
-}
-.block .name {
-  font-weight: 700;
-  white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
-}
-.block .figures {
-  white-space: nowrap;
-  font-size: 0.85rem;
-}
-.lock {
-  position: absolute;
-  right: 3px;
-  top: 3px;
 }
 aside {
   width: 260px;
@@ -526,10 +440,6 @@ h2 {
   border: 1.5px solid var(--flax);
   padding: 2px 8px;
   font-weight: 700;
-}
-.block {
-  touch-action: none;
-  user-select: none;
 }
 .wait {
   touch-action: pan-y;

@@ -3,7 +3,8 @@ import DayField from '../../parts/DayField.vue'
 import { computed, ref, watch } from 'vue'
 import { api, got, type Refused, type Schemas } from '../../api/client'
 import { long, short } from '../../format/dates'
-import { number } from '../../format/units'
+import { useElsewhere } from '../../api/resources'
+import { money, number } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
 import { whenOf, type Job } from './board'
 
@@ -13,6 +14,24 @@ const props = defineProps<{
   today: string
   start?: { machineId: string; day: string }
 }>()
+const elsewhere = ref(false)
+const { data: places } = useElsewhere(
+  computed(() => props.job.id),
+  elsewhere,
+)
+const where = (e: Schemas['ElsewhereView']) =>
+  ({
+    MACHINE: `on the ${e.machine}`,
+    LEFT_OUT: 'left out',
+    FIRST: 'before all others there',
+    ONE_EARLIER: 'before the one ahead of it',
+    ONE_LATER: 'after the next one',
+    THREE_DAYS_LATER: 'held back three days more',
+  })[e.how]
+const pays = (e: Schemas['ElsewhereView']) =>
+  e.payers.length ? `paid by ${e.payers.map((p) => `${p.field} (${money(p.rise)})`).join(', ')}` : ''
+const costs = (dollars: number) =>
+  dollars > 0 ? `${money(dollars)} a year more` : dollars < 0 ? `${money(-dollars)} a year less` : 'no more'
 const open = defineModel<boolean>({ required: true })
 const emit = defineEmits<{ moved: [board: Schemas['BoardView']] }>()
 
@@ -28,6 +47,7 @@ watch(
   open,
   (is) => {
     if (!is) return
+    elsewhere.value = false
     machineId.value = props.start?.machineId ?? props.job.place?.machineId ?? able.value[0]?.id ?? ''
     const wished = props.start?.day ?? props.job.place?.days[0]?.day ?? props.job.opens ?? props.today
     day.value = wished < props.today ? props.today : wished
@@ -116,6 +136,7 @@ const takeOff = () =>
         <v-checkbox v-model="locked" label="Lock it here when planning again" />
         <div v-if="told" class="told" role="status">
           <p class="big figures">{{ long(day) }}: open {{ told.chanceOpen }} %, fit {{ told.chanceFit }} %</p>
+          <p class="figures">{{ costs(told.rise) }}; in its window in {{ told.inWindow }} % of years</p>
           <ul>
             <li v-for="s in told.says" :key="s">{{ s }}</li>
             <li v-if="told.moves.length" class="trouble">Puts {{ told.moves.join(', ') }} on other days</li>
@@ -126,6 +147,24 @@ const takeOff = () =>
         </div>
         <p v-if="job.place" class="quiet">Now: {{ job.place.why }}.</p>
         <Refusal :says="problem" />
+        <template v-if="job.place">
+          <v-btn v-if="!elsewhere" size="small" variant="tonal" @click="elsewhere = true"
+            >What elsewhere would cost</v-btn
+          >
+          <p v-else-if="!places" role="status" class="quiet">Playing other places …</p>
+          <table v-else>
+            <caption>
+              Elsewhere, over the years
+            </caption>
+            <tbody>
+              <tr v-for="e in places" :key="e.how + e.machine">
+                <td>{{ where(e) }}</td>
+                <td class="n">{{ costs(e.rise) }}</td>
+                <td>{{ pays(e) }}</td>
+              </tr>
+            </tbody>
+          </table>
+        </template>
       </v-card-text>
       <v-card-actions>
         <v-btn v-if="job.place" variant="text" @click="takeOff">Take off the board</v-btn>
@@ -149,6 +188,20 @@ const takeOff = () =>
   font-size: 1.15rem;
   font-weight: 600;
   margin: 0;
+}
+table {
+  width: 100%;
+  font-size: 0.9rem;
+  border-collapse: collapse;
+  margin-top: 8px;
+}
+caption {
+  text-align: left;
+  font-weight: 600;
+}
+td {
+  border-top: 1px solid var(--hair);
+  padding: 2px 6px 2px 0;
 }
 ul {
   margin: 2px 0;

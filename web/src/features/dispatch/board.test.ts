@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { dayNumber } from '../../format/dates'
-import { blocksOf, firstBusyDay, plusDays, whenOf, type Job } from './board'
+import { firstBusyDay, plusDays, segmentsOf, whenOf, type Job } from './board'
 
 const job = (id: string, machineId: string, days: string[]): Job =>
   ({
@@ -23,21 +23,20 @@ const jobs = [
 ]
 
 describe('board', () => {
-  it('stacks what shares a day and reuses rows', () => {
-    const { blocks, rows } = blocksOf('m', jobs, dayNumber('2026-10-01'), 14)
-    expect(blocks.map((b) => [b.job.id, b.column, b.columns, b.row])).toEqual([
-      ['a', 0, 3, 0],
-      ['b', 2, 2, 1],
-      ['c', 4, 1, 0],
+  it('lays hours of one day on top of each other', () => {
+    const { segments, hours } = segmentsOf('m', jobs, dayNumber('2026-10-01'), 5)
+    expect(segments.map((x) => [x.job.id, x.column, x.below, x.first, x.last, x.named])).toEqual([
+      ['a', 0, 0, true, false, true],
+      ['a', 2, 0, false, true, true],
+      ['b', 2, 5, true, false, true],
+      ['b', 3, 0, false, true, false],
+      ['c', 4, 0, true, true, true],
     ])
-    expect(rows).toBe(2)
+    expect(hours).toEqual([5, 0, 10, 5, 5])
   })
-  it('cuts blocks at the days in sight', () => {
-    const { blocks } = blocksOf('m', jobs, dayNumber('2026-10-02'), 2)
-    expect(blocks.map((b) => [b.job.id, b.column, b.columns])).toEqual([
-      ['a', 0, 2],
-      ['b', 1, 1],
-    ])
+  it('leaves out what is not in sight', () => {
+    const { segments } = segmentsOf('m', jobs, dayNumber('2026-10-03'), 1)
+    expect(segments.map((x) => x.job.id)).toEqual(['a', 'b'])
   })
   it('finds the next busy day', () => {
     expect(firstBusyDay(jobs, '2026-09-01')).toBe('2026-10-01')

@@ -7,39 +7,44 @@ export type Job = Schemas['JobView']
 /** A job's name as a key of a list. */
 export const keyOf = (job: Pick<Job, 'id'>) => `${job.id.cover} ${job.id.operation}`
 
-export interface Block {
+/** The hours of a job that lie in one day, on top of those of other jobs of the same machine. */
+export interface Segment {
   job: Job
-  /** First column and number of columns on the board, cut to what is in sight. */
+  day: string
+  /** Column of the days in sight. */
   column: number
-  columns: number
-  row: number
+  hours: number
+  below: number
+  first: boolean
+  last: boolean
+  /** Not a mere continuation of the day before. */
+  named: boolean
 }
 
-/** A machine's blocks in the days in sight, stacked so that none covers another. */
-export function blocksOf(
+/** A machine's work in the days in sight, and the hours that each day holds in all. */
+export function segmentsOf(
   machineId: string,
   jobs: Job[],
   first: number,
   days: number,
-): { blocks: Block[]; rows: number } {
+): { segments: Segment[]; hours: number[] } {
+  const hours = Array.from({ length: days }, () => 0)
+  const segments: Segment[] = []
   const placed = jobs
     .filter((j) => j.place?.machineId === machineId)
-    .map((job) => {
-      const from = dayNumber(job.place!.days[0]!.day)
-      const to = dayNumber(job.place!.days[job.place!.days.length - 1]!.day)
-      return { job, from, to }
+    .sort((a, b) => a.place!.days[0]!.day.localeCompare(b.place!.days[0]!.day))
+  for (const job of placed) {
+    const all = job.place!.days
+    all.forEach((d, i) => {
+      const column = dayNumber(d.day) - first
+      if (column < 0 || column >= days) return
+      const last = i === all.length - 1
+      const named = i === 0 || column === 0 || dayNumber(all[i - 1]!.day) !== first + column - 1
+      segments.push({ job, day: d.day, column, hours: d.hours, below: hours[column]!, first: i === 0, last, named })
+      hours[column]! += d.hours
     })
-    .filter((b) => b.to >= first && b.from < first + days)
-    .sort((a, b) => a.from - b.from || a.to - b.to)
-  const ends: number[] = []
-  const blocks = placed.map(({ job, from, to }) => {
-    let row = ends.findIndex((end) => end < from)
-    if (row < 0) row = ends.length
-    ends[row] = to
-    const column = Math.max(0, from - first)
-    return { job, column, columns: Math.min(days - 1, to - first) - column + 1, row }
-  })
-  return { blocks, rows: Math.max(1, ends.length) }
+  }
+  return { segments, hours }
 }
 
 /** The first day on which anything placed begins, from a day on; that day when nothing is. */

@@ -12,8 +12,10 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.Verdict;
+import nimblefurrow.core.work.After;
 import nimblefurrow.core.work.DayWork;
 import nimblefurrow.core.work.FitDays;
+import nimblefurrow.core.work.FitSpread;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.MachineKind;
@@ -52,6 +54,9 @@ class DispatchController {
       @Maybe String undo,
       @Maybe String redo) {}
 
+  /**
+   * @param after open jobs that it waits for
+   */
   record JobView(
       JobId id,
       UUID fieldId,
@@ -68,6 +73,7 @@ class DispatchController {
       @Maybe LocalDate closes,
       @Maybe Verdict.Kind verdict,
       @Maybe String says,
+      List<JobId> after,
       @Maybe PlaceView place,
       @Maybe String unplaced) {}
 
@@ -94,8 +100,17 @@ class DispatchController {
     }
   }
 
-  /** Chance (%) that a day is fit for a kind of machine on the farm's commonest soil. */
-  record FitRow(MachineKind kind, LocalDate first, int[] chances) {}
+  /**
+   * Chance (%) that a day is fit for a kind of machine on the farm's commonest soil, and its fit
+   * hours: those that a plan counts on, and what one and nine years of ten do not exceed.
+   */
+  record FitRow(
+      MachineKind kind,
+      LocalDate first,
+      int[] chances,
+      double[] counted,
+      double[] low,
+      double[] high) {}
 
   record MoveForm(
       @NotNull UUID machineId,
@@ -124,7 +139,7 @@ class DispatchController {
       int inWindow,
       List<String> says) {}
 
-  private static final int FIT_DAYS = 60;
+  private static final int FIT_DAYS = 100;
 
   private final Dispatch dispatch;
   private final Placements placements;
@@ -136,7 +151,7 @@ class DispatchController {
     this.current = current;
   }
 
-  /** The board; fit chances for 60 days from a first day (today when none is given). */
+  /** The board; fit days for 100 days from a first day (today when none is given). */
   @GetMapping
   BoardView board(
       @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
@@ -228,6 +243,7 @@ class DispatchController {
               job.window().end(),
               verdict.map(Verdict::kind).orElse(null),
               verdict.map(v -> v.says().in(units)).orElse(null),
+              job.after().stream().filter(a -> a.done().isEmpty()).map(After::jobId).toList(),
               board.placed().of(job.id()).map(p -> place(board, p, units)).orElse(null),
               reasons.get(job.id())));
     }
@@ -266,7 +282,8 @@ class DispatchController {
           for (int i = 0; i < FIT_DAYS; i++) {
             chances[i] = percent(fit.chance(job, from.plusDays(i)));
           }
-          rows.add(new FitRow(kind, from, chances));
+          FitSpread hours = FitSpread.of(fit, job, from, FIT_DAYS);
+          rows.add(new FitRow(kind, from, chances, hours.counted(), hours.low(), hours.high()));
         });
     return rows;
   }

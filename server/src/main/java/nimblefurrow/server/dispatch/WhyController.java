@@ -41,7 +41,7 @@ class WhyController {
    */
   record HelpView(
       Help.What what,
-      @Maybe MachineKind kind,
+      @Maybe String machine,
       @Maybe String field,
       @Maybe String words,
       @Maybe LocalDate from,
@@ -84,6 +84,15 @@ class WhyController {
         Math.round(payer.rise().value()));
   }
 
+  /** The farm's machine of a kind, which a second one would be like. */
+  private static String like(Dispatch.Board board, MachineKind kind) {
+    return board.problem().campaign().machines().stream()
+        .filter(m -> m.kind() == kind)
+        .map(Machine::name)
+        .findFirst()
+        .orElseThrow();
+  }
+
   /** What would help most; takes a second or two. */
   @GetMapping("/helps")
   List<HelpView> helps() {
@@ -93,7 +102,7 @@ class WhyController {
             h ->
                 new HelpView(
                     h.what(),
-                    h.kind().orElse(null),
+                    h.kind().map(kind -> like(board, kind)).orElse(null),
                     h.job().map(id -> board.job(id).field()).orElse(null),
                     h.job().map(id -> board.job(id).words()).orElse(null),
                     h.from().orElse(null),

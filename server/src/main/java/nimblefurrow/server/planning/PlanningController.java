@@ -39,7 +39,7 @@ class PlanningController {
    * @param again whether it had to begin again, since the instance that searched was lost
    * @param soFar where the best plan so far puts the jobs
    */
-  record RunView(
+  record PlanRunView(
       Stands state,
       int percent,
       @Maybe Long byClosing,
@@ -48,12 +48,12 @@ class PlanningController {
       boolean again,
       List<SoFarView> soFar,
       @Maybe String says) {
-    static RunView of(Optional<PlanRuns.Run> run) {
-      return run.map(RunView::of)
-          .orElse(new RunView(Stands.NONE, 0, null, null, 0, false, List.of(), null));
+    static PlanRunView of(Optional<PlanRuns.Run> run) {
+      return run.map(PlanRunView::of)
+          .orElse(new PlanRunView(Stands.NONE, 0, null, null, 0, false, List.of(), null));
     }
 
-    private static RunView of(PlanRuns.Run run) {
+    private static PlanRunView of(PlanRuns.Run run) {
       Stands stands =
           switch (run.state()) {
             case WAITING -> Stands.WAITING;
@@ -62,7 +62,7 @@ class PlanningController {
             case CANCELLED -> Stands.CANCELLED;
             case FAILED -> Stands.FAILED;
           };
-      return new RunView(
+      return new PlanRunView(
           stands,
           (int) Math.floor(100 * run.part()),
           run.byClosing().map(Math::round).orElse(null),
@@ -98,13 +98,13 @@ class PlanningController {
 
   /** How the last search stands. */
   @GetMapping
-  RunView run() {
-    return RunView.of(runs.last(current.id()));
+  PlanRunView run() {
+    return PlanRunView.of(runs.last(current.id()));
   }
 
   /** Asks for a search; one that is under way already is answered instead. */
   @PostMapping
-  RunView plan() {
+  PlanRunView plan() {
     runs.ask(current.id(), SEED)
         .ifPresent(id -> work.schedule(planRun.instance(id.toString()), Instant.now()));
     return run();
@@ -112,7 +112,7 @@ class PlanningController {
 
   /** Calls the search off; what has a place keeps it. */
   @DeleteMapping
-  RunView cancel() {
+  PlanRunView cancel() {
     runs.last(current.id()).ifPresent(run -> runs.end(run.id(), RunState.CANCELLED, null));
     return run();
   }

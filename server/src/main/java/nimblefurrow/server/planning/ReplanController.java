@@ -37,14 +37,14 @@ class ReplanController {
    * @param keeping dollars a year that are lost if the list is kept
    * @param proposed which step is proposed; 0 keeps the list
    */
-  record ReplanView(UUID offer, long keeping, int proposed, List<StepView> steps) {}
+  record ReplanView(UUID offer, long keeping, int proposed, List<MendStepView> steps) {}
 
   /**
    * @param most % of the untouched jobs that may be moved
    * @param dollars lost a year
    * @param shifted jobs that are not moved, but come to stand on other days by what was lost
    */
-  record StepView(
+  record MendStepView(
       int most, long dollars, long gains, List<MovedView> moved, int shifted, List<String> gone) {}
 
   /**
@@ -80,7 +80,7 @@ class ReplanController {
   ReplanView offer() {
     Dispatch.Board board = dispatch.board(current.id());
     Replanning.Offer offer = replanning.offer(board, current.id());
-    List<StepView> steps = new ArrayList<>();
+    List<MendStepView> steps = new ArrayList<>();
     for (Replanning.Step step : offer.steps()) {
       steps.add(view(board, step, offer.keeping()));
     }
@@ -97,7 +97,7 @@ class ReplanController {
     replanning.take(current.id(), form.offer(), form.step());
   }
 
-  private static StepView view(Dispatch.Board board, Replanning.Step step, double keeping) {
+  private static MendStepView view(Dispatch.Board board, Replanning.Step step, double keeping) {
     UnitSystem units = board.season().day().units();
     ScheduleProblem then = board.problem().pinned(step.places().pins());
     Map<JobId, Placement> laid = new HashMap<>();
@@ -135,7 +135,7 @@ class ReplanController {
             .map(id -> jobs.get(id).field())
             .distinct()
             .toList();
-    return new StepView(
+    return new MendStepView(
         (int) Math.round(100 * step.most()),
         Math.round(step.loss()),
         Math.round(keeping - step.loss()),

@@ -1,0 +1,436 @@
+<script setup lang="ts">
+import TradeWord from '../../parts/TradeWord.vue'
+import { mdiLock } from '@mdi/js'
+import { computed, ref } from 'vue'
+import type { Schemas } from '../../api/client'
+import { dayNumber, dayOfMonth, range, short, weekday } from '../../format/dates'
+import { area, areaUnit, number } from '../../format/units'
+import { keyOf, plusDays, segmentsOf, type Board, type Job, type Segment } from './board'
+
+/**
+ * Machines by days. A day is as high as the hours that a plan counts on, paler to what nine years of ten do not exceed,
+ * darker below what one of ten has; jobs lie in it by their hours; behind each, how far its end may spread.
+ */
+const props = defineProps<{
+  board: Board
+  jobs: Job[]
+  from: string
+  days: number
+  risk?: Schemas['RiskView']
+  soFar?: Schemas['SoFarView'][]
+  carried?: Job | null
+  hovered?: { machineId: string; day: string } | null
+  movable: boolean
+}>()
+const emit = defineEmits<{ show: [Job]; press: [Job, PointerEvent]; unlock: [Job] }>()
+
+const shown = computed(() => Array.from({ length: props.days }, (_, i) => plusDays(props.from, i)))
+const first = computed(() => dayNumber(props.from))
+const narrow = computed(() => props.days > 40)
+const height = computed(() => (props.days <= 4 ? 190 : props.days <= 14 ? 92 : props.days <= 40 ? 70 : 54))
+const lastOf = computed(() => new Map((props.risk?.jobs ?? []).map((j) => [keyOf(j), j.late])))
+const rows = computed(() =>
+  props.board.machines
+    .map((machine) => {
+      const { segments, hours } = segmentsOf(machine.id, props.jobs, first.value, props.days)
+      const fit = props.board.fit.find((f) => f.kind === machine.kind)
+      const at = (list: number[] | undefined, i: number) => list?.[first.value + i - dayNumber(fit!.first)] ?? 0
+      const bands = shown.value.map((_, i) =>
+        fit
+          ? { low: at(fit.low, i), counted: at(fit.counted, i), high: at(fit.high, i), chance: at(fit.chances, i) }
+          : null,
+      )
+      const most = Math.max(8, ...hours, ...bands.map((b) => Math.max(b?.counted ?? 0, b?.high ?? 0)))
+      const idle = !segments.length
+      // Room above for the chance.
+      const tallest = most * (props.days <= 14 ? height.value / (height.value - 15) : 1)
+      const tails = segments.filter((s) => s.last).flatMap((s) => tail(s))
+      const ghosts = (props.soFar ?? [])
+        .filter((g) => g.machineId === machine.id)
+        .map((g) => dayNumber(g.day) - first.value)
+      return {
+        machine,
+        most,
+        segments,
+        hours,
+        bands,
+        tallest,
+        tails,
+        idle,
+        ghosts: ghosts.filter((c) => c >= 0 && c < props.days),
+      }
+    })
+    .sort((a, b) => Number(a.idle) - Number(b.idle)),
+)
+
+/** From the end of a job to the day by which it is over in nine years of ten. */
+function tail(s: Segment) {
+  const late = lastOf.value.get(keyOf(s.job))
+  const columns = late ? Math.min(props.days - 1, dayNumber(late) - first.value) - s.column : 0
+  return columns > 0 ? [{ job: s.job, column: s.column + 1, columns, below: s.below, hours: s.hours }] : []
+}
+const part = (hours: number, tallest: number) => (hours / tallest) * 100
+const band = (b: { low: number; counted: number; high: number } | null, tallest: number) =>
+  b
+    ? {
+        '--low': part(Math.min(b.low, b.counted), tallest) + '%',
+        '--counted': part(b.counted, tallest) + '%',
+        '--high': part(Math.max(b.high, b.counted), tallest) + '%',
+      }
+    : {}
+const over = (hours: number, b: { counted: number } | null) => b !== null && hours > b.counted + 0.25
+const title = (job: Job) =>
+  `${job.field}, ${job.words}, ${range(job.place!.days[0]!.day, job.place!.days[job.place!.days.length - 1]!.day)}. ${job.place!.why}.`
+
+/** What waits for what, drawn while a job is pointed at or has the keys. */
+const box = ref<HTMLElement | null>(null)
+const lines = ref<{ x1: number; y1: number; x2: number; y2: number }[]>([])
+function spot(key: string) {
+  const element = box.value?.querySelector(`[data-job="${CSS.escape(key)}"]`)
+  if (!element || !box.value) return null
+  const r = element.getBoundingClientRect()
+  const b = box.value.getBoundingClientRect()
+  return { left: r.left - b.left, right: r.right - b.left, y: (r.top + r.bottom) / 2 - b.top }
+}
+function pointed(job: Job | null) {
+  const me = job && spot(keyOf(job))
+  if (!job || !me) {
+    lines.value = []
+    return
+  }
+  const before = job.after.map((id) => ({ from: spot(keyOf({ id })), to: me }))
+  const after = props.jobs
+    .filter((other) => other.after.some((id) => keyOf({ id }) === keyOf(job)))
+    .map((other) => ({ from: me, to: spot(keyOf(other)) }))
+  lines.value = [...before, ...after].flatMap(({ from, to }) =>
+    from && to ? [{ x1: from.right, y1: from.y, x2: to.left, y2: to.y }] : [],
+  )
+}
+</script>
+
+<template>
+  <div ref="box" class="drawing" :class="{ narrow }">
+    <div
+      class="grid"
+      :style="{ gridTemplateColumns: `150px repeat(${days}, minmax(${narrow ? 8 : days > 14 ? 22 : 54}px, 1fr))` }"
+    >
+      <div class="corner quiet">hours of a <TradeWord of="fit day" /></div>
+      <div
+        v-for="(day, i) in shown"
+        :key="day"
+        class="day"
+        :class="{ today: day === board.today, end: ['Sat', 'Sun'].includes(weekday(day)) }"
+      >
+        <router-link v-if="days <= 14" :to="{ name: 'sheet', params: { day } }" :title="`Day sheet ${short(day)}`"
+          >{{ weekday(day) }}<br /><b class="figures">{{
+            dayOfMonth(dayNumber(day)) === 1 || i === 0 ? short(day) : dayOfMonth(dayNumber(day))
+          }}</b></router-link
+        >
+        <span v-else-if="!narrow" class="figures">{{ dayOfMonth(dayNumber(day)) }}</span>
+        <span v-else-if="weekday(day) === 'Mon' && i % 14 < 7" class="figures far">{{ short(day) }}</span>
+      </div>
+      <template v-for="row in rows" :key="row.machine.id">
+        <div class="machine" :class="{ idle: row.idle }" :title="row.machine.name">
+          <b>{{ row.machine.name }}</b><span v-if="!row.idle" class="quiet figures"
+            >{{ area(row.machine.acresPerHour, 1) }} {{ areaUnit }}/h</span
+          >
+          <span v-if="!row.idle && days <= 14" class="quiet figures">{{ number(row.most, 0) }} h high</span>
+        </div>
+        <div
+          class="track"
+          :style="{
+            gridColumn: `2 / span ${days}`,
+            gridTemplateColumns: `repeat(${days}, 1fr)`,
+            height: (row.idle ? 34 : height) + 'px',
+          }"
+        >
+          <div
+            v-for="(day, i) in shown"
+            :key="day"
+            class="cell"
+            :class="{
+              today: day === board.today,
+              over: over(row.hours[i]!, row.bands[i]!),
+              hover: hovered?.machineId === row.machine.id && hovered.day === day,
+              able: carried?.kind === row.machine.kind,
+            }"
+            :style="band(row.bands[i]!, row.tallest)"
+            :data-machine="row.machine.id"
+            :data-day="day"
+          >
+            <span v-if="days <= 14 && row.bands[i] && !row.idle" class="figures fit"
+              >{{ row.bands[i]!.chance }} %</span
+            >
+          </div>
+          <div
+            v-for="c in row.ghosts"
+            :key="'g' + c"
+            class="ghost"
+            :style="{ left: (c / days) * 100 + '%', width: 100 / days + '%' }"
+          />
+          <div
+            v-for="t in row.tails"
+            :key="'t' + keyOf(t.job)"
+            class="tail"
+            :style="{
+              left: (t.column / days) * 100 + '%',
+              width: (t.columns / days) * 100 + '%',
+              bottom: part(t.below, row.tallest) + '%',
+              height: Math.max(4, (part(t.hours, row.tallest) / 100) * height) + 'px',
+            }"
+          />
+          <component
+            :is="s.named ? 'button' : 'div'"
+            v-for="s in row.segments"
+            :key="keyOf(s.job) + s.day"
+            :type="s.named ? 'button' : undefined"
+            class="block"
+            :class="{
+              late: s.job.place!.late,
+              locked: s.job.place!.locked,
+              ending: s.job.ends,
+              begins: s.first,
+              ends: s.last,
+            }"
+            :title="title(s.job)"
+            :aria-label="s.named ? title(s.job) : undefined"
+            :data-job="s.named ? keyOf(s.job) : undefined"
+            :style="{
+              left: (s.column / days) * 100 + '%',
+              width: `calc(${100 / days}% - ${s.last && !narrow ? 3 : 0}px)`,
+              bottom: part(s.below, row.tallest) + '%',
+              height: Math.max(7, (part(s.hours, row.tallest) / 100) * height - 1) + 'px',
+            }"
+            @click="emit('show', s.job)"
+            @pointerdown="movable && emit('press', s.job, $event)"
+            @pointerenter="pointed(s.job)"
+            @pointerleave="pointed(null)"
+            @focus="pointed(s.job)"
+            @blur="pointed(null)"
+          >
+            <span v-if="!narrow && s.named" class="name">{{ s.job.field }}</span>
+            <span v-if="days <= 4 && s.first" class="figures">{{ s.job.words }} · {{ number(s.hours, 1) }} h</span>
+            <v-icon
+              v-if="s.job.place!.locked && s.first && !narrow"
+              :icon="mdiLock"
+              size="12"
+              class="lock"
+              aria-label="locked"
+              @click.stop="emit('unlock', s.job)"
+              @pointerdown.stop
+            />
+          </component>
+        </div>
+      </template>
+    </div>
+    <svg v-if="lines.length" class="waits" aria-hidden="true">
+      <line v-for="(l, i) in lines" :key="i" v-bind="l" />
+    </svg>
+    <p class="key quiet">
+      <i class="k counted" /> hours to count on <i class="k high" /> up to these in nine years of ten
+      <i class="k low" /> these at least, nine of ten <i class="k tail-key" /> may run on so far
+      <i class="k over-key" /> more work than hours
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.drawing {
+  position: relative;
+  min-width: 900px;
+}
+.grid {
+  display: grid;
+}
+.corner {
+  padding: 8px 10px;
+  font-size: 0.8rem;
+  align-self: end;
+}
+.day {
+  text-align: center;
+  padding: 4px 0;
+  border-left: 1px solid var(--hair);
+  font-size: 0.85rem;
+}
+.narrow .day {
+  border-left: 0;
+  white-space: nowrap;
+  text-align: left;
+}
+.far {
+  display: block;
+  width: 0;
+}
+.day a {
+  color: inherit;
+  text-decoration: none;
+  display: block;
+}
+.day.end {
+  background: rgb(var(--v-theme-surface-variant));
+}
+.day.today {
+  border-left: 3px solid var(--flax);
+}
+.machine {
+  padding: 6px 10px;
+  border-top: 1px solid var(--hair);
+  display: flex;
+  flex-direction: column;
+  font-size: 0.92rem;
+  background: rgb(var(--v-theme-background));
+  position: sticky;
+  left: 0;
+  z-index: 2;
+  overflow: hidden;
+}
+.machine.idle {
+  padding: 3px 10px;
+  justify-content: center;
+}
+.machine.idle b {
+  font-weight: 400;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.track {
+  position: relative;
+  display: grid;
+  border-top: 1px solid var(--hair);
+}
+.cell {
+  border-left: 1px solid var(--hair);
+  background: linear-gradient(
+    to top,
+    color-mix(in srgb, var(--sage) 46%, var(--furrow)) 0 var(--low, 0%),
+    color-mix(in srgb, var(--sage) 30%, var(--furrow)) var(--low, 0%) var(--counted, 0%),
+    color-mix(in srgb, var(--sage) 13%, var(--furrow)) var(--counted, 0%) var(--high, 0%),
+    var(--furrow) var(--high, 0%)
+  );
+  text-align: right;
+}
+.narrow .cell {
+  border-left: 0;
+}
+.cell.today {
+  border-left: 3px solid var(--flax);
+}
+.cell.over {
+  box-shadow: inset 0 3px 0 var(--madder);
+}
+.cell.able {
+  outline: 1px dashed var(--flax);
+  outline-offset: -3px;
+}
+.cell.hover {
+  outline: 3px solid var(--flax);
+}
+.fit {
+  font-size: 0.72rem;
+  color: var(--quiet);
+  padding-right: 2px;
+}
+.block {
+  position: absolute;
+  background: rgb(var(--v-theme-surface));
+  color: inherit;
+  border: 1.5px solid var(--flax);
+  border-width: 1.5px 0;
+  padding: 0 3px;
+  text-align: left;
+  overflow: hidden;
+  cursor: grab;
+  line-height: 1.1;
+  font-size: 0.8rem;
+  touch-action: none;
+  user-select: none;
+}
+.block.begins {
+  border-left-width: 5px;
+  border-top-left-radius: 3px;
+  border-bottom-left-radius: 3px;
+}
+.block.ends {
+  border-right-width: 1.5px;
+}
+.narrow .block {
+  padding: 0;
+}
+.narrow .block.begins {
+  border-left-width: 3px;
+}
+.block.ending {
+  border-color: var(--madder);
+}
+.block.late {
+  border-style: dashed;
+}
+.block .name {
+  font-weight: 700;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  display: block;
+}
+.tail {
+  position: absolute;
+  pointer-events: none;
+  background: linear-gradient(to right, color-mix(in srgb, var(--flax) 42%, transparent), transparent);
+}
+.ghost {
+  position: absolute;
+  top: 30%;
+  bottom: 30%;
+  border: 2px dashed var(--ochre);
+  pointer-events: none;
+  z-index: 1;
+}
+.lock {
+  position: absolute;
+  right: 2px;
+  top: 2px;
+}
+.waits {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  height: 100%;
+  pointer-events: none;
+  z-index: 3;
+}
+.waits line {
+  stroke: var(--madder);
+  stroke-width: 1.5;
+}
+.key {
+  font-size: 0.8rem;
+  padding: 6px 10px;
+  margin: 0;
+}
+.k {
+  display: inline-block;
+  width: 14px;
+  height: 11px;
+  margin: 0 3px 0 10px;
+  vertical-align: -1px;
+  border: 1px solid var(--hair);
+}
+.k.counted {
+  background: color-mix(in srgb, var(--sage) 30%, var(--furrow));
+  margin-left: 0;
+}
+.k.high {
+  background: color-mix(in srgb, var(--sage) 13%, var(--furrow));
+}
+.k.low {
+  background: color-mix(in srgb, var(--sage) 46%, var(--furrow));
+}
+.k.tail-key {
+  background: linear-gradient(to right, color-mix(in srgb, var(--flax) 42%, transparent), transparent);
+}
+.k.over-key {
+  box-shadow: inset 0 3px 0 var(--madder);
+}
+</style>

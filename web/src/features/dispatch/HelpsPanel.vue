@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useHelps } from '../../api/resources'
+import type { Schemas } from '../../api/client'
+import { range } from '../../format/dates'
+import { area, areaUnit, money } from '../../format/units'
+import Refusal from '../../parts/Refusal.vue'
+
+/** What could be changed about machines and days, and what each would bring. */
+const wanted = ref(false)
+const { data: helps, error, isFetching } = useHelps(wanted)
+function says(h: Schemas['HelpView']): string {
+  switch (h.what) {
+    case 'DRIVER':
+      return 'One more driver'
+    case 'MACHINE':
+      return `Another ${h.machine}, ${range(h.from, h.to)}`
+    case 'EARLIER':
+      return 'Being ready two days earlier, everywhere'
+    default:
+      return `Giving up ${h.field}: ${h.words}`
+  }
+}
+</script>
+
+<template>
+  <section class="helps" aria-labelledby="helps">
+    <h2 id="helps">What helps most</h2>
+    <v-btn v-if="!wanted" size="small" variant="tonal" @click="wanted = true">Work it out</v-btn>
+    <Refusal :says="error" />
+    <p v-if="wanted && isFetching && !helps" role="status" class="quiet">Playing what could be changed …</p>
+    <template v-if="helps">
+      <p v-if="!helps.length">Nothing that was tried brings more than it does now: the wet days decide.</p>
+      <ul>
+        <li v-for="h in helps" :key="says(h)">
+          <b>{{ says(h) }}</b>
+          <span class="row"
+            >{{ money(h.gain) }} a year less lost; then {{ area(h.atRisk) }} {{ areaUnit }} may not be done in
+            time</span
+          >
+        </li>
+      </ul>
+      <p v-if="helps.length" class="quiet">What it costs to have is not taken off.</p>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.helps {
+  border-bottom: 1px solid var(--hair);
+  margin-bottom: 10px;
+  padding-bottom: 8px;
+}
+h2 {
+  font-size: 1.05rem;
+  margin: 0 0 6px;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+li {
+  padding: 4px 0;
+}
+p {
+  margin: 4px 0;
+}
+.row {
+  display: block;
+  font-size: 0.88rem;
+}
+</style>
