@@ -79,8 +79,9 @@ const band = (b: { low: number; counted: number; high: number } | null, tallest:
       }
     : {}
 const over = (hours: number, b: { counted: number } | null) => b !== null && hours > b.counted + 0.25
+const when = (job: Job) => range(job.place!.days[0]!.day, job.place!.days[job.place!.days.length - 1]!.day)
 const title = (job: Job) =>
-  `${job.field}, ${job.words}, ${range(job.place!.days[0]!.day, job.place!.days[job.place!.days.length - 1]!.day)}. ${job.place!.why}.`
+  `${job.field}, ${job.words}, ${area(job.acres)} ${areaUnit.value}, ${when(job)}. ${job.place!.why}.`
 
 /** What waits for what, drawn while a job is pointed at or has the keys. */
 const box = ref<HTMLElement | null>(null)

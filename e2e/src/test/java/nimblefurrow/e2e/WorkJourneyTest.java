@@ -163,8 +163,11 @@ class WorkJourneyTest {
     assertThat(
             page.locator(".block").filter(new Locator.FilterOptions().setHasText("Badger Forty")))
         .isVisible();
-    assertThat(page.locator(".block").filter(new Locator.FilterOptions().setHasText("Long Half")))
-        .containsText("305");
+    assertThat(
+            page.locator(".block")
+                .filter(new Locator.FilterOptions().setHasText("Long Half"))
+                .first())
+        .hasAttribute("title", Pattern.compile("305 ac"));
     assertThat(page.getByLabel("Jobs not placed")).containsText("Ferry Road");
     assertThat(page.getByLabel("Jobs not placed"))
         .containsText(Pattern.compile("needs [0-9.]+ h; the fit hours left before \\d+ Oct"));
@@ -174,7 +177,9 @@ class WorkJourneyTest {
   @Order(6)
   void aDropTellsItsConsequenceAndCanBeUndone() {
     Locator block =
-        page.locator(".block").filter(new Locator.FilterOptions().setHasText("Badger Forty"));
+        page.locator(".block")
+            .filter(new Locator.FilterOptions().setHasText("Badger Forty"))
+            .first();
     String before = block.getAttribute("style");
     Locator track = page.locator(".track").nth(0);
     Locator cell = track.locator(".cell").nth(3);
@@ -184,6 +189,9 @@ class WorkJourneyTest {
     cell.hover(new Locator.HoverOptions().setPosition(24, 8));
     assertThat(page.locator(".told")).containsText("Badger Forty on 4 Oct");
     assertThat(page.locator(".told")).containsText("day fit to drill");
+    assertThat(page.locator(".told"))
+        .containsText(
+            Pattern.compile("(Loses \\$[\\d,]+ a year (more|less)|Costs nothing), in its window"));
     page.mouse().up();
     assertThat(page.getByText("Badger Forty moved to 4 Oct.")).isVisible();
     assertThat(block.getByLabel("locked")).isVisible();
