@@ -60,7 +60,7 @@ const remove = (id: string) => change(() => got(api.DELETE('/api/away/{id}', { p
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="620">
+  <v-dialog v-model="open" aria-label="Days away" max-width="620">
     <v-card title="Days away" subtitle="A machine broken or hauling, somebody ill or at a wedding: planned around">
       <v-card-text>
         <ul v-if="away?.length">
@@ -91,6 +91,14 @@ const remove = (id: string) => change(() => got(api.DELETE('/api/away/{id}', { p
 </template>
 
 <style scoped>
+form {
+  display: grid;
+  gap: 12px;
+  justify-items: stretch;
+}
+form .v-btn {
+  justify-self: start;
+}
 ul {
   list-style: none;
   padding: 0;

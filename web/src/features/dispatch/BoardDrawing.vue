@@ -329,7 +329,7 @@ function pointed(job: Job | null) {
   outline: 3px solid var(--flax);
 }
 .fit {
-  font-size: 0.72rem;
+  font-size: 0.78rem;
   color: var(--quiet);
   padding-right: 2px;
 }

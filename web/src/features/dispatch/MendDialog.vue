@@ -57,7 +57,7 @@ async function take() {
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="760">
+  <v-dialog v-model="open" aria-label="Mend the plan" max-width="760">
     <v-card title="Mend the plan" subtitle="From this morning on, with what is done, away and forecast now">
       <v-card-text>
         <p v-if="!offer && !problem" role="status">Playing the list from this morning on …</p>
@@ -77,7 +77,7 @@ async function take() {
             :max="offer.steps.length - 1"
             :step="1"
             show-ticks="always"
-            label="How much to move"
+            aria-label="How much to move"
             :aria-valuetext="name(chosen)"
           />
           <p class="figures big" role="status">

@@ -118,7 +118,7 @@ const takeOff = () =>
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="520">
+  <v-dialog v-model="open" :aria-label="`${job.field}: ${job.words}`" max-width="520">
     <v-card :title="`${job.field}: ${job.words}`" :subtitle="`${job.cover ?? ''} · ${whenOf(job)}`">
       <v-card-text>
         <div class="d-flex ga-3 flex-wrap">

@@ -51,7 +51,7 @@ const restore = () =>
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="720">
+  <v-dialog v-model="open" aria-label="What we meant" max-width="720">
     <v-card title="What we meant" subtitle="Plans as they were kept, against the board of today">
       <v-card-text>
         <v-select v-model="chosen" label="Kept plan" :items="items" no-data-text="None yet" />
