@@ -247,6 +247,9 @@ export const useElsewhere = (job: At<Schemas['JobId']>, wanted: At<boolean>) =>
 /** Days on which machines and people are away. */
 export const useAway = () => useQuery({ queryKey: ['dispatch', 'away'], queryFn: () => got(api.GET('/api/away')) })
 
+/** Calendars that can be subscribed to. */
+export const useFeeds = () => useQuery({ queryKey: ['dispatch', 'feeds'], queryFn: () => got(api.GET('/api/feeds')) })
+
 /** Plans as they were kept. */
 export const usePlanVersions = () =>
   useQuery({ queryKey: ['dispatch', 'versions'], queryFn: () => got(api.GET('/api/dispatch/versions')) })

@@ -43,7 +43,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_11"];
+        get: operations["all_12"];
         put?: never;
         post: operations["note"];
         delete?: never;
@@ -171,7 +171,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_15"];
+        get: operations["all_16"];
         put?: never;
         post?: never;
         delete?: never;
@@ -475,7 +475,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_10"];
+        get: operations["all_11"];
         put?: never;
         post: operations["publish"];
         delete?: never;
@@ -667,7 +667,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_9"];
+        get: operations["all_10"];
         put?: never;
         post: operations["bring_2"];
         delete?: never;
@@ -699,7 +699,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["calendar_1"];
+        get: operations["calendar_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -731,7 +731,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["calendar"];
+        get: operations["calendar_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -836,6 +836,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/feeds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_9"];
+        put?: never;
+        post: operations["make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/feeds/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeBack_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fields": {
         parameters: {
             query?: never;
@@ -843,7 +875,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_14"];
+        get: operations["all_15"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1227,7 +1259,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_13"];
+        get: operations["all_14"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1995,7 +2027,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_12"];
+        get: operations["all_13"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2252,6 +2284,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["print"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/feeds/{word}.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["calendar"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3061,6 +3109,20 @@ export interface components {
             sure: boolean;
             unit: string;
             words: string;
+        };
+        Feed: {
+            /** Format: uuid */
+            farmId: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            machineId?: string;
+            person?: string;
+        };
+        FeedForm: {
+            /** Format: uuid */
+            machineId?: string;
+            person?: string;
         };
         FeelView: {
             /** @enum {string} */
@@ -3894,6 +3956,11 @@ export interface components {
             setup: components["schemas"]["MachineSetup"];
             /** Format: int32 */
             version: number;
+        };
+        Made: {
+            /** Format: uuid */
+            id: string;
+            word: string;
         };
         ManyCoversForm: {
             covers: components["schemas"]["FieldCoverForm"][];
@@ -5571,7 +5638,7 @@ export interface operations {
             };
         };
     };
-    all_11: {
+    all_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -5780,7 +5847,7 @@ export interface operations {
             };
         };
     };
-    all_15: {
+    all_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -6342,7 +6409,7 @@ export interface operations {
             };
         };
     };
-    all_10: {
+    all_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -6637,7 +6704,7 @@ export interface operations {
             };
         };
     };
-    all_9: {
+    all_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -6706,7 +6773,7 @@ export interface operations {
             };
         };
     };
-    calendar_1: {
+    calendar_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6746,7 +6813,7 @@ export interface operations {
             };
         };
     };
-    calendar: {
+    calendar_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6906,7 +6973,73 @@ export interface operations {
             };
         };
     };
-    all_14: {
+    all_9: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Feed"][];
+                };
+            };
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FeedForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+        };
+    };
+    takeBack_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Feed"][];
+                };
+            };
+        };
+    };
+    all_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -7698,7 +7831,7 @@ export interface operations {
             };
         };
     };
-    all_13: {
+    all_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -9234,7 +9367,7 @@ export interface operations {
             };
         };
     };
-    all_12: {
+    all_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -9667,6 +9800,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    calendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                word: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
                 };
             };
         };

@@ -14,6 +14,7 @@ import { useCarry, type Spot } from './carry'
 import AwayDialog from './AwayDialog.vue'
 import BoardDrawing from './BoardDrawing.vue'
 import DayList from './DayList.vue'
+import FeedsDialog from './FeedsDialog.vue'
 import HelpsPanel from './HelpsPanel.vue'
 import MendDialog from './MendDialog.vue'
 import MoveDialog from './MoveDialog.vue'
@@ -48,6 +49,7 @@ const dialog = ref(false)
 const mending = ref(false)
 const away = ref(false)
 const versions = ref(false)
+const calendars = ref(false)
 const { data: run, refetch: look } = usePlanRun()
 const searching = computed(() => ['WAITING', 'SEARCHING'].includes(run.value?.state ?? ''))
 const start = ref<{ machineId: string; day: string }>()
@@ -267,6 +269,7 @@ const toggleLock = (job: Job) =>
         >Next work</v-btn
       >
       <v-spacer />
+      <v-btn v-if="planner" variant="text" size="small" :disabled="!board" @click="calendars = true">Subscribe</v-btn>
       <a href="/api/exchange/jobs.ics" download>Calendar</a><a href="/api/exchange/jobs.csv" download>Spreadsheet</a>
     </div>
     <Refusal :says="error || problem" />
@@ -346,6 +349,7 @@ const toggleLock = (job: Job) =>
     />
     <MendDialog v-model="mending" @taken="said = $event" />
     <AwayDialog v-if="board" v-model="away" :machines="board.machines" :today="board.today" />
+    <FeedsDialog v-if="board" v-model="calendars" :machines="board.machines" />
     <VersionsDialog v-model="versions" @taken="said = $event" />
   </div>
 </template>

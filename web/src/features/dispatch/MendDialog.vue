@@ -77,6 +77,7 @@ async function take() {
             :max="offer.steps.length - 1"
             :step="1"
             show-ticks="always"
+            color="primary"
             aria-label="How much to move"
             :aria-valuetext="name(chosen)"
           />

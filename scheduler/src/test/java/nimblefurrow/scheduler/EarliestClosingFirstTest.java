@@ -225,7 +225,7 @@ class EarliestClosingFirstTest {
     assertThat(plan(List.of(job("a", 40, 12, 30)), List.of(rented), List.of()).unplaced())
         .singleElement()
         .satisfies(
-            u -> assertThat(u.why().in(UnitSystem.US)).contains("no machine for it is booked"));
+            u -> assertThat(u.why().in(UnitSystem.US)).contains("no machine for it can be had"));
   }
 
   @Test

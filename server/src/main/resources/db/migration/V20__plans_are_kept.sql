@@ -71,3 +71,15 @@ create table away (
   check (last >= first)
 );
 create index away_by_farm on away (farm_id);
+
+-- A calendar that a machine's or a person's work can be subscribed to; only the word's print is kept.
+create table feed (
+  id uuid primary key,
+  farm_id uuid not null references farm on delete cascade,
+  machine_id uuid references machine on delete cascade,
+  person text,
+  print text not null unique,
+  made_at timestamptz not null,
+  check (machine_id is null or person is null)
+);
+create index feed_by_farm on feed (farm_id);

@@ -86,6 +86,12 @@ class FarmWallsTest {
     theirs.post(
         "/api/gauges",
         Map.of("id", ids.get("gauge"), "fieldId", field, "day", today, "rainIn", 0.4));
+    assertThat(theirs.post("/api/away", AWAY).status()).isEqualTo(200);
+    ids.put("away", AWAY.get("id").toString());
+    ids.put("feed", id(theirs.post("/api/feeds", Map.of("person", "Somebody"))));
+    ids.put(
+        "version",
+        theirs.post("/api/dispatch/versions", Map.of()).json().get(0).path("id").asString());
     ids.put("job", job.path("cover").asString());
     ids.put("operation", job.path("operation").asString());
     ids.put(
@@ -121,6 +127,18 @@ class FarmWallsTest {
     TestFarm.field(ours, "Our field");
   }
 
+  private static final Map<String, Object> AWAY =
+      Map.of(
+          "id",
+          UUID.randomUUID(),
+          "person",
+          "Somebody",
+          "first",
+          "2026-10-05",
+          "last",
+          "2026-10-06",
+          "why",
+          "wedding");
   private static final Map<String, Object> PRODUCT =
       Map.of("id", UUID.randomUUID(), "name", "Theirs", "active", "glyphosate", "kind", "SYSTEMIC");
   private static final Map<String, Object> HERBICIDE =
@@ -200,6 +218,30 @@ class FarmWallsTest {
             "PUT",
             "/api/ending/routes",
             Map.of("route", "ROLL", "fields", List.of(Map.of("fieldId", field)))));
+    tried.add(new Tried("DELETE", "/api/away/" + ids.get("away"), null));
+    tried.add(new Tried("DELETE", "/api/feeds/" + ids.get("feed"), null));
+    tried.add(new Tried("POST", "/api/feeds", Map.of("machineId", machine)));
+    tried.add(
+        new Tried(
+            "POST",
+            "/api/away",
+            Map.of(
+                "id",
+                UUID.randomUUID(),
+                "machineId",
+                machine,
+                "first",
+                "2026-10-05",
+                "last",
+                "2026-10-06",
+                "why",
+                "x")));
+    tried.add(new Tried("GET", "/api/dispatch/versions/" + ids.get("version"), null));
+    tried.add(
+        new Tried("POST", "/api/dispatch/versions/" + ids.get("version") + "/restore", Map.of()));
+    tried.add(
+        new Tried(
+            "GET", "/api/dispatch/elsewhere/" + ids.get("job") + "/" + ids.get("operation"), null));
     tried.add(new Tried("DELETE", "/api/gauges/" + ids.get("gauge"), null));
     tried.add(
         new Tried(

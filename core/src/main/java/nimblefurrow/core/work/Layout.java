@@ -3,6 +3,7 @@ package nimblefurrow.core.work;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -149,9 +150,9 @@ public final class Layout {
     LocalDate from = opens.get().isAfter(campaign.first()) ? opens.get() : campaign.first();
     if (able.stream().allMatch(m -> bookedOutside(m, from, end))) {
       return new Unplaced(
-          job.id(), Reason.of("no machine for it is booked from {} to {}", from, end));
+          job.id(), Reason.of("no machine for it can be had from {} to {}", from, end));
     }
-    if (run.days().isEmpty() && waits(run)) {
+    if (run.days().isEmpty() && (waits(run) || nobody(able, from, end))) {
       return new Unplaced(job.id(), run.held());
     }
     double hours = job.hoursOn(able.get(0));
@@ -166,8 +167,26 @@ public final class Layout {
         || run.cause() == Held.LAG_OVER;
   }
 
+  /** Whether all who may drive what can do it are away for all of a time. */
+  private boolean nobody(List<Machine> able, LocalDate from, LocalDate end) {
+    Map<String, Set<LocalDate>> off = new HashMap<>();
+    problem.campaign().people().forEach(p -> off.put(p.name(), p.off()));
+    return able.stream()
+        .allMatch(
+            m ->
+                !m.drivers().isEmpty()
+                    && m.drivers().stream()
+                        .allMatch(
+                            d ->
+                                from.datesUntil(end.plusDays(1))
+                                    .allMatch(day -> off.getOrDefault(d, Set.of()).contains(day))));
+  }
+
   private static boolean bookedOutside(Machine machine, LocalDate from, LocalDate end) {
-    return !machine.booked().isEmpty()
-        && machine.booked().stream().allMatch(d -> d.isBefore(from) || d.isAfter(end));
+    return from.datesUntil(end.plusDays(1))
+        .noneMatch(
+            day ->
+                !machine.off().contains(day)
+                    && (machine.booked().isEmpty() || machine.booked().contains(day)));
   }
 }

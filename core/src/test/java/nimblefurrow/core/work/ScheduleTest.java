@@ -5,8 +5,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import nimblefurrow.core.TestWeather;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.figures.Figures;
@@ -181,7 +186,71 @@ class ScheduleTest {
     ScheduleProblem booked =
         ScheduleProblem.of(TODAY, List.of(fine), List.of(rented), List.of(), FIT, List.of());
     assertThat(reason(booked, new Plan(List.of(Turn.on(fine.id(), "d"))), "fine"))
-        .contains("no machine for it is booked from 15 Sep to 15 Oct");
+        .contains("no machine for it can be had from 15 Sep to 15 Oct");
+  }
+
+  @Test
+  void brokenMachinesAndPeopleAwayAreNamedAndTheRestIsPlanned() {
+    Set<LocalDate> all = TODAY.datesUntil(TODAY.plusDays(60)).collect(Collectors.toSet());
+    Machine broken = DRILL.with(m -> m.id("b").off(all));
+    Machine driven = DRILL.with(m -> m.id("v").drivers(List.of("Otis")));
+    List<Job> jobs = List.of(job("a", 40, 30), job("b", 40, 30));
+    for (boolean driver : new boolean[] {false, true}) {
+      Machine one = driver ? driven : broken;
+      List<Person> people = driver ? List.of(Person.always("Otis").away(all)) : List.of();
+      ScheduleProblem only = ScheduleProblem.of(TODAY, jobs, List.of(one), people, FIT, List.of());
+      Plan plan = new Plan(jobs.stream().map(j -> Turn.on(j.id(), one.id())).toList());
+      assertThat(new Layout(only).of(plan).unplaced())
+          .hasSize(2)
+          .allSatisfy(
+              u ->
+                  assertThat(u.why().in(UnitSystem.US))
+                      .contains(
+                          driver
+                              ? "whoever may drive the 15 ft drill is away"
+                              : "no machine for it can be had from"));
+      ScheduleProblem both =
+          ScheduleProblem.of(TODAY, jobs, List.of(one, DRILL), people, FIT, List.of());
+      Plan mixed = new Plan(List.of(Turn.on(id("a"), one.id()), Turn.on(id("b"), DRILL.id())));
+      assertThat(new Layout(both).of(mixed).of(id("b"))).isPresent();
+    }
+  }
+
+  @Test
+  void twoLockedOnOneMachineAtOnceShareItsHours() {
+    List<Job> jobs = List.of(job("a", 40, 30), job("b", 40, 30));
+    List<Pin> pins =
+        List.of(
+            new Pin(id("a"), "d", TODAY.plusDays(1), true),
+            new Pin(id("b"), "d", TODAY.plusDays(1), true));
+    ScheduleProblem problem = problem(jobs, pins);
+    Schedule laid = new Layout(problem).of(new Plan(problem.given()));
+    assertThat(laid.placed()).hasSize(2);
+    Map<LocalDate, Double> hours = new HashMap<>();
+    laid.placed()
+        .forEach(p -> p.days().forEach(d -> hours.merge(d.date(), d.hours(), Double::sum)));
+    assertThat(hours).hasSizeGreaterThan(1);
+    assertThat(hours.values()).allSatisfy(h -> assertThat(h).isLessThanOrEqualTo(9 + 1e-9));
+  }
+
+  @Test
+  void theListIsKeptWithItsWaitsAndWithoutItsDays() {
+    List<Job> jobs = List.of(job("a", 40, 30), job("b", 40, 30), job("c", 40, 30));
+    List<Pin> pins =
+        List.of(
+            new Pin(id("b"), "d", TODAY.plusDays(1), false, Optional.of(2)),
+            new Pin(id("a"), "d", TODAY.plusDays(5), false),
+            new Pin(id("c"), "d", TODAY.plusDays(9), true));
+    ScheduleProblem problem = problem(jobs, pins);
+    List<Turn> list = problem.list();
+    assertThat(list.stream().map(Turn::job)).containsExactly(id("b"), id("a"), id("c"));
+    assertThat(list.get(0).waitDays()).isEqualTo(2);
+    assertThat(list.get(0).given()).isEmpty();
+    assertThat(list.get(1).waitDays()).isPositive();
+    assertThat(list.get(2).given()).contains(TODAY.plusDays(9));
+    assertThat(problem.asItStands().turns()).hasSize(3);
+    ScheduleProblem fewer = problem.pinned(pins.subList(0, 1));
+    assertThat(fewer.asItStands().turns().stream().filter(t -> t.machine().isEmpty())).hasSize(2);
   }
 
   private static JobWindow window(int from, int to) {

@@ -1,0 +1,128 @@
+package nimblefurrow.server.feed;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.Base64;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.NotOnThisFarm;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Private words by which a calendar is read without signing in. A word is told once, when it is
+ * made; only its print is kept, so that nobody who reads the rows can read a calendar.
+ */
+@Service
+class Feeds {
+  /** A calendar; neither machine nor person: all of the farm's work. */
+  record Feed(UUID id, UUID farmId, @Maybe UUID machineId, @Maybe String person) {}
+
+  /**
+   * @param word the private word, told only now
+   */
+  record Made(UUID id, String word) {}
+
+  private static final int MOST = 50;
+  private static final int BYTES = 24;
+
+  private final JdbcClient jdbc;
+  private final Clock clock;
+  private final SecureRandom random = new SecureRandom();
+
+  Feeds(JdbcClient jdbc, Clock clock) {
+    this.jdbc = jdbc;
+    this.clock = clock;
+  }
+
+  @Transactional(readOnly = true)
+  List<Feed> all(UUID farmId) {
+    return jdbc.sql(
+            "select id, farm_id, machine_id, person from feed where farm_id = ? order by made_at")
+        .param(farmId)
+        .query((row, n) -> feed(row))
+        .list();
+  }
+
+  /**
+   * Makes a calendar.
+   *
+   * @throws OutOfRange where there are too many already
+   * @throws NotOnThisFarm where the machine is not the farm's
+   */
+  @Transactional
+  Made make(UUID farmId, UUID machineId, String person) {
+    if (all(farmId).size() >= MOST) {
+      throw new OutOfRange("calendars", "at most %d calendars; take one back".formatted(MOST));
+    }
+    byte[] bytes = new byte[BYTES];
+    random.nextBytes(bytes);
+    String word = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+    UUID id = UUID.randomUUID();
+    int rows =
+        jdbc.sql(
+                "insert into feed (id, farm_id, machine_id, person, print, made_at)"
+                    + " select ?, f.id, ?::uuid, ?, ?, ? from farm f where f.id = ? and (?::uuid is null"
+                    + " or exists (select 1 from machine m where m.id = ?::uuid and m.farm_id = f.id))")
+            .params(
+                id,
+                machineId,
+                person,
+                print(word),
+                OffsetDateTime.now(clock),
+                farmId,
+                machineId,
+                machineId)
+            .update();
+    if (rows == 0) {
+      throw new NotOnThisFarm("machine");
+    }
+    return new Made(id, word);
+  }
+
+  /** Takes a calendar back: its word opens nothing any more. */
+  @Transactional
+  void takeBack(UUID farmId, UUID id) {
+    if (jdbc.sql("delete from feed where farm_id = ? and id = ?").params(farmId, id).update()
+        == 0) {
+      throw new NotOnThisFarm("calendar");
+    }
+  }
+
+  /** The calendar that a word opens. */
+  @Transactional(readOnly = true)
+  Optional<Feed> opened(String word) {
+    return jdbc.sql("select id, farm_id, machine_id, person from feed where print = ?")
+        .param(print(word))
+        .query((row, n) -> feed(row))
+        .optional();
+  }
+
+  private static Feed feed(ResultSet row) throws SQLException {
+    return new Feed(
+        row.getObject(1, UUID.class),
+        row.getObject(2, UUID.class),
+        row.getObject(3, UUID.class),
+        row.getString(4));
+  }
+
+  private static String print(String word) {
+    try {
+      MessageDigest digest = MessageDigest.getInstance("SHA-256");
+      return HexFormat.of().formatHex(digest.digest(word.getBytes(StandardCharsets.UTF_8)));
+    } catch (NoSuchAlgorithmException impossible) {
+      throw new IllegalStateException(impossible);
+    }
+  }
+}
