@@ -27,7 +27,7 @@ const emit = defineEmits<{ show: [Job]; press: [Job, PointerEvent]; unlock: [Job
 const shown = computed(() => Array.from({ length: props.days }, (_, i) => plusDays(props.from, i)))
 const first = computed(() => dayNumber(props.from))
 const narrow = computed(() => props.days > 40)
-const height = computed(() => (props.days <= 4 ? 190 : props.days <= 14 ? 92 : props.days <= 40 ? 70 : 54))
+const height = computed(() => (props.days <= 4 ? 190 : props.days <= 14 ? 106 : props.days <= 40 ? 70 : 54))
 const lastOf = computed(() => new Map((props.risk?.jobs ?? []).map((j) => [keyOf(j), j.late])))
 const rows = computed(() =>
   props.board.machines

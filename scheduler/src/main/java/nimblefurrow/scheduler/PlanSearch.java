@@ -125,7 +125,9 @@ public final class PlanSearch {
       int most = (int) Math.floor(share.fraction() * untouched + 1e-9);
       Function<Rehearsal, Keeping> keeping =
           rehearsal -> Keeping.of(rehearsal.draft(replan.kept()), prices, counted, most);
-      best = from(best, keeping, AGAIN_WARMTH, effort, watch);
+      // Another seed each time: where nothing was found, the same would be looked at again.
+      Effort next = new Effort(effort.seed() + all.size(), effort.seconds(), effort.threads());
+      best = from(best, keeping, AGAIN_WARMTH, next, watch);
       all.add(best);
     }
     return all;
