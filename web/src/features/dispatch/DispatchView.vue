@@ -108,16 +108,25 @@ async function planIt() {
   try {
     await got(api.POST('/api/dispatch/plan'))
     await look()
+    // A small farm's plan may be there before it is looked for.
+    if (!searching.value) await found()
   } catch (e) {
     problem.value = e as Refused
   }
 }
 async function callOff() {
-  await got(api.DELETE('/api/dispatch/plan'))
-  await look()
+  problem.value = ''
+  try {
+    await got(api.DELETE('/api/dispatch/plan'))
+    await look()
+  } catch (e) {
+    problem.value = e as Refused
+  }
 }
 watch(searching, async (now, before) => {
-  if (now || !before) return
+  if (before && !now) await found()
+})
+async function found() {
   const r = run.value!
   if (r.state === 'FAILED') said.value = `No plan: ${r.says}.`
   else if (r.state === 'CANCELLED') said.value = 'Called off; the board is as it was.'
@@ -128,7 +137,7 @@ watch(searching, async (now, before) => {
       `Planned over ${r.years} years of weather: they take ${money(r.dollars!)} a year, ` +
       `${money(r.byClosing!)} by what closes first.`
   }
-})
+}
 const undo = () => act(() => got(api.POST('/api/dispatch/undo')), 'Undone.')
 const redo = () => act(() => got(api.POST('/api/dispatch/redo')), 'Done again.')
 
