@@ -218,14 +218,6 @@ export const useRisk = () =>
     placeholderData: keepPreviousData,
   })
 
-/** The last search for a plan; looked at often while it is under way. */
-export const usePlanRun = () =>
-  useQuery({
-    queryKey: ['plan-run'],
-    queryFn: () => got(api.GET('/api/dispatch/plan')),
-    refetchInterval: (query) => (['WAITING', 'SEARCHING'].includes(query.state.data?.state ?? '') ? 600 : false),
-  })
-
 /** What would help most; asked for only when it is wanted, since it takes a second or two. */
 export const useHelps = (wanted: At<boolean>) =>
   useQuery({

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { useBoard, usePlanRun, useRefresh, useRisk } from '../../api/resources'
+import { useBoard, useRefresh, useRisk } from '../../api/resources'
 import { mdiChevronLeft, mdiChevronRight, mdiRedo, mdiUndo } from '@mdi/js'
-import { computed, ref, watch } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { useDisplay } from 'vuetify'
 import { api, got, type Refused, type Schemas } from '../../api/client'
@@ -50,8 +50,8 @@ const mending = ref(false)
 const away = ref(false)
 const versions = ref(false)
 const calendars = ref(false)
-const { data: run, refetch: look } = usePlanRun()
-const searching = computed(() => ['WAITING', 'SEARCHING'].includes(run.value?.state ?? ''))
+const run = ref<Schemas['PlanRunView']>()
+const searching = computed(() => run.value !== undefined && isOpen(run.value))
 const start = ref<{ machineId: string; day: string }>()
 const hovered = ref<{ machineId: string; day: string } | null>(null)
 const told = ref<Schemas['WhatIfView'] | null>(null)
@@ -102,31 +102,18 @@ function take(now: Board) {
   if (placedAcres.value === 0) from.value = firstBusyDay(now.jobs, now.today)
 }
 
-async function planIt() {
-  problem.value = ''
-  said.value = ''
-  try {
-    await got(api.POST('/api/dispatch/plan'))
-    await look()
-    // A small farm's plan may be there before it is looked for.
-    if (!searching.value) await found()
-  } catch (e) {
-    problem.value = e as Refused
+const LOOK_EVERY = 600
+let left = false
+onBeforeUnmount(() => (left = true))
+const isOpen = (r: Schemas['PlanRunView']) => r.state === 'WAITING' || r.state === 'SEARCHING'
+
+/** Looks at a search until it is over, then at what it brought. */
+async function follow() {
+  while (!left && isOpen(run.value!)) {
+    await new Promise((go) => setTimeout(go, LOOK_EVERY))
+    run.value = await got(api.GET('/api/dispatch/plan'))
   }
-}
-async function callOff() {
-  problem.value = ''
-  try {
-    await got(api.DELETE('/api/dispatch/plan'))
-    await look()
-  } catch (e) {
-    problem.value = e as Refused
-  }
-}
-watch(searching, async (now, before) => {
-  if (before && !now) await found()
-})
-async function found() {
+  if (left) return
   const r = run.value!
   if (r.state === 'FAILED') said.value = `No plan: ${r.says}.`
   else if (r.state === 'CANCELLED') said.value = 'Called off; the board is as it was.'
@@ -138,6 +125,29 @@ async function found() {
       `${money(r.byClosing!)} by what closes first.`
   }
 }
+async function asking(ask: () => Promise<unknown>) {
+  problem.value = ''
+  try {
+    await ask()
+  } catch (e) {
+    problem.value = e as Refused
+  }
+}
+const planIt = () =>
+  asking(async () => {
+    said.value = ''
+    run.value = await got(api.POST('/api/dispatch/plan'))
+    await follow()
+  })
+const callOff = () => asking(() => got(api.DELETE('/api/dispatch/plan')))
+/** A search that was asked for before, by anybody, is looked at too. */
+onMounted(() =>
+  asking(async () => {
+    const now = await got(api.GET('/api/dispatch/plan'))
+    run.value ??= now
+    if (isOpen(now)) await follow()
+  }),
+)
 const undo = () => act(() => got(api.POST('/api/dispatch/undo')), 'Undone.')
 const redo = () => act(() => got(api.POST('/api/dispatch/redo')), 'Done again.')
 
