@@ -52,7 +52,7 @@ final class App {
                   "--server.port=0",
                   "--furrow.demo=true",
                   "--furrow.free-farms=1000",
-                  "--furrow.plan-seconds=0.3",
+                  "--furrow.plan-seconds=1.5",
                   "--furrow.today=" + TODAY);
       address =
           "http://127.0.0.1:" + running.getBean(Environment.class).getProperty("local.server.port");
