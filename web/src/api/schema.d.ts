@@ -4083,7 +4083,7 @@ export interface components {
             /** Format: int32 */
             most: number;
             moved: components["schemas"]["MovedView"][];
-            /** Format: int32 */
+            /** Format: int64 */
             shifted: number;
         };
         MeterForm: {
@@ -4423,7 +4423,7 @@ export interface components {
             says?: string;
             soFar: components["schemas"]["SoFarView"][];
             /** @enum {string} */
-            state: "NONE" | "WAITING" | "SEARCHING" | "DONE" | "CANCELLED" | "FAILED";
+            state?: "WAITING" | "SEARCHING" | "DONE" | "CANCELLED" | "FAILED";
             /** Format: int32 */
             years: number;
         };

@@ -48,7 +48,7 @@ async function note() {
           machineId: machine?.id,
           person: machine ? undefined : (who.value ?? undefined),
           first: first.value,
-          last: last.value < first.value ? first.value : last.value,
+          last: last.value,
           why: why.value,
         },
       }),
@@ -63,7 +63,7 @@ const remove = (id: string) => change(() => got(api.DELETE('/api/away/{id}', { p
   <v-dialog v-model="open" aria-label="Days away" max-width="620">
     <v-card title="Days away" subtitle="A machine broken or hauling, somebody ill or at a wedding: planned around">
       <v-card-text>
-        <ul v-if="away?.length">
+        <ul v-if="away?.length" class="noted">
           <li v-for="d in away" :key="d.id">
             <span
               ><b>{{ name(d) }}</b> {{ range(d.first, d.last) }}: {{ d.why }}</span
@@ -98,18 +98,5 @@ form {
 }
 form .v-btn {
   justify-self: start;
-}
-ul {
-  list-style: none;
-  padding: 0;
-  margin: 0 0 12px;
-}
-li {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  border-left: 4px solid var(--ochre);
-  padding: 0 8px;
-  margin-bottom: 4px;
 }
 </style>

@@ -78,7 +78,6 @@ const band = (b: { low: number; counted: number; high: number } | null, tallest:
         '--high': part(Math.max(b.high, b.counted), tallest) + '%',
       }
     : {}
-const over = (hours: number, b: { counted: number } | null) => b !== null && hours > b.counted + 0.25
 const when = (job: Job) => range(job.place!.days[0]!.day, job.place!.days[job.place!.days.length - 1]!.day)
 const title = (job: Job) =>
   `${job.field}, ${job.words}, ${area(job.acres)} ${areaUnit.value}, ${when(job)}. ${job.place!.why}.`
@@ -151,7 +150,6 @@ function pointed(job: Job | null) {
             class="cell"
             :class="{
               today: day === board.today,
-              over: over(row.hours[i]!, row.bands[i]!),
               hover: hovered?.machineId === row.machine.id && hovered.day === day,
               able: carried?.kind === row.machine.kind,
             }"
@@ -230,7 +228,6 @@ function pointed(job: Job | null) {
     <p class="key quiet">
       <i class="k counted" /> hours to count on <i class="k high" /> up to these in nine years of ten
       <i class="k low" /> these at least, nine of ten <i class="k tail-key" /> may run on so far
-      <i class="k over-key" /> more work than hours
     </p>
   </div>
 </template>
@@ -317,9 +314,6 @@ function pointed(job: Job | null) {
 }
 .cell.today {
   border-left: 3px solid var(--flax);
-}
-.cell.over {
-  box-shadow: inset 0 3px 0 var(--madder);
 }
 .cell.able {
   outline: 1px dashed var(--flax);
@@ -430,8 +424,5 @@ function pointed(job: Job | null) {
 }
 .k.tail-key {
   background: linear-gradient(to right, color-mix(in srgb, var(--flax) 42%, transparent), transparent);
-}
-.k.over-key {
-  box-shadow: inset 0 3px 0 var(--madder);
 }
 </style>

@@ -51,7 +51,7 @@ async function takeBack(id: string) {
       subtitle="Whoever has the address can read the days; take it back and it opens nothing"
     >
       <v-card-text>
-        <ul v-if="feeds?.length">
+        <ul v-if="feeds?.length" class="noted">
           <li v-for="f in feeds" :key="f.id">
             <b>{{ name(f) }}</b>
             <v-btn size="small" variant="text" :aria-label="`Take back ${name(f)}`" @click="takeBack(f.id)"
@@ -82,19 +82,6 @@ form {
   gap: 12px;
   align-items: center;
   margin: 8px 0;
-}
-ul {
-  list-style: none;
-  padding: 0;
-  margin: 0;
-}
-li {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  border-left: 4px solid var(--flax);
-  padding: 0 8px;
-  margin-bottom: 4px;
 }
 code {
   display: block;

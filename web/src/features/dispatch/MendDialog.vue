@@ -87,7 +87,7 @@ async function take() {
             {{ money(chosen.gains) }}
           </p>
           <p v-if="chosen.gone.length" class="trouble">No place any more: {{ chosen.gone.join(', ') }}.</p>
-          <table v-if="chosen.moved.length">
+          <table v-if="chosen.moved.length" class="told">
             <thead>
               <tr>
                 <th>Moved</th>
@@ -128,20 +128,5 @@ async function take() {
 .big {
   font-size: 1.15rem;
   font-weight: 600;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 0.92rem;
-}
-th {
-  text-align: left;
-  font-size: 0.85rem;
-}
-td,
-th {
-  padding: 4px 8px 4px 0;
-  border-top: 1px solid var(--hair);
-  vertical-align: top;
 }
 </style>

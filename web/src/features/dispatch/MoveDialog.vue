@@ -152,7 +152,7 @@ const takeOff = () =>
             >What elsewhere would cost</v-btn
           >
           <p v-else-if="!places" role="status" class="quiet">Playing other places …</p>
-          <table v-else>
+          <table v-else class="told">
             <caption>
               Elsewhere, over the years
             </caption>
@@ -189,19 +189,9 @@ const takeOff = () =>
   font-weight: 600;
   margin: 0;
 }
-table {
-  width: 100%;
-  font-size: 0.9rem;
-  border-collapse: collapse;
-  margin-top: 8px;
-}
 caption {
   text-align: left;
   font-weight: 600;
-}
-td {
-  border-top: 1px solid var(--hair);
-  padding: 2px 6px 2px 0;
 }
 ul {
   margin: 2px 0;

@@ -61,7 +61,7 @@ const restore = () =>
             <b>{{ told.differs.length }}</b> jobs stand elsewhere today, {{ told.same }} where they were;
             {{ told.done }} are done or gone since.
           </p>
-          <table v-if="told.differs.length">
+          <table v-if="told.differs.length" class="told">
             <thead>
               <tr>
                 <th>Job</th>
@@ -90,20 +90,3 @@ const restore = () =>
     </v-card>
   </v-dialog>
 </template>
-
-<style scoped>
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 0.92rem;
-}
-th {
-  text-align: left;
-  font-size: 0.85rem;
-}
-td,
-th {
-  padding: 4px 8px 4px 0;
-  border-top: 1px solid var(--hair);
-}
-</style>

@@ -6,6 +6,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
@@ -107,13 +108,21 @@ final class App {
 
   /**
    * Takes one of a select's answers. The list is opened by the event itself, not by a place on the
-   * screen: what is still being laid out moves under a pointer.
+   * screen: what is still being laid out moves under a pointer. A list that a page laid out anew
+   * has closed is opened once more, as a person would.
    */
   static void choose(Page page, Locator select, String answer) {
-    select.dispatchEvent("mousedown");
     Locator option =
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(answer).setExact(true));
-    option.waitFor();
+    for (int tries = 1; ; tries++) {
+      select.dispatchEvent("mousedown");
+      try {
+        option.waitFor(new Locator.WaitForOptions().setTimeout(5_000));
+        break;
+      } catch (TimeoutError closed) {
+        if (tries == 4) throw closed;
+      }
+    }
     option.dispatchEvent("click");
   }
 

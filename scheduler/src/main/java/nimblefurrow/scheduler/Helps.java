@@ -17,6 +17,7 @@ import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Machine;
 import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.work.Mending;
 import nimblefurrow.core.work.Person;
 import nimblefurrow.core.work.Plan;
 import nimblefurrow.core.work.PlanRisk;
@@ -150,7 +151,11 @@ public final class Helps {
     PlanSearch search = new PlanSearch(with, years, given, figures);
     Plan better =
         search
-            .again(new Replan(plan, Set.of(), Set.of()), List.of(Share.of(1)), effort, () -> false)
+            .again(
+                new Replan(plan, new Mending(Set.of(), Set.of())),
+                List.of(Share.of(1)),
+                effort,
+                () -> false)
             .get(0)
             .plan();
     return help(Help.What.MACHINE, with, better, others).with(kind, from, from.plusDays(WEEK - 1));
@@ -160,7 +165,11 @@ public final class Helps {
   private Plan better(Campaign on) {
     List<Turn> given = plan.turns().stream().filter(t -> t.given().isPresent()).toList();
     return new PlanSearch(on, years, given, figures)
-        .again(new Replan(plan, Set.of(), Set.of()), List.of(Share.of(1)), effort, () -> false)
+        .again(
+            new Replan(plan, new Mending(Set.of(), Set.of())),
+            List.of(Share.of(1)),
+            effort,
+            () -> false)
         .get(0)
         .plan();
   }

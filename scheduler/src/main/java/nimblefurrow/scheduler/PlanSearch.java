@@ -114,9 +114,9 @@ public final class PlanSearch {
     double[] prices = new double[jobs.size()];
     int untouched = 0;
     for (int j = 0; j < counted.length; j++) {
-      counted[j] = !replan.touched().contains(jobs.get(j));
+      counted[j] = !replan.minds().touched().contains(jobs.get(j));
       untouched += counted[j] ? 1 : 0;
-      boolean soon = counted[j] && replan.soon().contains(jobs.get(j));
+      boolean soon = counted[j] && replan.minds().soon().contains(jobs.get(j));
       prices[j] = (soon ? PRICE_SOON : counted[j] ? PRICE : 0) * kept.loss();
     }
     List<Found> all = new ArrayList<>();

@@ -20,17 +20,10 @@ class HelpsTest {
   private static final Figures F = Figures.shipped();
   private static final Effort SHORT = new Effort(1, 0.1, 1);
 
-  private static WorkedCampaign check(String name) {
-    return WorkedCampaign.all("checks").stream()
-        .filter(w -> w.name.startsWith(name))
-        .findFirst()
-        .orElseThrow();
-  }
-
   /** One driver for combine and drill: a second one is worth 100 dollars. */
   @Test
   void aSecondDriverIsWorthWhatTheListGainsByHim() {
-    WorkedCampaign worked = check("2");
+    WorkedCampaign worked = WorkedCampaign.check("2");
     Plan plan = worked.plan("H1 D1 H2");
     Helps helps = new Helps(worked.campaign, plan, worked.years, worked.years, F, SHORT);
     assertThat(helps.now().loss().mean().value()).isCloseTo(100, within(0.01));

@@ -14,6 +14,7 @@ import nimblefurrow.core.work.Campaign;
 import nimblefurrow.core.work.Evaluator;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.Machine;
+import nimblefurrow.core.work.Mending;
 import nimblefurrow.core.work.Plan;
 import nimblefurrow.core.work.Turn;
 import nimblefurrow.core.work.WorkYear;
@@ -57,11 +58,7 @@ class PlanSearchTest {
     "9 , 0"
   })
   void theBestOfEachWorkedExampleIsFound(String name, double best) {
-    WorkedCampaign worked =
-        WorkedCampaign.all("checks").stream()
-            .filter(w -> w.name.startsWith(name))
-            .findFirst()
-            .orElseThrow();
+    WorkedCampaign worked = WorkedCampaign.check(name);
     Found found = found(worked, SOON);
     assertThat(worked.evaluator().score(found.plan()).mean().value())
         .isCloseTo(best, within(0.005));
@@ -196,7 +193,7 @@ class PlanSearchTest {
     ThisMorning now = ThisMorning.of(worked.campaign, worked.years, plan, judge, 9, 14, 7);
     PlanSearch search = new PlanSearch(now.campaign(), now.years(), List.of(), F);
     Evaluator mind = new Evaluator(now.campaign(), now.years(), F);
-    Replan replan = new Replan(now.plan(), now.begun(), Set.of());
+    Replan replan = new Replan(now.plan(), new Mending(now.begun(), Set.of()));
     double keeping = mind.score(now.plan()).mean().value();
     List<Share> shares = List.of(Share.of(0), Share.of(0.05), Share.of(0.15), Share.of(1));
     List<Found> all = search.again(replan, shares, new Effort(1, 0.4, 1), () -> false);

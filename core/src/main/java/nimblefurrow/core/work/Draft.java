@@ -92,6 +92,11 @@ public final class Draft {
     System.arraycopy(other.wait, 0, wait, 0, wait.length);
   }
 
+  /** Days of wait more or less by which a job counts as moved. */
+  int movedDays() {
+    return n.movedDays;
+  }
+
   /** Whether a person has given a job its day, so that a search leaves it alone. */
   public boolean given(int job) {
     return rank[job] > 0;

@@ -12,8 +12,6 @@ import java.util.Optional;
  * moves one job, and D C B A moves three. For one thread.
  */
 public final class Kept {
-  private static final int WAIT_DAYS = 2;
-
   private final Draft was;
   private final int[] stood;
   private final int[] byMachine;
@@ -48,7 +46,7 @@ public final class Kept {
     for (int j : now.order) {
       if (now.machine[j] != was.machine[j]) {
         how[j] = Moved.How.MACHINE;
-      } else if (Math.abs(now.wait[j] - was.wait[j]) >= WAIT_DAYS) {
+      } else if (Math.abs(now.wait[j] - was.wait[j]) >= was.movedDays()) {
         how[j] = Moved.How.WAIT;
       }
       if (stays(now, j)) {

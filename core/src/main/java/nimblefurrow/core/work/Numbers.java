@@ -25,6 +25,7 @@ final class Numbers {
 
   private static final FigureKey LEAST_FIT_HOURS = FigureKey.of("work", "least_fit_hours");
   private static final FigureKey LEAST_SPELL = FigureKey.of("work", "least_spell");
+  private static final FigureKey MOVED_DAYS = FigureKey.of("work", "moved_days");
   private static final FigureKey ROAD_DAY = FigureKey.of("work", "road_day");
 
   final Campaign campaign;
@@ -36,6 +37,9 @@ final class Numbers {
   final double leastFit;
   final double leastSpell;
   final double roadDay;
+
+  /** Days of wait more or less by which a job counts as moved. */
+  final int movedDays;
 
   /** Hours of a job on a machine; not a number where the machine cannot do it. */
   final double[][] hours;
@@ -97,6 +101,7 @@ final class Numbers {
     this.leastFit = figures.of(LEAST_FIT_HOURS);
     this.leastSpell = figures.of(LEAST_SPELL);
     this.roadDay = figures.of(ROAD_DAY);
+    this.movedDays = figures.whole(MOVED_DAYS);
     this.drivers = drivers(campaign);
     this.tractors = machines.stream().flatMap(m -> m.tractors().stream()).distinct().toList();
     List<String> names = drivers.stream().map(Person::name).toList();

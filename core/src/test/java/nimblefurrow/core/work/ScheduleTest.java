@@ -16,6 +16,7 @@ import nimblefurrow.core.TestWeather;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.quantity.WorkRate;
@@ -231,6 +232,45 @@ class ScheduleTest {
         .forEach(p -> p.days().forEach(d -> hours.merge(d.date(), d.hours(), Double::sum)));
     assertThat(hours).hasSizeGreaterThan(1);
     assertThat(hours.values()).allSatisfy(h -> assertThat(h).isLessThanOrEqualTo(9 + 1e-9));
+  }
+
+  /** Forty acres worth 50 dollars each: done before the window opens, as good as never done. */
+  @Test
+  void aDropTellsWhatTheListLosesByIt() {
+    Job job =
+        job("a", 40, 30).with(j -> j.window(window(6, 30)).value(WorkValue.anyDay(Money.of(50))));
+    Pin pin = new Pin(job.id(), "d", TODAY.plusDays(8), false);
+    ScheduleProblem problem = problem(List.of(job), List.of(pin));
+    Schedule now = new Layout(problem).of(new Plan(problem.given()));
+    WhatIf early = WhatIf.of(problem, now, job, DRILL, TODAY, true);
+    double dry = FIT.chance(job, TODAY);
+    assertThat(dry).isGreaterThan(0.5);
+    assertThat(early.inWindow().fraction()).isLessThanOrEqualTo(1 - dry + 1e-9);
+    assertThat(early.rise().value()).isBetween(0.5 * dry * 40 * 50, 40 * 50.0);
+    WhatIf later = WhatIf.of(problem, now, job, DRILL, TODAY.plusDays(9), true);
+    assertThat(later.rise().value()).isCloseTo(0, within(1e-6));
+    assertThat(later.inWindow().fraction()).isGreaterThan(0.9);
+  }
+
+  @Test
+  void whatWasMeantIsSetAgainstToday() {
+    List<Job> jobs = List.of(job("a", 40, 30), job("b", 40, 30), job("c", 40, 30));
+    Pin a = new Pin(id("a"), "d", TODAY.plusDays(1), false);
+    Pin moved = new Pin(id("b"), "d", TODAY.plusDays(4), false);
+    ScheduleProblem board = problem(jobs, List.of(a, moved));
+    List<Pin> then =
+        List.of(
+            a,
+            new Pin(id("b"), "d", TODAY.plusDays(3), false),
+            new Pin(id("c"), "d", TODAY.plusDays(2), false),
+            new Pin(id("gone"), "d", TODAY, false));
+    PlacesThen told = PlacesThen.of(then, board);
+    assertThat(told.same()).isEqualTo(1);
+    assertThat(told.over()).isEqualTo(1);
+    assertThat(told.differs())
+        .containsExactly(
+            new PlacesThen.Differs(id("c"), Optional.of(then.get(2)), Optional.empty()),
+            new PlacesThen.Differs(id("b"), Optional.of(then.get(1)), Optional.of(moved)));
   }
 
   @Test

@@ -5,6 +5,7 @@ import java.util.UUID;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Supplier;
 import nimblefurrow.core.work.Pin;
+import nimblefurrow.core.work.PlannedPlaces;
 import nimblefurrow.core.work.ScheduleProblem;
 import nimblefurrow.scheduler.Effort;
 import nimblefurrow.scheduler.Found;

@@ -20,19 +20,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/dispatch/plan")
 class PlanningController {
-  /** How a search stands, as told to a browser. */
-  enum Stands {
-    NONE,
-    WAITING,
-    SEARCHING,
-    DONE,
-    CANCELLED,
-    FAILED
-  }
-
   /**
    * A farm's last search for a plan.
    *
+   * @param state absent where none was ever asked for
    * @param percent of it that is done
    * @param byClosing dollars a year that are lost where what closes first goes first
    * @param dollars the same of the best plan so far
@@ -40,7 +31,7 @@ class PlanningController {
    * @param soFar where the best plan so far puts the jobs
    */
   record PlanRunView(
-      Stands state,
+      @Maybe RunState state,
       int percent,
       @Maybe Long byClosing,
       @Maybe Long dollars,
@@ -50,20 +41,12 @@ class PlanningController {
       @Maybe String says) {
     static PlanRunView of(Optional<PlanRuns.Run> run) {
       return run.map(PlanRunView::of)
-          .orElse(new PlanRunView(Stands.NONE, 0, null, null, 0, false, List.of(), null));
+          .orElse(new PlanRunView(null, 0, null, null, 0, false, List.of(), null));
     }
 
     private static PlanRunView of(PlanRuns.Run run) {
-      Stands stands =
-          switch (run.state()) {
-            case WAITING -> Stands.WAITING;
-            case SEARCHING -> Stands.SEARCHING;
-            case DONE -> Stands.DONE;
-            case CANCELLED -> Stands.CANCELLED;
-            case FAILED -> Stands.FAILED;
-          };
       return new PlanRunView(
-          stands,
+          run.state(),
           (int) Math.floor(100 * run.part()),
           run.byClosing().map(Math::round).orElse(null),
           run.loss().map(Math::round).orElse(null),

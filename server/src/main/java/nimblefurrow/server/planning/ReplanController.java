@@ -8,7 +8,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
@@ -17,6 +19,7 @@ import nimblefurrow.core.work.Machine;
 import nimblefurrow.core.work.Moved;
 import nimblefurrow.core.work.Pin;
 import nimblefurrow.core.work.Placement;
+import nimblefurrow.core.work.PlacesThen;
 import nimblefurrow.core.work.Plan;
 import nimblefurrow.core.work.ScheduleProblem;
 import nimblefurrow.server.dispatch.Dispatch;
@@ -45,7 +48,7 @@ class ReplanController {
    * @param shifted jobs that are not moved, but come to stand on other days by what was lost
    */
   record MendStepView(
-      int most, long dollars, long gains, List<MovedView> moved, int shifted, List<String> gone) {}
+      int most, long dollars, long gains, List<MovedView> moved, long shifted, List<String> gone) {}
 
   /**
    * A moved job.
@@ -106,8 +109,8 @@ class ReplanController {
     board.problem().campaign().machines().forEach((Machine m) -> machines.put(m.id(), m.name()));
     Map<JobId, Job> jobs = board.problem().campaign().byId();
     List<MovedView> moved = new ArrayList<>();
-    for (Replanning.MovedJob one : step.moved()) {
-      JobId id = Replanning.job(one.cover(), one.operation());
+    for (Moved one : step.moved()) {
+      JobId id = one.job();
       Optional<Pin> was = board.problem().pin(id);
       Optional<Placement> is = Optional.ofNullable(laid.get(id));
       moved.add(
@@ -122,19 +125,18 @@ class ReplanController {
               is.map(Placement::start).orElse(null),
               is.map(p -> p.why().in(units)).orElse(null)));
     }
-    int shifted = 0;
-    for (Pin pin : board.problem().pins()) {
-      Placement is = laid.get(pin.jobId());
-      boolean tells = moved.stream().anyMatch(m -> m.job().equals(pin.jobId()));
-      shifted += !tells && is != null && !is.start().equals(pin.start()) ? 1 : 0;
-    }
+    Set<JobId> told = step.moved().stream().map(Moved::job).collect(Collectors.toSet());
+    List<PlacesThen.Differs> differs = PlacesThen.of(board.problem().pins(), then).differs();
     List<String> gone =
-        step.gone().stream()
-            .map(g -> Replanning.job(g.cover(), g.operation()))
-            .filter(id -> board.problem().pin(id).isPresent())
-            .map(id -> jobs.get(id).field())
+        differs.stream()
+            .filter(d -> d.now().isEmpty())
+            .map(d -> jobs.get(d.job()).field())
             .distinct()
             .toList();
+    long shifted =
+        differs.stream()
+            .filter(d -> d.then().isPresent() && d.now().isPresent() && !told.contains(d.job()))
+            .count();
     return new MendStepView(
         (int) Math.round(100 * step.most()),
         Math.round(step.loss()),

@@ -1,8 +1,6 @@
 package nimblefurrow.server.planning;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -17,7 +15,9 @@ import nimblefurrow.core.work.Mending;
 import nimblefurrow.core.work.Moved;
 import nimblefurrow.core.work.Pin;
 import nimblefurrow.core.work.Plan;
+import nimblefurrow.core.work.PlannedPlaces;
 import nimblefurrow.core.work.ScheduleProblem;
+import nimblefurrow.core.work.Turn;
 import nimblefurrow.scheduler.Effort;
 import nimblefurrow.scheduler.Found;
 import nimblefurrow.scheduler.PlanSearch;
@@ -44,14 +44,9 @@ class Replanning {
    * @param most share of the untouched jobs that it may move
    * @param loss dollars a year
    * @param moved jobs that it moves
+   * @param gone jobs that come to stand nowhere
    */
-  record Step(double most, double loss, List<MovedJob> moved, Places places, List<Gone> gone) {}
-
-  /** A job that comes to stand elsewhere on the list, and how; kept as codes. */
-  record MovedJob(UUID cover, String operation, Moved.How how) {}
-
-  /** A job that comes to stand nowhere. */
-  record Gone(UUID cover, String operation) {}
+  record Step(double most, double loss, List<Moved> moved, Places places, List<JobId> gone) {}
 
   /**
    * @param keeping dollars a year that are lost if nothing is moved
@@ -59,7 +54,6 @@ class Replanning {
    */
   record Offer(UUID id, double keeping, List<Step> steps) {}
 
-  private static final List<Double> SHARES = List.of(0.0, 0.05, 0.15, 0.3, 1.0);
   private static final long SEED = 1;
 
   private final Dispatch dispatch;
@@ -94,48 +88,22 @@ class Replanning {
     ScheduleProblem anew = now.pinned(now.pins().stream().filter(Pin::locked).toList());
     PlanSearch search = new PlanSearch(anew.campaign(), anew.fit().years(), anew.given(), figures);
     Plan kept = search.whole(now.list());
-    Set<JobId> placed = now.given().stream().map(t -> t.job()).collect(Collectors.toSet());
-    Set<JobId> touched = new HashSet<>(anew.campaign().byId().keySet());
-    touched.removeAll(placed);
-    now.pins().stream().filter(Pin::locked).forEach(p -> touched.add(p.jobId()));
-    touched.addAll(onBroken(now));
-    LocalDate near = Mending.far(now.campaign().first(), figures);
-    Set<JobId> soon =
-        now.pins().stream()
-            .filter(p -> p.start().isBefore(near))
-            .map(Pin::jobId)
-            .collect(Collectors.toSet());
+    Set<JobId> placed = now.given().stream().map(Turn::job).collect(Collectors.toSet());
+    List<Share> shares = Mending.shares(figures);
     List<Found> found =
         search.again(
-            new Replan(kept, touched, soon),
-            SHARES.subList(1, SHARES.size()).stream().map(Share::of).toList(),
-            new Effort(SEED, seconds, 1),
-            () -> false);
+            new Replan(kept, Mending.of(now)), shares, new Effort(SEED, seconds, 1), () -> false);
     Evaluator mind = new Evaluator(anew.campaign(), anew.fit().years(), figures);
     double keeping = mind.score(kept).mean().value();
     List<Step> steps = new ArrayList<>();
-    steps.add(step(anew, mind, kept, kept, keeping, SHARES.get(0), placed));
+    steps.add(step(anew, mind, kept, kept, keeping, Share.of(0), placed));
     for (int i = 0; i < found.size(); i++) {
       Found one = found.get(i);
-      steps.add(step(anew, mind, kept, one.plan(), one.loss(), SHARES.get(i + 1), placed));
+      steps.add(step(anew, mind, kept, one.plan(), one.loss(), shares.get(i), placed));
     }
     Offer offer = new Offer(UUID.randomUUID(), keeping, steps);
     keep(farmId, offer);
     return offer;
-  }
-
-  /** Jobs on machines that cannot be had today: nobody minds that they move. */
-  private static Set<JobId> onBroken(ScheduleProblem problem) {
-    LocalDate today = problem.campaign().first();
-    Set<String> broken =
-        problem.campaign().machines().stream()
-            .filter(m -> m.off().contains(today))
-            .map(m -> m.id())
-            .collect(Collectors.toSet());
-    return problem.pins().stream()
-        .filter(p -> broken.contains(p.machineId()))
-        .map(Pin::jobId)
-        .collect(Collectors.toSet());
   }
 
   private static Step step(
@@ -144,31 +112,30 @@ class Replanning {
       Plan kept,
       Plan plan,
       double loss,
-      double most,
+      Share most,
       Set<JobId> placed) {
     PlannedPlaces places = PlannedPlaces.of(anew, plan);
-    List<MovedJob> moved =
-        mind.moved(kept, plan).stream()
-            .filter(m -> placed.contains(m.job()))
-            .map(m -> new MovedJob(m.job().cover(), m.job().operation().code(), m.how()))
-            .toList();
+    List<Moved> moved =
+        mind.moved(kept, plan).stream().filter(m -> placed.contains(m.job())).toList();
     return new Step(
-        most,
+        most.fraction(),
         loss,
         moved,
         new Places(places.pins().stream().map(Places.Place::of).toList()),
-        places.left().stream().map(job -> new Gone(job.cover(), job.operation().code())).toList());
+        places.left());
   }
 
-  /** The step that is proposed: the usual share, where it gains enough; else keeping the list. */
+  /** The step that is proposed: the last that is worth it; else keeping the list. */
   static int proposed(Offer offer, Figures figures) {
-    int usual = 0;
-    for (int i = 0; i < offer.steps().size(); i++) {
-      boolean few = offer.steps().get(i).most() <= Mending.usual(figures).fraction() + 1e-9;
-      usual = few ? i : usual;
+    int best = 0;
+    for (int i = 1; i < offer.steps().size(); i++) {
+      Step step = offer.steps().get(i);
+      Money then = Money.of(step.loss());
+      boolean worth =
+          Mending.proposed(Share.of(step.most()), Money.of(offer.keeping()), then, figures);
+      best = worth ? i : best;
     }
-    Money keeping = Money.of(offer.keeping());
-    return Mending.worth(keeping, Money.of(offer.steps().get(usual).loss()), figures) ? usual : 0;
+    return best;
   }
 
   /**
@@ -188,17 +155,9 @@ class Replanning {
             .orElseThrow(
                 () -> new Conflict("the board has changed since this was offered: ask again"));
     Step taken = offer.steps().get(step);
-    placements.change(
-        farmId,
-        "re-plan",
-        taken.places().pins(),
-        taken.gone().stream().map(g -> job(g.cover(), g.operation())).toList());
+    placements.change(farmId, "re-plan", taken.places().pins(), taken.gone());
     versions.keep(farmId, VersionKind.REPLANNED, taken.loss());
     jdbc.sql("delete from plan_offer where farm_id = ?").param(farmId).update();
-  }
-
-  static JobId job(UUID cover, String operation) {
-    return new Places.Place(cover, operation, null, null, false, null).job();
   }
 
   private void keep(UUID farmId, Offer offer) {

@@ -2,7 +2,6 @@ package nimblefurrow.server.planning;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -13,6 +12,7 @@ import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Machine;
 import nimblefurrow.core.work.Pin;
+import nimblefurrow.core.work.PlacesThen;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.CurrentFarm;
@@ -68,71 +68,42 @@ class VersionsController {
   /** What a kept plan meant, against what is meant today. */
   @GetMapping("/{id}")
   VersionView one(@PathVariable UUID id) {
-    List<Pin> then = versions.places(current.id(), id);
     Dispatch.Board board = dispatch.board(current.id());
-    Map<JobId, Pin> was = byJob(then);
-    Map<JobId, Pin> is = byJob(board.problem().pins());
+    PlacesThen then = PlacesThen.of(versions.places(current.id(), id), board.problem());
     Map<String, String> machines = new HashMap<>();
     board.problem().campaign().machines().forEach((Machine m) -> machines.put(m.id(), m.name()));
-    List<DifferenceView> differs = new ArrayList<>();
-    int same = 0;
-    for (Job job : board.jobs()) {
-      Pin before = was.get(job.id());
-      Pin now = is.get(job.id());
-      if (before == null && now == null) {
-        continue;
-      }
-      boolean alike =
-          before != null
-              && now != null
-              && before.machineId().equals(now.machineId())
-              && before.start().equals(now.start());
-      if (alike) {
-        same++;
-      } else {
-        differs.add(
-            new DifferenceView(
-                job.id(),
-                job.field(),
-                job.words(),
-                before == null ? null : machines.get(before.machineId()),
-                before == null ? null : before.start(),
-                now == null ? null : machines.get(now.machineId()),
-                now == null ? null : now.start()));
-      }
-    }
-    differs.sort(
-        Comparator.comparing(
-            DifferenceView::then, Comparator.nullsLast(Comparator.naturalOrder())));
-    Set<JobId> open = new HashSet<>(board.problem().campaign().byId().keySet());
-    int done = (int) then.stream().filter(p -> !open.contains(p.jobId())).count();
-    return new VersionView(id, differs, same, done);
+    return new VersionView(
+        id,
+        then.differs().stream().map(d -> view(board.job(d.job()), d, machines)).toList(),
+        then.same(),
+        then.over());
+  }
+
+  private static DifferenceView view(
+      Job job, PlacesThen.Differs differs, Map<String, String> machines) {
+    return new DifferenceView(
+        job.id(),
+        job.field(),
+        job.words(),
+        differs.then().map(p -> machines.get(p.machineId())).orElse(null),
+        differs.then().map(Pin::start).orElse(null),
+        differs.now().map(p -> machines.get(p.machineId())).orElse(null),
+        differs.now().map(Pin::start).orElse(null));
   }
 
   /** Brings a kept plan back for the jobs that are still open; locked ones stay where they are. */
   @PostMapping("/{id}/restore")
   void restore(@PathVariable UUID id) {
-    List<Pin> then = versions.places(current.id(), id);
     Dispatch.Board board = dispatch.board(current.id());
-    Set<JobId> open = board.problem().campaign().byId().keySet();
+    Set<JobId> free = new HashSet<>(board.problem().campaign().byId().keySet());
     List<Pin> now = board.problem().pins();
-    Set<JobId> locked = new HashSet<>();
-    now.stream().filter(Pin::locked).forEach(p -> locked.add(p.jobId()));
+    now.stream().filter(Pin::locked).forEach(p -> free.remove(p.jobId()));
     List<Pin> back =
-        then.stream().filter(p -> open.contains(p.jobId()) && !locked.contains(p.jobId())).toList();
-    Set<JobId> had = byJob(back).keySet();
+        versions.places(current.id(), id).stream().filter(p -> free.contains(p.jobId())).toList();
     List<JobId> left =
-        now.stream()
-            .map(Pin::jobId)
-            .filter(job -> !had.contains(job) && !locked.contains(job))
-            .toList();
+        new ArrayList<>(now.stream().map(Pin::jobId).filter(free::contains).toList());
+    left.removeAll(back.stream().map(Pin::jobId).toList());
     placements.change(current.id(), "bring an earlier plan back", back, left);
     versions.keep(current.id(), VersionKind.RESTORED, null);
-  }
-
-  private static Map<JobId, Pin> byJob(List<Pin> pins) {
-    Map<JobId, Pin> all = new HashMap<>();
-    pins.forEach(p -> all.put(p.jobId(), p));
-    return all;
   }
 }

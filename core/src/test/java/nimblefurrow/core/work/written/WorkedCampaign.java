@@ -129,6 +129,11 @@ public final class WorkedCampaign {
     return all;
   }
 
+  /** The first of the worked examples whose name begins so. */
+  public static WorkedCampaign check(String name) {
+    return all("checks").stream().filter(w -> w.name.startsWith(name)).findFirst().orElseThrow();
+  }
+
   public Evaluator evaluator() {
     return new Evaluator(campaign, years, Figures.shipped());
   }

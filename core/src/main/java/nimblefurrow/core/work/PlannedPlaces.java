@@ -1,4 +1,4 @@
-package nimblefurrow.server.planning;
+package nimblefurrow.core.work;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -10,30 +10,25 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import nimblefurrow.core.figures.FigureKey;
-import nimblefurrow.core.work.Campaign;
-import nimblefurrow.core.work.FitDays;
-import nimblefurrow.core.work.JobId;
-import nimblefurrow.core.work.Layout;
-import nimblefurrow.core.work.Pin;
-import nimblefurrow.core.work.Placement;
-import nimblefurrow.core.work.Plan;
-import nimblefurrow.core.work.PlanRisk;
-import nimblefurrow.core.work.Schedule;
-import nimblefurrow.core.work.ScheduleProblem;
-import nimblefurrow.core.work.Turn;
-import nimblefurrow.core.work.Unplaced;
 
 /**
- * A plan as places on a board.
+ * A plan as places on a board: each job on the day on which it falls by the hours to be counted on,
+ * or, where these do not hold it but half of the years do, on the day on which the middle year
+ * begins it.
  *
  * @param pins where each job comes to stand
  * @param left jobs that come to stand nowhere
  */
-record PlannedPlaces(List<Pin> pins, List<JobId> left) {
+public record PlannedPlaces(List<Pin> pins, List<JobId> left) {
   private static final FigureKey OFTEN = FigureKey.of("work", "open_likely");
 
+  public PlannedPlaces {
+    pins = List.copyOf(pins);
+    left = List.copyOf(left);
+  }
+
   /** The places that a plan gives on the hours to be counted on. */
-  static PlannedPlaces of(ScheduleProblem problem, Plan plan) {
+  public static PlannedPlaces of(ScheduleProblem problem, Plan plan) {
     Schedule laid = new Layout(problem).of(plan);
     Map<JobId, Integer> waits = new HashMap<>();
     plan.turns().forEach(turn -> waits.put(turn.job(), turn.waitDays()));
