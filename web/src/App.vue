@@ -97,7 +97,7 @@ onMounted(async () => {
   window.addEventListener('keydown', onKey)
   await router.isReady()
   const view = await loadSession().catch(() => (route.meta.pocket ? offlineSession() : null))
-  if (!view?.signedIn) toSignIn()
+  if (!view?.signedIn && !route.meta.open) toSignIn()
   ready.value = true
 })
 onBeforeUnmount(() => {

@@ -154,6 +154,12 @@ export const router = createRouter({
       meta: { title: 'Guide' },
     },
     {
+      path: '/crew/:word',
+      name: 'crew',
+      component: () => import('./features/crew/CrewView.vue'),
+      meta: { title: 'Work list', open: true },
+    },
+    {
       path: '/sign-in',
       name: 'sign-in',
       component: () => import('./features/account/SignInView.vue'),

@@ -227,6 +227,10 @@ export const useHelps = (wanted: At<boolean>) =>
     enabled: computed(() => toValue(wanted)),
   })
 
+/** Private lists of hired crews. */
+export const useCrewLinks = () =>
+  useQuery({ queryKey: ['dispatch', 'crews'], queryFn: () => got(api.GET('/api/crews')) })
+
 /** What other places of a job would cost. */
 export const useElsewhere = (job: At<Schemas['JobId']>, wanted: At<boolean>) =>
   useQuery({

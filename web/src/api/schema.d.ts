@@ -43,7 +43,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_12"];
+        get: operations["all_13"];
         put?: never;
         post: operations["note"];
         delete?: never;
@@ -171,7 +171,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_16"];
+        get: operations["all_17"];
         put?: never;
         post?: never;
         delete?: never;
@@ -223,6 +223,150 @@ export interface paths {
         put: operations["keep_1"];
         post?: never;
         delete: operations["drop"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crew/{word}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crew/{word}/fields.geojson": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["geoJson"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crew/{word}/fields.kml": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kml"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crew/{word}/fields.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shapefile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crew/{word}/reports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["say_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crew/{word}/reports/{id}/photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["picture_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crew/{word}/work-orders.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["workOrders"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crews": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_12"];
+        put?: never;
+        post: operations["make_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crews/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeBack_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -875,7 +1019,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_15"];
+        get: operations["all_16"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1259,7 +1403,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_14"];
+        get: operations["all_15"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1876,6 +2020,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/reports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["say"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reports/{id}/photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
+        put?: never;
+        post: operations["picture_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/right": {
         parameters: {
             query?: never;
@@ -2027,7 +2203,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_13"];
+        get: operations["all_14"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2431,10 +2607,12 @@ export interface components {
             work: string;
         };
         BoardView: {
+            crews: components["schemas"]["CrewView"][];
             fit: components["schemas"]["FitRow"][];
             jobs: components["schemas"]["JobView"][];
             machines: components["schemas"]["MachineView"][];
             redo?: string;
+            said: components["schemas"]["ReportView"][];
             /** Format: date */
             today: string;
             troubles: components["schemas"]["TroubleView"][];
@@ -2697,6 +2875,68 @@ export interface components {
             fieldId: string;
             refused?: string;
         };
+        CrewJob: {
+            /** Format: double */
+            acres: number;
+            boundary: string;
+            cover?: string;
+            doing?: components["schemas"]["DoingView"];
+            farmstead: string;
+            field: string;
+            /** Format: date */
+            first: string;
+            /** Format: int32 */
+            fitChance: number;
+            id: components["schemas"]["JobId"];
+            /** Format: date */
+            last: string;
+            note: string;
+            seed: components["schemas"]["SheetSeed"][];
+            words: string;
+        };
+        CrewLink: {
+            /** Format: uuid */
+            farmId: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            machineId: string;
+            /** Format: date */
+            until: string;
+        };
+        CrewLinkForm: {
+            /** Format: uuid */
+            machineId: string;
+            /** Format: date */
+            until: string;
+        };
+        CrewList: {
+            cautions: string[];
+            farm: string;
+            jobs: components["schemas"]["CrewJob"][];
+            /** Format: double */
+            least?: number;
+            machine: string;
+            /** Format: double */
+            shortBy: number;
+            /** Format: date */
+            today: string;
+            /** Format: date */
+            until: string;
+        };
+        CrewView: {
+            /** Format: double */
+            acres: number;
+            /** Format: date */
+            callBy?: string;
+            /** Format: date */
+            first: string;
+            /** Format: uuid */
+            machineId: string;
+            /** Format: double */
+            shortBy: number;
+            toFill: components["schemas"]["FillView"][];
+        };
         CropCell: {
             field: string;
             /** Format: uuid */
@@ -2877,6 +3117,18 @@ export interface components {
             then?: string;
             thenMachine?: string;
             words: string;
+        };
+        DoingView: {
+            /** Format: double */
+            acresDone: number;
+            /** Format: date */
+            agreed?: string;
+            by: string;
+            /** @enum {string} */
+            last: "ACCEPTED" | "PROPOSED" | "STARTED" | "STOPPED" | "PROBLEM";
+            /** Format: date */
+            proposed?: string;
+            under: boolean;
         };
         Draw: {
             name: string;
@@ -3282,6 +3534,12 @@ export interface components {
             value?: number;
             words: string;
         };
+        FillView: {
+            /** Format: double */
+            acres: number;
+            field: string;
+            job: components["schemas"]["JobId"];
+        };
         FirstStepView: {
             done: boolean;
             says: string;
@@ -3470,6 +3728,7 @@ export interface components {
             /** Format: date */
             closes?: string;
             cover?: string;
+            doing?: components["schemas"]["DoingView"];
             ends: boolean;
             farmstead: string;
             field: string;
@@ -3958,6 +4217,11 @@ export interface components {
             version: number;
         };
         Made: {
+            /** Format: uuid */
+            id: string;
+            word: string;
+        };
+        MadeLink: {
             /** Format: uuid */
             id: string;
             word: string;
@@ -4632,6 +4896,41 @@ export interface components {
             proposed: number;
             steps: components["schemas"]["MendStepView"][];
         };
+        ReportForm: {
+            /** Format: double */
+            acres?: number;
+            /** Format: date */
+            day?: string;
+            /** Format: uuid */
+            id: string;
+            job: components["schemas"]["JobId"];
+            /** @enum {string} */
+            kind: "ACCEPTED" | "PROPOSED" | "STARTED" | "STOPPED" | "PROBLEM";
+            /** Format: double */
+            pounds?: number;
+            words?: string;
+        };
+        ReportView: {
+            /** Format: double */
+            acres?: number;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: date */
+            day: string;
+            field: string;
+            /** Format: uuid */
+            id: string;
+            job: components["schemas"]["JobId"];
+            /** @enum {string} */
+            kind: "ACCEPTED" | "PROPOSED" | "STARTED" | "STOPPED" | "PROBLEM";
+            /** Format: uuid */
+            machineId: string;
+            photo: boolean;
+            /** Format: double */
+            pounds?: number;
+            words?: string;
+        };
         RescueView: {
             /** Format: double */
             dollars: number;
@@ -4950,6 +5249,7 @@ export interface components {
             acres: number;
             boundary: string;
             cover?: string;
+            doing?: components["schemas"]["DoingView"];
             driver?: string;
             farmstead: string;
             field: string;
@@ -4961,6 +5261,7 @@ export interface components {
             fitChance: number;
             /** Format: double */
             hours: number;
+            id: components["schemas"]["JobId"];
             note: string;
             seed: components["schemas"]["SheetSeed"][];
             words: string;
@@ -5638,7 +5939,7 @@ export interface operations {
             };
         };
     };
-    all_12: {
+    all_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -5847,7 +6148,7 @@ export interface operations {
             };
         };
     };
-    all_16: {
+    all_17: {
         parameters: {
             query?: never;
             header?: never;
@@ -5986,6 +6287,236 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    list_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                word: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CrewList"];
+                };
+            };
+        };
+    };
+    geoJson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                word: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/geo+json": string;
+                };
+            };
+        };
+    };
+    kml: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                word: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/vnd.google-earth.kml+xml": string;
+                };
+            };
+        };
+    };
+    shapefile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                word: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+        };
+    };
+    say_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                word: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReportForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CrewList"];
+                };
+            };
+        };
+    };
+    picture_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                word: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    workOrders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                word: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    all_12: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CrewLink"][];
+                };
+            };
+        };
+    };
+    make_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CrewLinkForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MadeLink"];
+                };
+            };
+        };
+    };
+    takeBack_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CrewLink"][];
+                };
             };
         };
     };
@@ -7039,7 +7570,7 @@ export interface operations {
             };
         };
     };
-    all_15: {
+    all_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -7831,7 +8362,7 @@ export interface operations {
             };
         };
     };
-    all_14: {
+    all_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -9105,6 +9636,77 @@ export interface operations {
             };
         };
     };
+    say: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReportForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
+    picture_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     right: {
         parameters: {
             query?: never;
@@ -9367,7 +9969,7 @@ export interface operations {
             };
         };
     };
-    all_13: {
+    all_14: {
         parameters: {
             query?: never;
             header?: never;

@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { mdiChevronLeft, mdiChevronRight } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
-import { useDaySheet } from '../../api/resources'
+import { useDaySheet, useRefresh } from '../../api/resources'
 import { long } from '../../format/dates'
 import { area, areaUnit, mass, massUnit, number, rate, rateUnit } from '../../format/units'
+import type { Schemas } from '../../api/client'
+import FieldOutline from '../../parts/FieldOutline.vue'
 import Refusal from '../../parts/Refusal.vue'
+import SayBar from './SayBar.vue'
+import { sayFromField } from './say'
 import { firstBusyDay, plusDays, type Board } from './board'
 
 /** A day for a phone: who does what, machine by machine, or one person's work only. */
@@ -23,6 +27,11 @@ const machines = computed(() =>
     .map((m) => ({ ...m, jobs: m.jobs.filter((j) => !person.value || j.driver === person.value) }))
     .filter((m) => m.jobs.length),
 )
+const refresh = useRefresh()
+async function say(form: Schemas['ReportForm'], photo?: File) {
+  await sayFromField(form, photo)
+  await refresh.jobs()
+}
 </script>
 
 <template>
@@ -46,9 +55,12 @@ const machines = computed(() =>
     <section v-for="m in sheet?.day === day ? machines : []" :key="m.machine" :aria-label="m.machine">
       <h3>{{ m.machine }}<span v-if="m.hired" class="quiet"> hired</span></h3>
       <article v-for="j in m.jobs" :key="j.field + j.words">
-        <p class="what">
-          <b>{{ j.field }}</b>, {{ j.words }} <span class="quiet">{{ j.farmstead }}</span>
-        </p>
+        <div class="what">
+          <FieldOutline :boundary="j.boundary" :size="44" />
+          <p>
+            <b>{{ j.field }}</b>, {{ j.words }} <span class="quiet">{{ j.farmstead }}</span>
+          </p>
+        </div>
         <p class="figures">
           {{ area(j.acres, 1) }} {{ areaUnit }} · {{ number(j.hours, 1) }} h · fit {{ j.fitChance }} %<template
             v-if="j.driver"
@@ -60,6 +72,15 @@ const machines = computed(() =>
           {{ s.name }} {{ rate(s.bulkRate) }} {{ rateUnit }} bulk, {{ mass(s.pounds) }} {{ massUnit }}
         </p>
         <p v-if="j.note">{{ j.note }}</p>
+        <SayBar
+          :job="j.id"
+          :field="j.field"
+          :acres="j.fieldAcres"
+          :doing="j.doing"
+          :today="board.today"
+          :pounds="j.seed.length > 0"
+          :say="say"
+        />
         <router-link class="log" :to="{ name: 'logbook', query: { field: j.fieldId } }">Write it down</router-link>
       </article>
       <p v-for="c in m.cautions" :key="c" class="caution">{{ c }}</p>
@@ -87,6 +108,11 @@ article {
   padding: 4px 10px;
   margin: 6px 0;
   background: rgb(var(--v-theme-surface));
+}
+.what {
+  display: flex;
+  gap: 8px;
+  align-items: center;
 }
 p {
   margin: 0;

@@ -12,6 +12,8 @@ import { planner } from '../../session'
 import { firstBusyDay, keyOf, plusDays, whenOf, type Board, type Job } from './board'
 import { useCarry, type Spot } from './carry'
 import AwayDialog from './AwayDialog.vue'
+import CrewDialog from './CrewDialog.vue'
+import SaidPanel from './SaidPanel.vue'
 import BoardDrawing from './BoardDrawing.vue'
 import DayList from './DayList.vue'
 import FeedsDialog from './FeedsDialog.vue'
@@ -50,6 +52,8 @@ const mending = ref(false)
 const away = ref(false)
 const versions = ref(false)
 const calendars = ref(false)
+const crews = ref(false)
+const crew = ref<string>()
 const run = ref<Schemas['PlanRunView']>()
 const searching = computed(() => run.value !== undefined && isOpen(run.value))
 const start = ref<{ machineId: string; day: string }>()
@@ -213,6 +217,15 @@ function put(job: Job, spot: Spot | null) {
   )
 }
 
+function listOf(machineId?: string) {
+  crew.value = machineId
+  crews.value = true
+}
+function putThere(asked: Schemas['ReportView']) {
+  const job = board.value?.jobs.find((j) => keyOf(j) === keyOf({ id: asked.job }))
+  if (job) show(job, { machineId: asked.machineId, day: asked.day })
+}
+
 const costs = (dollars: number) =>
   dollars > 0
     ? `Loses ${money(dollars)} a year more`
@@ -260,6 +273,7 @@ const toggleLock = (job: Job) =>
       <v-spacer />
       <template v-if="!mobile">
         <v-btn v-if="planner" variant="text" size="small" :disabled="!board" @click="away = true">Days away</v-btn>
+        <v-btn v-if="planner" variant="text" size="small" :disabled="!board" @click="listOf()">Crews</v-btn>
         <v-btn v-if="planner" variant="text" size="small" @click="versions = true">What we meant</v-btn>
       </template>
     </div>
@@ -333,6 +347,7 @@ const toggleLock = (job: Job) =>
             <router-link :to="{ name: 'cover', params: { fieldId: t.fieldId } }">Mend it</router-link>
           </li>
         </ul>
+        <SaidPanel :board="board" @put="putThere" @list="listOf" />
         <RiskPanel v-if="risk" :risk="risk" />
         <HelpsPanel />
         <h2>
@@ -368,6 +383,7 @@ const toggleLock = (job: Job) =>
     />
     <MendDialog v-model="mending" @taken="said = $event" />
     <AwayDialog v-if="board" v-model="away" :machines="board.machines" :today="board.today" />
+    <CrewDialog v-if="board" v-model="crews" :machines="board.machines" :today="board.today" :machine-id="crew" />
     <FeedsDialog v-if="board" v-model="calendars" :machines="board.machines" />
     <VersionsDialog v-model="versions" @taken="said = $event" />
   </div>

@@ -46,10 +46,12 @@ watch(form, (now) => {
 })
 const reason = ref('')
 
-const { data: fields } = useFields()
-const { data: board } = useBoard('')
+const { data: fields, isPending: noFields } = useFields()
+const { data: board, isPending: noBoard } = useBoard('')
 const { data: lots } = useLots()
-const { data: species } = useSpecies()
+const { data: species, isPending: noSpecies } = useSpecies()
+/** What an entry belongs to is filled in from these: it is not sent before they are there. */
+const filling = computed(() => noFields.value || noBoard.value || noSpecies.value)
 
 const problem = ref<Refused | ''>('')
 const busy = ref(false)
@@ -302,9 +304,15 @@ async function save() {
       <v-text-field v-model="form.note" class="wide" label="Note" />
       <v-text-field v-if="correcting" v-model="reason" class="wide" label="Why (optional)" />
       <Refusal class="wide" :says="problem" />
-      <v-btn class="wide" type="submit" color="primary" size="large" :loading="busy" :disabled="!form.fieldId">{{
-        correcting ? 'Save the correction' : 'Save'
-      }}</v-btn>
+      <v-btn
+        class="wide"
+        type="submit"
+        color="primary"
+        size="large"
+        :loading="busy"
+        :disabled="!form.fieldId || filling"
+        >{{ correcting ? 'Save the correction' : 'Save' }}</v-btn
+      >
       <template v-if="correcting">
         <v-btn variant="text" color="error" @click="emit('withdraw', reason)">It never happened</v-btn>
         <v-btn variant="text" @click="emit('settled')">Leave it as it is</v-btn>

@@ -21,6 +21,7 @@ import nimblefurrow.core.termination.spray.Label;
 import nimblefurrow.core.termination.spray.Spraying;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.work.ReportKind;
 import nimblefurrow.server.chain.RateUnit;
 import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.platform.Codes;
@@ -57,6 +58,7 @@ class CodesTest {
             + " PESTS KILL_RATING NITROGEN");
     kept(KillDate.Kind.class, "DEAD_BY ALIVE_UNTIL");
     kept(Exercise.class, "HEADS STEMS STAND QUADRAT MAT SKY");
+    kept(ReportKind.class, "ACCEPTED PROPOSED STARTED STOPPED PROBLEM");
     kept(Pest.class, "ARMYWORM SLUGS VOLES");
     kept(Spraying.Carrier.class, "WATER LIQUID_NITROGEN");
     kept(Label.Kind.class, "SYSTEMIC CONTACT GROWTH_REGULATOR RESIDUAL");

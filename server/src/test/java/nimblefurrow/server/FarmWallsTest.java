@@ -90,6 +90,11 @@ class FarmWallsTest {
     ids.put("away", AWAY.get("id").toString());
     ids.put("feed", id(theirs.post("/api/feeds", Map.of("person", "Somebody"))));
     ids.put(
+        "crew",
+        id(theirs.post("/api/crews", Map.of("machineId", ids.get("machine"), "until", today))));
+    ids.put("report", UUID.randomUUID().toString());
+    theirsSay(ids.get("report"));
+    ids.put(
         "version",
         theirs.post("/api/dispatch/versions", Map.of()).json().get(0).path("id").asString());
     ids.put("job", job.path("cover").asString());
@@ -160,6 +165,23 @@ class FarmWallsTest {
   private static final String LINE =
       "{\"type\":\"LineString\",\"coordinates\":[[-97.02,40.003],[-96.99,40.003]]}";
 
+  private static void theirsSay(String report) {
+    for (JsonNode job : Plans.board(theirs).path("jobs")) {
+      if (job.has("place")) {
+        Caller.Answer said =
+            theirs.post(
+                "/api/reports", Map.of("id", report, "job", job.path("id"), "kind", "STARTED"));
+        assertThat(said.status()).as(said.text()).isEqualTo(200);
+        break;
+      }
+    }
+    assertThat(
+            theirs
+                .upload("/api/reports/" + report + "/photo", "p.jpg", LooksApiTest.picture(4, 4))
+                .status())
+        .isEqualTo(200);
+  }
+
   private static String id(Caller.Answer answer) {
     assertThat(answer.status()).as(answer.text()).isEqualTo(200);
     return answer.json().path("id").asString();
@@ -220,6 +242,11 @@ class FarmWallsTest {
             Map.of("route", "ROLL", "fields", List.of(Map.of("fieldId", field)))));
     tried.add(new Tried("DELETE", "/api/away/" + ids.get("away"), null));
     tried.add(new Tried("DELETE", "/api/feeds/" + ids.get("feed"), null));
+    tried.add(new Tried("DELETE", "/api/crews/" + ids.get("crew"), null));
+    tried.add(new Tried("POST", "/api/crews", Map.of("machineId", machine, "until", "2026-10-20")));
+    String reported = "/api/reports/" + ids.get("report") + "/photo";
+    tried.add(new Tried("POST", reported, LooksApiTest.picture(4, 4)));
+    tried.add(new Tried("GET", reported, null));
     tried.add(new Tried("POST", "/api/feeds", Map.of("machineId", machine)));
     tried.add(
         new Tried(

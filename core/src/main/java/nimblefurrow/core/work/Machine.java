@@ -19,6 +19,7 @@ import nimblefurrow.core.quantity.WorkRate;
  * @param tractors what may pull it, by name; empty: it moves by itself
  * @param place the farmstead where it stands; empty: not known
  * @param hire the terms of a crew that is called; empty: the farm's own
+ * @param called the first day on which a crew has said to come; from then on it needs no notice
  */
 @RecordBuilder
 public record Machine(
@@ -31,7 +32,8 @@ public record Machine(
     List<String> drivers,
     List<String> tractors,
     String place,
-    Optional<Hire> hire)
+    Optional<Hire> hire,
+    Optional<LocalDate> called)
     implements MachineBuilder.With {
   public Machine {
     Limits.given("machine", id);
@@ -47,13 +49,24 @@ public record Machine(
   /** The farm's own, to be had on any day, with a crew of its own. */
   public static Machine of(String id, String name, MachineKind kind, WorkRate rate) {
     return new Machine(
-        id, name, kind, rate, Set.of(), Set.of(), List.of(), List.of(), "", Optional.empty());
+        id,
+        name,
+        kind,
+        rate,
+        Set.of(),
+        Set.of(),
+        List.of(),
+        List.of(),
+        "",
+        Optional.empty(),
+        Optional.empty());
   }
 
   /** Whether it can be had on a day, of a campaign that is {@code day} days old. */
   boolean hadOn(LocalDate date, int day) {
     return !off.contains(date)
         && (booked.isEmpty() || booked.contains(date))
-        && day >= hire.map(Hire::noticeDays).orElse(0);
+        && (day >= hire.map(Hire::noticeDays).orElse(0)
+            || called.filter(c -> !date.isBefore(c)).isPresent());
   }
 }

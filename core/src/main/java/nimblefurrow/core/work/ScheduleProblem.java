@@ -57,9 +57,40 @@ public record ScheduleProblem(Campaign campaign, FitDays fit, List<Pin> pins) {
             .orElse(today);
     LocalDate last = pinned.isAfter(end) ? pinned : end;
     last = last.isAfter(fit.last()) ? fit.last() : last.isBefore(today) ? today : last;
-    List<Job> ordered = jobs.stream().sorted(CLOSING_FIRST).toList();
+    List<Job> ordered =
+        jobs.stream().map(job -> held(job, machines, today)).sorted(CLOSING_FIRST).toList();
     return new ScheduleProblem(
-        new Campaign(today, last, ordered, machines, people, Roads.none()), fit, pins);
+        new Campaign(today, last, ordered, machines, people, Roads.none()),
+        fit,
+        underWay(ordered, pins, today));
+  }
+
+  /** A machine that is broken on this morning holds nothing: what it has begun is free to go. */
+  private static Job held(Job job, List<Machine> machines, LocalDate today) {
+    boolean holds =
+        machines.stream()
+            .anyMatch(
+                m ->
+                    job.begunOn().filter(m.id()::equals).isPresent()
+                        && job.kinds().contains(m.kind())
+                        && !m.off().contains(today));
+    return holds ? job : job.with(b -> b.begunOn(Optional.empty()));
+  }
+
+  /** What is under way stands where it is done, whatever place it was given before. */
+  private static List<Pin> underWay(List<Job> jobs, List<Pin> pins, LocalDate today) {
+    List<Pin> all = new ArrayList<>(pins);
+    for (Job job : jobs) {
+      job.begunOn()
+          .ifPresent(
+              machine -> {
+                boolean locked =
+                    pins.stream().anyMatch(p -> p.jobId().equals(job.id()) && p.locked());
+                all.removeIf(p -> p.jobId().equals(job.id()));
+                all.add(new Pin(job.id(), machine, today, locked));
+              });
+    }
+    return all;
   }
 
   /** The same with other places given. */

@@ -102,6 +102,10 @@ public record WhatIf(
     if (!job.kinds().contains(machine.kind())) {
       throw new OutOfRange("machine", "%s cannot %s".formatted(machine.name(), job.kind().words()));
     }
+    if (job.begunOn().isPresent()) {
+      throw new OutOfRange(
+          "job", job.field() + " is under way: note that it has stopped, then give it a place");
+    }
     LocalDate first = problem.campaign().first();
     if (day.isBefore(first)) {
       throw new OutOfRange("day", "day is %s or later, got %s".formatted(first, day));

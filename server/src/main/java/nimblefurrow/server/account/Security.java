@@ -33,7 +33,8 @@ class Security {
         .authorizeHttpRequests(
             requests ->
                 requests
-                    .requestMatchers("/api/session", "/api/farms", "/actuator/health")
+                    .requestMatchers(
+                        "/api/session", "/api/farms", "/api/crew/**", "/actuator/health")
                     .permitAll()
                     .requestMatchers(HttpMethod.GET, "/api/**")
                     .hasAnyRole("PLANNER", "OPERATOR")
@@ -48,7 +49,8 @@ class Security {
                         "/api/loads/**",
                         "/api/calibrations/**",
                         "/api/flight/runs/**",
-                        "/api/practice/**")
+                        "/api/practice/**",
+                        "/api/reports/**")
                     .hasAnyRole("PLANNER", "OPERATOR")
                     .requestMatchers("/api/**")
                     .hasRole("PLANNER")

@@ -144,7 +144,11 @@ class DemoYard {
             "quoteSetUp",
             90.0,
             "quoteThresholdLbAc",
-            110.0));
+            110.0,
+            "leastAcres",
+            150.0,
+            "noticeDays",
+            3));
     add(
         farm,
         "Juniper Drone Crew (hired)",

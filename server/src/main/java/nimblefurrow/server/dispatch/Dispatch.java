@@ -6,8 +6,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.work.Campaign;
+import nimblefurrow.core.work.Doing;
 import nimblefurrow.core.work.Elsewhere;
 import nimblefurrow.core.work.Evaluator;
 import nimblefurrow.core.work.Job;
@@ -30,6 +33,7 @@ import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.NotOnThisFarm;
+import nimblefurrow.server.report.Reports;
 import nimblefurrow.server.season.FarmSeason;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.Seasons;
@@ -41,11 +45,21 @@ import org.springframework.transaction.annotation.Transactional;
 /** Loads jobs and machines, lets the planner place them, keeps what it or a person decided. */
 @Service
 public class Dispatch {
-  /** The farm's jobs as they stand: all of them, those with a place laid out, the rest not. */
+  /**
+   * The farm's jobs as they stand: all of them, those with a place laid out, the rest not.
+   *
+   * @param jobs with what is left of them
+   * @param whole all acres of each, done or not
+   * @param said from the field, of whatever job, in its order
+   * @param doing how the jobs stand of which something was said
+   */
   public record Board(
       FarmSeason season,
       List<Job> jobs,
       Map<JobId, FieldSeasons> fieldOf,
+      Map<JobId, Area> whole,
+      List<Reports.Said> said,
+      Map<JobId, Doing> doing,
       List<MachineView> machines,
       ScheduleProblem problem,
       Schedule placed,
@@ -67,6 +81,7 @@ public class Dispatch {
   private final Machines machines;
   private final Placements placements;
   private final Away away;
+  private final Reports reports;
   private final double helpSeconds;
   private final SchedulePlanner planner;
 
@@ -78,6 +93,7 @@ public class Dispatch {
       Machines machines,
       Placements placements,
       Away away,
+      Reports reports,
       SchedulePlanner planner,
       @Value("${furrow.help-seconds:0.3}") double helpSeconds) {
     this.helpSeconds = helpSeconds;
@@ -85,6 +101,7 @@ public class Dispatch {
     this.machines = machines;
     this.placements = placements;
     this.away = away;
+    this.reports = reports;
     this.planner = planner;
   }
 
@@ -96,28 +113,49 @@ public class Dispatch {
                 () -> new NotOnThisFarm("weather yet: import it or take the simulated station"));
     List<Job> jobs = new ArrayList<>();
     Map<JobId, FieldSeasons> fieldOf = new HashMap<>();
+    Map<JobId, Area> whole = new HashMap<>();
+    List<Reports.Said> said = reports.all(farmId);
+    Map<JobId, Doing> doing = Reports.doing(said);
+    Figures figures = season.day().figures();
     List<Trouble> troubles = new ArrayList<>(season.troubles());
     for (FieldSeasons field : season.covers()) {
       field.broken().ifPresent(b -> troubles.add(new Trouble(field.field(), b.says())));
       Trouble.attempt(field.field(), () -> season.jobs(field), troubles::add)
           .ifPresent(
-              open -> {
-                jobs.addAll(open);
-                open.forEach(job -> fieldOf.put(job.id(), field));
-              });
+              open ->
+                  open.forEach(
+                      job -> {
+                        Doing how = doing.get(job.id());
+                        jobs.add(how == null ? job : how.rest(job, figures));
+                        fieldOf.put(job.id(), field);
+                        whole.put(job.id(), job.area());
+                      }));
     }
     List<MachineView> all = machines.all(farmId);
     List<Away.Days> off = away.all(farmId);
-    List<Machine> rigs = Away.around(all.stream().map(MachineView::machine).toList(), off);
+    List<Machine> asked = Away.around(all.stream().map(MachineView::machine).toList(), off);
+    doing.keySet().retainAll(whole.keySet());
+    List<Machine> rigs = Doing.called(asked, doing);
     List<Pin> pins = placements.all(farmId);
     ScheduleProblem problem =
         ScheduleProblem.of(
             season.day().today(), jobs, rigs, Away.people(off), season.day().weather().fit(), pins);
     Layout layout = new Layout(problem);
     Schedule placed = layout.roughly(new Plan(problem.given()));
-    Schedule whole = layout.roughly(planner.plan(problem));
+    Schedule anew = layout.roughly(planner.plan(problem));
     return new Board(
-        season, jobs, fieldOf, all, problem, placed, whole, placements.revisions(farmId), troubles);
+        season,
+        problem.campaign().jobs(),
+        fieldOf,
+        whole,
+        said,
+        doing,
+        all,
+        problem,
+        placed,
+        anew,
+        placements.revisions(farmId),
+        troubles);
   }
 
   /** How what is placed fares in years that it was not planned on. */

@@ -6,17 +6,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import nimblefurrow.core.quantity.Area;
-import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.work.Cautions;
 import nimblefurrow.core.work.DayWork;
 import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.Operation;
+import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Placement;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
-import nimblefurrow.server.season.CoverDesk;
 import nimblefurrow.server.season.FieldSeasons;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -33,6 +30,7 @@ class SheetController {
   record SheetMachine(String machine, boolean hired, List<SheetJob> jobs, List<String> cautions) {}
 
   record SheetJob(
+      JobId id,
       UUID fieldId,
       String field,
       String farmstead,
@@ -45,17 +43,16 @@ class SheetController {
       int fitChance,
       List<SheetSeed> seed,
       @Maybe String driver,
-      String note) {}
-
-  record SheetSeed(String name, double bulkRate, double pounds) {}
+      String note,
+      @Maybe DoingView doing) {}
 
   private final Dispatch dispatch;
-  private final CoverDesk desk;
+  private final SheetSeeds seeds;
   private final CurrentFarm current;
 
-  SheetController(Dispatch dispatch, CoverDesk desk, CurrentFarm current) {
+  SheetController(Dispatch dispatch, SheetSeeds seeds, CurrentFarm current) {
     this.dispatch = dispatch;
-    this.desk = desk;
+    this.seeds = seeds;
     this.current = current;
   }
 
@@ -92,21 +89,8 @@ class SheetController {
 
   private SheetJob job(Dispatch.Board board, Job job, Placement placement, DayWork work) {
     FieldSeasons field = board.fieldOf().get(job.id());
-    boolean seeding = job.id().operation() == Operation.SEED;
-    List<SheetSeed> seed =
-        seeding
-            ? desk.seed(board.season().day(), field).stream()
-                .map(
-                    m ->
-                        new SheetSeed(
-                            m.name(),
-                            m.bulkRate(),
-                            SeedRate.poundsPerAcre(m.bulkRate())
-                                .over(Area.ofAcres(work.acres()))
-                                .pounds()))
-                .toList()
-            : List.of();
     return new SheetJob(
+        job.id(),
         field.field().id(),
         job.field(),
         field.field().farmstead(),
@@ -115,10 +99,11 @@ class SheetController {
         field.now().field().cover().map(c -> c.mix().name()).orElse(null),
         work.acres(),
         work.hours(),
-        job.area().acres(),
+        board.whole().get(job.id()).acres(),
         (int) Math.round(100 * placement.fitChance()),
-        seed,
+        seeds.of(board, job, work.acres()),
         work.driver().orElse(null),
-        field.field().note());
+        field.field().note(),
+        DoingView.of(board.doing().get(job.id())));
   }
 }

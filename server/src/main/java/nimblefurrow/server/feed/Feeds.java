@@ -1,21 +1,16 @@
 package nimblefurrow.server.feed;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.time.OffsetDateTime;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.NotOnThisFarm;
+import nimblefurrow.server.platform.PrivateWord;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -35,11 +30,9 @@ class Feeds {
   record Made(UUID id, String word) {}
 
   private static final int MOST = 50;
-  private static final int BYTES = 24;
 
   private final JdbcClient jdbc;
   private final Clock clock;
-  private final SecureRandom random = new SecureRandom();
 
   Feeds(JdbcClient jdbc, Clock clock) {
     this.jdbc = jdbc;
@@ -66,9 +59,7 @@ class Feeds {
     if (all(farmId).size() >= MOST) {
       throw new OutOfRange("calendars", "at most %d calendars; take one back".formatted(MOST));
     }
-    byte[] bytes = new byte[BYTES];
-    random.nextBytes(bytes);
-    String word = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+    String word = PrivateWord.fresh();
     UUID id = UUID.randomUUID();
     int rows =
         jdbc.sql(
@@ -79,7 +70,7 @@ class Feeds {
                 id,
                 machineId,
                 person,
-                print(word),
+                PrivateWord.print(word),
                 OffsetDateTime.now(clock),
                 farmId,
                 machineId,
@@ -104,7 +95,7 @@ class Feeds {
   @Transactional(readOnly = true)
   Optional<Feed> opened(String word) {
     return jdbc.sql("select id, farm_id, machine_id, person from feed where print = ?")
-        .param(print(word))
+        .param(PrivateWord.print(word))
         .query((row, n) -> feed(row))
         .optional();
   }
@@ -115,14 +106,5 @@ class Feeds {
         row.getObject(2, UUID.class),
         row.getObject(3, UUID.class),
         row.getString(4));
-  }
-
-  private static String print(String word) {
-    try {
-      MessageDigest digest = MessageDigest.getInstance("SHA-256");
-      return HexFormat.of().formatHex(digest.digest(word.getBytes(StandardCharsets.UTF_8)));
-    } catch (NoSuchAlgorithmException impossible) {
-      throw new IllegalStateException(impossible);
-    }
   }
 }

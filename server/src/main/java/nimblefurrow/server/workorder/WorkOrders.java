@@ -44,7 +44,7 @@ import org.springframework.stereotype.Service;
 
 /** Puts everything a crew needs for one field on one page. */
 @Service
-class WorkOrders {
+public class WorkOrders {
   private static final double HAZARDS_NEAR_DEGREES = 0.01;
 
   private final Seasons seasons;
@@ -94,7 +94,7 @@ class WorkOrders {
    *
    * @throws OutOfRange when there is nothing for it
    */
-  byte[] printAll(UUID farmId, UUID machineId) {
+  public byte[] printAll(UUID farmId, UUID machineId) {
     MachineView machine = machines.one(farmId, machineId);
     FarmSeason farm =
         seasons

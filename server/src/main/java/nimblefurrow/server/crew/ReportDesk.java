@@ -1,0 +1,84 @@
+package nimblefurrow.server.crew;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.work.Job;
+import nimblefurrow.core.work.Placement;
+import nimblefurrow.core.work.Report;
+import nimblefurrow.core.work.ReportKind;
+import nimblefurrow.server.dispatch.Dispatch;
+import nimblefurrow.server.platform.NotOnThisFarm;
+import nimblefurrow.server.report.Reports;
+import org.springframework.stereotype.Service;
+
+/** Takes what is said of a job that has a place on the board. */
+@Service
+class ReportDesk {
+  private static final int FARTHEST_DAYS = 200;
+
+  private final Dispatch dispatch;
+  private final Reports reports;
+
+  ReportDesk(Dispatch dispatch, Reports reports) {
+    this.dispatch = dispatch;
+    this.reports = reports;
+  }
+
+  /**
+   * Keeps what was said.
+   *
+   * @param by who says it
+   * @param machine the only machine of whose jobs it may speak; empty: of any
+   * @throws OutOfRange where more acres are done than the field has, a day is out of sight, a
+   *     problem has no words, or the job has no place
+   * @throws NotOnThisFarm where there is no such job, or it is another crew's
+   */
+  void take(UUID farmId, String by, Optional<UUID> machine, ReportForm form) {
+    Dispatch.Board board = dispatch.board(farmId);
+    Job job = board.job(form.job());
+    Placement place =
+        board
+            .placed()
+            .of(job.id())
+            .orElseThrow(() -> new OutOfRange("job", job.field() + " has no place on the board"));
+    if (machine.filter(m -> !m.toString().equals(place.machineId())).isPresent()) {
+      throw new NotOnThisFarm("job on this list");
+    }
+    LocalDate today = board.season().day().today();
+    double most = board.whole().get(job.id()).acres();
+    if (form.acres() != null && form.acres() > most) {
+      throw new OutOfRange(
+          "acres done", "acres done are 0 to %.1f, got %.1f".formatted(most, form.acres()));
+    }
+    boolean tells = form.kind() == ReportKind.PROBLEM;
+    if (tells && (form.words() == null || form.words().isBlank())) {
+      throw new OutOfRange("problem", "say in a few words what the problem is");
+    }
+    Report report =
+        new Report(
+            job.id(),
+            form.kind(),
+            by,
+            day(form, place, today),
+            place.machineId(),
+            form.kind() == ReportKind.STOPPED
+                ? Optional.ofNullable(form.acres())
+                : Optional.empty());
+    reports.add(farmId, form.id(), report, form.pounds(), form.words());
+  }
+
+  private static LocalDate day(ReportForm form, Placement place, LocalDate today) {
+    LocalDate usual = form.kind() == ReportKind.ACCEPTED ? place.start() : today;
+    LocalDate day = form.day() == null ? usual : form.day();
+    if (day.isBefore(today) || day.isAfter(today.plusDays(FARTHEST_DAYS))) {
+      throw new OutOfRange(
+          "day", "day is %s to %s, got %s".formatted(today, today.plusDays(FARTHEST_DAYS), day));
+    }
+    if (form.kind() == ReportKind.PROPOSED && form.day() == null) {
+      throw new OutOfRange("day", "say which day would suit");
+    }
+    return day;
+  }
+}

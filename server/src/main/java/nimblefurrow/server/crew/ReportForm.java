@@ -1,0 +1,28 @@
+package nimblefurrow.server.crew;
+
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.UUID;
+import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.work.ReportKind;
+import nimblefurrow.server.platform.Maybe;
+
+/**
+ * What somebody says of a job.
+ *
+ * @param id chosen by whoever says it, so that what is sent twice is kept once
+ * @param day that is meant; today where none is given
+ * @param acres done so far, all in all
+ * @param pounds used so far
+ */
+record ReportForm(
+    @NotNull UUID id,
+    @NotNull JobId job,
+    @NotNull ReportKind kind,
+    @Maybe LocalDate day,
+    @Maybe @Min(0) @Max(50_000) Double acres,
+    @Maybe @Min(0) @Max(10_000_000) Double pounds,
+    @Maybe @Size(max = 500) String words) {}

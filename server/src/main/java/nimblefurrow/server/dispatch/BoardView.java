@@ -1,0 +1,248 @@
+package nimblefurrow.server.dispatch;
+
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.season.Verdict;
+import nimblefurrow.core.work.After;
+import nimblefurrow.core.work.CrewVisit;
+import nimblefurrow.core.work.DayWork;
+import nimblefurrow.core.work.FitDays;
+import nimblefurrow.core.work.FitSpread;
+import nimblefurrow.core.work.Job;
+import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.work.Placement;
+import nimblefurrow.core.work.Report;
+import nimblefurrow.core.work.ReportKind;
+import nimblefurrow.core.work.Unplaced;
+import nimblefurrow.server.journal.EntryKind;
+import nimblefurrow.server.machine.Machines.MachineView;
+import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.report.Reports;
+import nimblefurrow.server.season.FieldSeasons;
+
+/** The dispatch board as it is told. */
+record BoardView(
+    LocalDate today,
+    List<MachineView> machines,
+    List<JobView> jobs,
+    List<FitRow> fit,
+    List<TroubleView> troubles,
+    List<CrewView> crews,
+    List<ReportView> said,
+    @Maybe String undo,
+    @Maybe String redo) {
+
+  /** A hired crew's visit against its terms; {@code toFill} are jobs that would make up for it. */
+  record CrewView(
+      UUID machineId,
+      double acres,
+      LocalDate first,
+      @Maybe LocalDate callBy,
+      double shortBy,
+      List<FillView> toFill) {
+    static CrewView of(CrewVisit visit) {
+      return new CrewView(
+          UUID.fromString(visit.machine().id()),
+          visit.acres().acres(),
+          visit.first(),
+          visit.callBy().orElse(null),
+          visit.shortBy().acres(),
+          visit.toFill().stream()
+              .map(j -> new FillView(j.id(), j.field(), j.area().acres()))
+              .toList());
+    }
+  }
+
+  record FillView(JobId job, String field, double acres) {}
+
+  /** What was said from the field of an open job. */
+  record ReportView(
+      UUID id,
+      JobId job,
+      String field,
+      ReportKind kind,
+      String by,
+      UUID machineId,
+      LocalDate day,
+      @Maybe Double acres,
+      @Maybe Double pounds,
+      @Maybe String words,
+      boolean photo,
+      OffsetDateTime at) {
+    static ReportView of(Reports.Said said, Job job) {
+      Report report = said.report();
+      return new ReportView(
+          said.id(),
+          report.job(),
+          job.field(),
+          report.kind(),
+          report.by(),
+          UUID.fromString(report.machineId()),
+          report.day(),
+          report.acres().orElse(null),
+          said.pounds().orElse(null),
+          said.words().orElse(null),
+          said.photo(),
+          said.at());
+    }
+  }
+
+  /**
+   * @param after open jobs that it waits for
+   */
+  record JobView(
+      JobId id,
+      UUID fieldId,
+      @Maybe UUID zoneId,
+      String field,
+      String farmstead,
+      MachineKind kind,
+      boolean ends,
+      @Maybe EntryKind settledBy,
+      String words,
+      @Maybe String cover,
+      double acres,
+      @Maybe LocalDate opens,
+      @Maybe LocalDate closes,
+      @Maybe Verdict.Kind verdict,
+      @Maybe String says,
+      List<JobId> after,
+      @Maybe PlaceView place,
+      @Maybe DoingView doing,
+      @Maybe String unplaced) {}
+
+  /** A field whose jobs cannot be told, and why. */
+  record TroubleView(UUID fieldId, String field, String says) {}
+
+  /**
+   * @param version the number of this place; a move says which one it was made on
+   */
+  record PlaceView(
+      UUID machineId,
+      long version,
+      List<DayView> days,
+      boolean locked,
+      boolean late,
+      int fitChance,
+      String why) {}
+
+  record DayView(LocalDate day, double hours, double acres, @Maybe String driver) {
+    static List<DayView> of(List<DayWork> days) {
+      return days.stream()
+          .map(d -> new DayView(d.date(), d.hours(), d.acres(), d.driver().orElse(null)))
+          .toList();
+    }
+  }
+
+  /**
+   * Chance (%) that a day is fit for a kind of machine on the farm's commonest soil, and its fit
+   * hours: those that a plan counts on, and what one and nine years of ten do not exceed.
+   */
+  record FitRow(
+      MachineKind kind,
+      LocalDate first,
+      int[] chances,
+      double[] counted,
+      double[] low,
+      double[] high) {}
+
+  private static final int FIT_DAYS = 100;
+
+  /**
+   * The board as it is.
+   *
+   * @param from the first of the 100 days of fit hours
+   * @param undo what would be undone, and {@code redo} done again; null: nothing
+   */
+  static BoardView of(Dispatch.Board board, LocalDate from, String undo, String redo) {
+    LocalDate today = board.season().day().today();
+    UnitSystem units = board.season().day().units();
+    Map<JobId, String> reasons =
+        board.wouldBe().unplaced().stream()
+            .collect(Collectors.toMap(Unplaced::jobId, u -> u.why().in(units)));
+    List<JobView> jobs = new ArrayList<>();
+    for (Job job : board.jobs()) {
+      FieldSeasons field = board.fieldOf().get(job.id());
+      Optional<Verdict> verdict =
+          job.id().operation().ends() ? Optional.empty() : field.now().verdict();
+      jobs.add(
+          new JobView(
+              job.id(),
+              field.field().id(),
+              field.zone().orElse(null),
+              job.field(),
+              field.field().farmstead(),
+              job.kind(),
+              job.id().operation().ends(),
+              EntryKind.settling(job.id().operation()).orElse(null),
+              job.words(),
+              field.now().field().cover().map(c -> c.mix().name()).orElse(null),
+              job.area().acres(),
+              job.window().opens().median().orElse(null),
+              job.window().end(),
+              verdict.map(Verdict::kind).orElse(null),
+              verdict.map(v -> v.says().in(units)).orElse(null),
+              job.after().stream().filter(a -> a.done().isEmpty()).map(After::jobId).toList(),
+              board.placed().of(job.id()).map(p -> place(board, p, units)).orElse(null),
+              DoingView.of(board.doing().get(job.id())),
+              reasons.get(job.id())));
+    }
+    return new BoardView(
+        today,
+        board.machines(),
+        jobs,
+        fit(board, from == null ? today : from),
+        board.troubles().stream()
+            .map(t -> new TroubleView(t.field().id(), t.field().name(), t.says().in(units)))
+            .toList(),
+        CrewVisit.of(board.problem(), board.placed()).stream().map(CrewView::of).toList(),
+        board.said().stream()
+            .filter(s -> board.whole().containsKey(s.report().job()))
+            .map(s -> ReportView.of(s, board.job(s.report().job())))
+            .toList(),
+        undo,
+        redo);
+  }
+
+  private static PlaceView place(Dispatch.Board board, Placement p, UnitSystem units) {
+    return new PlaceView(
+        UUID.fromString(p.machineId()),
+        board.revisions().getOrDefault(p.jobId(), 0L),
+        DayView.of(p.days()),
+        p.locked(),
+        p.late(),
+        percent(p.fitChance()),
+        p.why().in(units));
+  }
+
+  /** One row for each kind of machine that has a job, asked of that kind's first job. */
+  private static List<FitRow> fit(Dispatch.Board board, LocalDate from) {
+    FitDays fit = board.season().day().weather().fit();
+    Map<MachineKind, Job> sample = new LinkedHashMap<>();
+    board.jobs().forEach(j -> sample.putIfAbsent(j.kind(), j));
+    List<FitRow> rows = new ArrayList<>();
+    sample.forEach(
+        (kind, job) -> {
+          int[] chances = new int[FIT_DAYS];
+          for (int i = 0; i < FIT_DAYS; i++) {
+            chances[i] = percent(fit.chance(job, from.plusDays(i)));
+          }
+          FitSpread hours = FitSpread.of(fit, job, from, FIT_DAYS);
+          rows.add(new FitRow(kind, from, chances, hours.counted(), hours.low(), hours.high()));
+        });
+    return rows;
+  }
+
+  private static int percent(double share) {
+    return (int) Math.round(100 * share);
+  }
+}

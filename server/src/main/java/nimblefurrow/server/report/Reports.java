@@ -1,0 +1,156 @@
+package nimblefurrow.server.report;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.work.Doing;
+import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.work.Operation;
+import nimblefurrow.core.work.Report;
+import nimblefurrow.core.work.ReportKind;
+import nimblefurrow.server.platform.Codes;
+import nimblefurrow.server.platform.NotOnThisFarm;
+import nimblefurrow.server.platform.PlainPicture;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps what is said from the field. Nothing that was said is changed; something later may be. */
+@Service
+public class Reports {
+  /**
+   * One report as it is kept.
+   *
+   * @param pounds of seed or product used so far; empty: not said
+   * @param words in the person's own words; empty: none
+   * @param photo whether there is a picture
+   */
+  public record Said(
+      UUID id,
+      Report report,
+      Optional<Double> pounds,
+      Optional<String> words,
+      boolean photo,
+      OffsetDateTime at) {}
+
+  private static final int MOST = 5_000;
+
+  private final JdbcClient jdbc;
+  private final Clock clock;
+
+  Reports(JdbcClient jdbc, Clock clock) {
+    this.jdbc = jdbc;
+    this.clock = clock;
+  }
+
+  /** All that was said on a farm, in the order in which it was said. */
+  @Transactional(readOnly = true)
+  public List<Said> all(UUID farmId) {
+    return jdbc.sql(
+            "select id, link_id, operation, kind, by_name, machine_id, day, acres, pounds, words,"
+                + " jpeg is not null, said_at from work_report where farm_id = ? order by said_at, id")
+        .param(farmId)
+        .query((row, n) -> said(row))
+        .list();
+  }
+
+  /** How the jobs stand by what was said. */
+  public static Map<JobId, Doing> doing(List<Said> said) {
+    return Doing.of(said.stream().map(Said::report).toList());
+  }
+
+  /**
+   * Keeps a report; sent twice it is kept once.
+   *
+   * @throws OutOfRange where there are too many, or another report bears this name
+   */
+  @Transactional
+  public void add(UUID farmId, UUID id, Report report, Double pounds, String words) {
+    int kept =
+        jdbc.sql("select count(*) from work_report where farm_id = ?")
+            .param(farmId)
+            .query(Integer.class)
+            .single();
+    if (kept >= MOST) {
+      throw new OutOfRange("reports", "a farm keeps at most %,d reports".formatted(MOST));
+    }
+    jdbc.sql(
+            "insert into work_report (id, farm_id, link_id, operation, kind, by_name, machine_id,"
+                + " day, acres, pounds, words, said_at) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)"
+                + " on conflict (id) do nothing")
+        .params(
+            id,
+            farmId,
+            report.job().cover(),
+            Codes.kept(report.job().operation()),
+            Codes.kept(report.kind()),
+            report.by(),
+            UUID.fromString(report.machineId()),
+            report.day(),
+            report.acres().orElse(null),
+            pounds,
+            words == null || words.isBlank() ? null : words.strip(),
+            OffsetDateTime.now(clock))
+        .update();
+    if (count(farmId, id) == 0) {
+      throw new OutOfRange("report", "another report bears this name: say it anew");
+    }
+  }
+
+  /** Adds the picture of a report; a second one takes the place of the first. */
+  @Transactional
+  public void picture(UUID farmId, UUID id, byte[] content) {
+    if (jdbc.sql("update work_report set jpeg = ? where farm_id = ? and id = ?")
+            .params(PlainPicture.drawnAnew(content), farmId, id)
+            .update()
+        == 0) {
+      throw new NotOnThisFarm("report");
+    }
+  }
+
+  @Transactional(readOnly = true)
+  public byte[] picture(UUID farmId, UUID id) {
+    return jdbc.sql(
+            "select jpeg from work_report where farm_id = ? and id = ? and jpeg is not null")
+        .params(farmId, id)
+        .query((row, n) -> row.getBytes(1))
+        .optional()
+        .orElseThrow(() -> new NotOnThisFarm("picture"));
+  }
+
+  private int count(UUID farmId, UUID id) {
+    return jdbc.sql("select count(*) from work_report where farm_id = ? and id = ?")
+        .params(farmId, id)
+        .query(Integer.class)
+        .single();
+  }
+
+  private static Said said(ResultSet row) throws SQLException {
+    double pounds = row.getDouble("pounds");
+    boolean weighed = !row.wasNull();
+    double acres = row.getDouble("acres");
+    boolean counted = !row.wasNull();
+    return new Said(
+        row.getObject("id", UUID.class),
+        new Report(
+            new JobId(
+                row.getObject("link_id", UUID.class),
+                Codes.read(Operation.class, row.getString("operation"))),
+            Codes.read(ReportKind.class, row.getString("kind")),
+            row.getString("by_name"),
+            row.getObject("day", LocalDate.class),
+            row.getString("machine_id"),
+            counted ? Optional.of(acres) : Optional.empty()),
+        weighed ? Optional.of(pounds) : Optional.empty(),
+        Optional.ofNullable(row.getString("words")),
+        row.getBoolean(11),
+        row.getObject("said_at", OffsetDateTime.class));
+  }
+}

@@ -1,0 +1,227 @@
+package nimblefurrow.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.atomic.AtomicInteger;
+import nimblefurrow.server.demo.DemoFarm;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** Who does the work: what drivers say, and a hired crew's list by its private word. */
+@ExtendWith(RunningServer.class)
+class CrewTest {
+  private static final AtomicInteger FARMS = new AtomicInteger();
+  private Caller planner;
+  private Caller driver;
+  private Caller stranger;
+  private JsonNode board;
+
+  @BeforeEach
+  void aPlannedFarm() {
+    int n = FARMS.incrementAndGet();
+    String mail = "crew" + n + "@board.example";
+    String drives = "crewop" + n + "@board.example";
+    RunningServer.bean(DemoFarm.class).build("Crew Farm " + n, mail, drives, 28);
+    planner = new Caller(RunningServer.address()).signIn(mail, DemoFarm.PASSWORD);
+    planner.put("/api/farm/day", Map.of("day", "2026-10-01"));
+    driver = new Caller(RunningServer.address()).signIn(drives, DemoFarm.PASSWORD);
+    stranger = new Caller(RunningServer.address());
+    board = Plans.board(planner);
+  }
+
+  private JsonNode placed() {
+    for (JsonNode job : board.path("jobs")) {
+      if (job.has("place") && job.path("acres").asDouble() > 30) {
+        return job;
+      }
+    }
+    throw new AssertionError("no job has a place");
+  }
+
+  private JsonNode again(JsonNode job) {
+    for (JsonNode now : planner.get("/api/dispatch").json().path("jobs")) {
+      if (now.path("id").equals(job.path("id"))) {
+        return now;
+      }
+    }
+    throw new AssertionError("the job is gone");
+  }
+
+  private static Map<String, Object> report(JsonNode job, String kind) {
+    Map<String, Object> form = new HashMap<>();
+    form.put("id", UUID.randomUUID());
+    form.put("job", job.path("id"));
+    form.put("kind", kind);
+    return form;
+  }
+
+  private static Map<String, Object> report(JsonNode job, String kind, String what, Object value) {
+    Map<String, Object> form = report(job, kind);
+    form.put(what, value);
+    return form;
+  }
+
+  private static void said(Caller.Answer answer) {
+    assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+  }
+
+  @Test
+  void whatADriverSaysStandsOnTheBoardAndTheRestIsPlanned() {
+    JsonNode job = placed();
+    double acres = job.path("acres").asDouble();
+    said(driver.post("/api/reports", report(job, "ACCEPTED")));
+    assertThat(again(job).path("doing").path("agreed").isMissingNode()).isFalse();
+    said(driver.post("/api/reports", report(job, "STARTED")));
+    assertThat(again(job).path("doing").path("under").asBoolean()).isTrue();
+    // It goes on where it is; nobody can carry it off meanwhile.
+    Map<String, Object> move = new HashMap<>();
+    move.put("machineId", job.path("place").path("machineId").asString());
+    move.put("day", "2026-10-20");
+    move.put("locked", true);
+    move.put("acceptLate", true);
+    move.put("version", again(job).path("place").path("version").asLong());
+    String path =
+        "/api/dispatch/jobs/%s/%s"
+            .formatted(
+                job.path("id").path("cover").asString(),
+                job.path("id").path("operation").asString());
+    assertThat(planner.put(path, move).text()).contains("is under way");
+    Map<String, Object> stopped = report(job, "STOPPED", "acres", 22);
+    said(driver.post("/api/reports", stopped));
+    said(driver.post("/api/reports", stopped));
+    JsonNode then = again(job);
+    assertThat(then.path("acres").asDouble()).isCloseTo(acres - 22, within(1e-6));
+    assertThat(then.path("doing").path("acresDone").asDouble()).isEqualTo(22);
+    assertThat(then.path("doing").path("under").asBoolean()).isFalse();
+    List<String> kinds = new ArrayList<>();
+    planner
+        .get("/api/dispatch")
+        .json()
+        .path("said")
+        .forEach(s -> kinds.add(s.path("kind").asString()));
+    assertThat(kinds).containsExactly("ACCEPTED", "STARTED", "STOPPED");
+  }
+
+  @Test
+  void whatCannotBeIsRefusedByName() {
+    JsonNode job = placed();
+    assertThat(driver.post("/api/reports", report(job, "STOPPED")).text())
+        .contains("how many acres");
+    assertThat(driver.post("/api/reports", report(job, "STOPPED", "acres", 9_000)).text())
+        .contains("acres done are 0 to ");
+    assertThat(driver.post("/api/reports", report(job, "PROBLEM")).text())
+        .contains("what the problem is");
+    assertThat(driver.post("/api/reports", report(job, "PROPOSED", "day", "2026-09-01")).text())
+        .contains("day is 2026-10-01 to ");
+    assertThat(again(job).has("doing")).isFalse();
+  }
+
+  @Test
+  void aProblemKeepsItsPicture() {
+    JsonNode job = placed();
+    Map<String, Object> problem = report(job, "PROBLEM", "words", "boom hose burst");
+    said(driver.post("/api/reports", problem));
+    String photo = "/api/reports/" + problem.get("id") + "/photo";
+    said(driver.upload(photo, "p.jpg", LooksApiTest.picture(8, 6)));
+    assertThat(planner.bytes(photo)).isNotEmpty();
+    assertThat(driver.upload(photo, "p.jpg", "no picture".getBytes(StandardCharsets.UTF_8)).text())
+        .contains("no JPEG");
+    JsonNode said = planner.get("/api/dispatch").json().path("said").get(0);
+    assertThat(said.path("words").asString()).isEqualTo("boom hose burst");
+    assertThat(said.path("photo").asBoolean()).isTrue();
+  }
+
+  @Test
+  void aHiredCrewSeesItsListAloneAndAnswers() {
+    JsonNode job = placed();
+    String machine = job.path("place").path("machineId").asString();
+    JsonNode made =
+        planner.post("/api/crews", Map.of("machineId", machine, "until", "2026-10-31")).json();
+    String list = "/api/crew/" + made.path("word").asString();
+    JsonNode seen = stranger.get(list).json();
+    int own = 0;
+    for (JsonNode each : board.path("jobs")) {
+      own += each.path("place").path("machineId").asString().equals(machine) ? 1 : 0;
+    }
+    assertThat(seen.path("jobs").size()).isEqualTo(own).isPositive();
+    Caller.Answer proposed =
+        stranger.post(list + "/reports", report(job, "PROPOSED", "day", "2026-10-09"));
+    said(proposed);
+    assertThat(again(job).path("doing").path("proposed").asString()).isEqualTo("2026-10-09");
+    said(stranger.post(list + "/reports", report(job, "ACCEPTED")));
+    Map<String, Object> over = report(job, "STOPPED", "acres", 12.5);
+    over.put("pounds", 700);
+    said(stranger.post(list + "/reports", over));
+    assertThat(again(job).path("doing").path("acresDone").asDouble()).isEqualTo(12.5);
+    JsonNode last = planner.get("/api/dispatch").json().path("said").get(2);
+    assertThat(last.path("pounds").asDouble()).isEqualTo(700);
+    // Another machine's job is not its business.
+    for (JsonNode each : board.path("jobs")) {
+      if (each.has("place") && !each.path("place").path("machineId").asString().equals(machine)) {
+        assertThat(stranger.post(list + "/reports", report(each, "STARTED")).status())
+            .isEqualTo(404);
+        own = -1;
+        break;
+      }
+    }
+    assertThat(own).as("another machine has work").isEqualTo(-1);
+  }
+
+  @Test
+  void outlinesAreReadBackAsTheyWere() {
+    JsonNode job = placed();
+    String machine = job.path("place").path("machineId").asString();
+    String word =
+        planner
+            .post("/api/crews", Map.of("machineId", machine, "until", "2026-10-31"))
+            .json()
+            .path("word")
+            .asString();
+    String list = "/api/crew/" + word;
+    int fields = 0;
+    double acres = 0;
+    for (JsonNode feature : stranger.get(list + "/fields.geojson").json().path("features")) {
+      fields++;
+      acres += feature.path("properties").path("acres").asDouble();
+    }
+    assertThat(fields).isPositive();
+    Caller empty = new Caller(RunningServer.address()).ownFarm();
+    for (String file : List.of("fields.geojson", "fields.kml", "fields.zip")) {
+      JsonNode read =
+          empty.upload("/api/exchange/fields", file, stranger.bytes(list + "/" + file)).json();
+      assertThat(read.path("good").asInt()).as(file).isEqualTo(fields);
+      assertThat(read.path("acres").asDouble()).as(file).isCloseTo(acres, within(0.5));
+    }
+    assertThat(new String(stranger.bytes(list + "/work-orders.pdf"), StandardCharsets.ISO_8859_1))
+        .startsWith("%PDF");
+  }
+
+  @Test
+  void aLinkOpensNothingOnceItsDayIsGoneOrItIsTakenBack() {
+    String machine = placed().path("place").path("machineId").asString();
+    assertThat(
+            planner.post("/api/crews", Map.of("machineId", machine, "until", "2026-09-01")).text())
+        .contains("last day is 2026-10-01 to ");
+    JsonNode made =
+        planner.post("/api/crews", Map.of("machineId", machine, "until", "2026-10-02")).json();
+    String list = "/api/crew/" + made.path("word").asString();
+    assertThat(stranger.get(list).status()).isEqualTo(200);
+    planner.put("/api/farm/day", Map.of("day", "2026-10-03"));
+    assertThat(stranger.get(list).status()).isEqualTo(404);
+    assertThat(stranger.get(list).text()).contains("ask the farm for a new link");
+    planner.put("/api/farm/day", Map.of("day", "2026-10-02"));
+    assertThat(stranger.get(list).status()).isEqualTo(200);
+    planner.delete("/api/crews/" + made.path("id").asString());
+    assertThat(stranger.get(list).status()).isEqualTo(404);
+    assertThat(stranger.get("/api/crew/nonsense").status()).isEqualTo(404);
+  }
+}
