@@ -227,6 +227,10 @@ export const useHelps = (wanted: At<boolean>) =>
     enabled: computed(() => toValue(wanted)),
   })
 
+/** What the night has changed, and today's work. */
+export const useMorning = () =>
+  useQuery({ queryKey: ['dispatch', 'morning'], queryFn: () => got(api.GET('/api/dispatch/morning')) })
+
 /** Private lists of hired crews. */
 export const useCrewLinks = () =>
   useQuery({ queryKey: ['dispatch', 'crews'], queryFn: () => got(api.GET('/api/crews')) })

@@ -500,6 +500,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/dispatch/morning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["morning"];
+        put?: never;
+        post: operations["again_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/dispatch/plan": {
         parameters: {
             query?: never;
@@ -2890,6 +2906,8 @@ export interface components {
             id: components["schemas"]["JobId"];
             /** Format: date */
             last: string;
+            /** Format: double */
+            left: number;
             note: string;
             seed: components["schemas"]["SheetSeed"][];
             words: string;
@@ -4420,6 +4438,16 @@ export interface components {
             /** Format: double */
             windMph: number;
         };
+        MorningView: {
+            changes: components["schemas"]["NightView"][];
+            /** Format: date */
+            day?: string;
+            /** Format: int64 */
+            gain: number;
+            /** Format: date-time */
+            playedAt?: string;
+            today: components["schemas"]["TodayView"][];
+        };
         MoveForm: {
             acceptLate: boolean;
             /** Format: date */
@@ -4471,6 +4499,18 @@ export interface components {
             setting?: number;
             /** Format: double */
             target: number;
+        };
+        NightView: {
+            /** Format: int64 */
+            days: number;
+            field: string;
+            /** Format: int32 */
+            is: number;
+            job: components["schemas"]["JobId"];
+            /** Format: int32 */
+            was: number;
+            /** @enum {string} */
+            what: "LATER" | "EARLIER" | "RISKIER" | "SAFER" | "NO_ROOM" | "ROOM_AGAIN";
         };
         NitrogenAnswer: {
             /** Format: double */
@@ -5262,6 +5302,8 @@ export interface components {
             /** Format: double */
             hours: number;
             id: components["schemas"]["JobId"];
+            /** Format: double */
+            left: number;
             note: string;
             seed: components["schemas"]["SheetSeed"][];
             words: string;
@@ -5559,6 +5601,18 @@ export interface components {
             productGallons: number;
             /** Format: double */
             tankProductGallons: number;
+        };
+        TodayView: {
+            /** Format: double */
+            acres: number;
+            driver?: string;
+            field: string;
+            /** Format: uuid */
+            fieldId: string;
+            job: components["schemas"]["JobId"];
+            /** Format: uuid */
+            machineId: string;
+            words: string;
         };
         Told: {
             field: string;
@@ -6752,6 +6806,46 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BoardView"];
+                };
+            };
+        };
+    };
+    morning: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MorningView"];
+                };
+            };
+        };
+    };
+    again_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MorningView"];
                 };
             };
         };

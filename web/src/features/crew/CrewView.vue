@@ -71,7 +71,7 @@ async function say(form: Schemas['ReportForm'], photo?: File) {
           <SayBar
             :job="j.id"
             :field="j.field"
-            :acres="j.acres"
+            :left="j.left"
             :doing="j.doing"
             :today="list.today"
             :pounds="j.seed.length > 0"

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import TradeWord from '../../parts/TradeWord.vue'
-import { mdiLock } from '@mdi/js'
+import { mdiCheck, mdiLock, mdiPlay } from '@mdi/js'
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../api/client'
 import { dayNumber, dayOfMonth, range, short, weekday } from '../../format/dates'
 import { area, areaUnit, number } from '../../format/units'
-import { keyOf, plusDays, segmentsOf, type Board, type Job, type Segment } from './board'
+import { doingWords, keyOf, plusDays, segmentsOf, type Board, type Job, type Segment } from './board'
 
 /**
  * Machines by days. A day is as high as the hours that a plan counts on, paler to what nine years of ten do not exceed,
@@ -80,7 +80,14 @@ const band = (b: { low: number; counted: number; high: number } | null, tallest:
     : {}
 const when = (job: Job) => range(job.place!.days[0]!.day, job.place!.days[job.place!.days.length - 1]!.day)
 const title = (job: Job) =>
-  `${job.field}, ${job.words}, ${area(job.acres)} ${areaUnit.value}, ${when(job)}. ${job.place!.why}.`
+  [
+    `${job.field}, ${job.words}, ${area(job.acres)} ${areaUnit.value}, ${when(job)}. ${job.place!.why}.`,
+    job.doing && doingWords(job.doing, job.acres),
+  ]
+    .filter(Boolean)
+    .join(' ')
+/** The mark of what was said of it: somebody is at it, or comes. */
+const mark = (job: Job) => (job.doing?.under ? mdiPlay : job.doing?.agreed ? mdiCheck : undefined)
 
 /** What waits for what, drawn while a job is pointed at or has the keys. */
 const box = ref<HTMLElement | null>(null)
@@ -207,7 +214,9 @@ function pointed(job: Job | null) {
             @focus="pointed(s.job)"
             @blur="pointed(null)"
           >
-            <span v-if="!narrow && s.named" class="name">{{ s.job.field }}</span>
+            <span v-if="!narrow && s.named" class="name"
+              ><v-icon v-if="mark(s.job)" :icon="mark(s.job)" size="13" aria-hidden="true" />{{ s.job.field }}</span
+            >
             <span v-if="days <= 4 && s.first" class="figures">{{ s.job.words }} · {{ number(s.hours, 1) }} h</span>
             <v-icon
               v-if="s.job.place!.locked && s.first && !narrow"

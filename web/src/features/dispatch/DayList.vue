@@ -75,7 +75,7 @@ async function say(form: Schemas['ReportForm'], photo?: File) {
         <SayBar
           :job="j.id"
           :field="j.field"
-          :acres="j.fieldAcres"
+          :left="j.left"
           :doing="j.doing"
           :today="board.today"
           :pounds="j.seed.length > 0"

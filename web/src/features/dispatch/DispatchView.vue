@@ -19,6 +19,7 @@ import DayList from './DayList.vue'
 import FeedsDialog from './FeedsDialog.vue'
 import HelpsPanel from './HelpsPanel.vue'
 import MendDialog from './MendDialog.vue'
+import MorningPanel from './MorningPanel.vue'
 import MoveDialog from './MoveDialog.vue'
 import PlanProgress from './PlanProgress.vue'
 import RiskPanel from './RiskPanel.vue'
@@ -347,6 +348,7 @@ const toggleLock = (job: Job) =>
             <router-link :to="{ name: 'cover', params: { fieldId: t.fieldId } }">Mend it</router-link>
           </li>
         </ul>
+        <MorningPanel :machines="board.machines" @mend="mending = true" />
         <SaidPanel :board="board" @put="putThere" @list="listOf" />
         <RiskPanel v-if="risk" :risk="risk" />
         <HelpsPanel />

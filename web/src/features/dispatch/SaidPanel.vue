@@ -9,7 +9,7 @@ import { keyOf, type Board } from './board'
 /** Hired crews against their terms, and what was said from the field, what wants an answer first. */
 const props = defineProps<{ board: Board }>()
 const emit = defineEmits<{ put: [said: Schemas['ReportView']]; list: [machineId: string] }>()
-const SHOWN = 6
+const SHOWN = 4
 
 const name = (id: string) => props.board.machines.find((m) => m.id === id)?.name ?? ''
 const jobs = computed(() => new Map(props.board.jobs.map((j) => [keyOf(j), j])))
@@ -18,8 +18,10 @@ const asks = (s: Schemas['ReportView']) => {
   const doing = jobs.value.get(keyOf({ id: s.job }))?.doing
   return s.kind === 'PROPOSED' && doing?.proposed === s.day && doing.last === 'PROPOSED'
 }
+/** The last of each job; what was said before stands with the job itself. */
+const lastOfEach = computed(() => [...new Map(props.board.said.map((s) => [keyOf({ id: s.job }), s])).values()])
 const shown = computed(() =>
-  [...props.board.said]
+  [...lastOfEach.value]
     .reverse()
     .sort((a, b) => Number(asks(b)) - Number(asks(a)))
     .slice(0, SHOWN),

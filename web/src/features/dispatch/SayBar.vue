@@ -2,17 +2,16 @@
 import { mdiAlertOutline, mdiCalendarArrowRight, mdiCheck, mdiPlay, mdiStop } from '@mdi/js'
 import { computed, ref } from 'vue'
 import type { Refused, Schemas } from '../../api/client'
-import { short } from '../../format/dates'
-import { area, areaUnit } from '../../format/units'
 import DayField from '../../parts/DayField.vue'
 import FigureField from '../../parts/FigureField.vue'
 import Refusal from '../../parts/Refusal.vue'
+import { doingWords } from './board'
 
 /** What whoever does a job can say of it: that it is seen, begun, stopped, not then, or in trouble. */
 const props = defineProps<{
   job: Schemas['JobId']
   field: string
-  acres: number
+  left: number
   doing?: Schemas['DoingView']
   today: string
   pounds?: boolean
@@ -31,15 +30,7 @@ const problem = ref<Refused | ''>('')
 /** What is sent twice is kept once: the name stays until it has arrived. */
 const id = ref(crypto.randomUUID())
 
-const state = computed(() => {
-  const d = props.doing
-  if (!d) return ''
-  const far = d.acresDone > 0 ? `${area(d.acresDone, 1)} of ${area(props.acres, 1)} ${areaUnit.value} done` : ''
-  if (d.under) return ['Under way', far].filter(Boolean).join(', ')
-  if (d.proposed) return `${d.by} asks for ${short(d.proposed)}`
-  if (far) return far
-  return d.agreed ? `${d.by} comes ${short(d.agreed)}` : ''
-})
+const state = computed(() => (props.doing ? doingWords(props.doing, props.left) : ''))
 
 function ask(what: 'STOPPED' | 'PROPOSED' | 'PROBLEM') {
   asking.value = asking.value === what ? null : what

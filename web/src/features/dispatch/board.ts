@@ -1,5 +1,6 @@
 import type { Schemas } from '../../api/client'
-import { dayNumber, isoDay, range } from '../../format/dates'
+import { dayNumber, isoDay, range, short } from '../../format/dates'
+import { area, areaUnit } from '../../format/units'
 
 export type Board = Schemas['BoardView']
 export type Job = Schemas['JobView']
@@ -66,4 +67,13 @@ export const plusDays = (iso: string, days: number) => isoDay(dayNumber(iso) + d
 export function whenOf(job: Job): string {
   const open = !job.verdict || job.verdict === 'NOT_YET' || job.verdict === 'OPEN'
   return open ? range(job.opens, job.closes) : (job.says ?? '')
+}
+
+/** How a job stands by what was said of it from the field, and what is left of it. */
+export function doingWords(doing: Schemas['DoingView'], left: number): string {
+  const far = doing.acresDone > 0 ? `${area(doing.acresDone, 1)} ${areaUnit.value} done, ${area(left, 1)} to go` : ''
+  if (doing.under) return ['Under way', far].filter(Boolean).join(', ')
+  if (doing.proposed) return `${doing.by} asks for ${short(doing.proposed)}`
+  if (far) return far
+  return doing.agreed ? `${doing.by} comes ${short(doing.agreed)}` : ''
 }

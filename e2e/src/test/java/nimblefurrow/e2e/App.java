@@ -54,6 +54,7 @@ final class App {
                   "--furrow.demo=true",
                   "--furrow.free-farms=1000",
                   "--furrow.plan-seconds=1.5",
+                  "--furrow.morning-every=24h",
                   "--furrow.today=" + TODAY);
       address =
           "http://127.0.0.1:" + running.getBean(Environment.class).getProperty("local.server.port");

@@ -36,6 +36,7 @@ public class RunningServer implements ParameterResolver {
                   "--server.port=0",
                   "--furrow.demo=true",
                   "--furrow.plan-seconds=0.2",
+                  "--furrow.morning-every=24h",
                   "--furrow.free-farms=100000",
                   "--furrow.today=" + TODAY);
       Runtime.getRuntime().addShutdownHook(new Thread(running::close));

@@ -2,6 +2,7 @@ package nimblefurrow.server.farm;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.houserules.HouseRules;
@@ -39,6 +40,11 @@ public class Farms {
       double spare,
       double mostCv,
       WeedLoad weeds) {
+    /** The farm's clock: the standard time of its longitude, an hour for every 15 degrees. */
+    public ZoneOffset clock() {
+      return ZoneOffset.ofHours((int) Math.round(site.longitude() / DEGREES_AN_HOUR));
+    }
+
     /** The same farm as it was on another day, to be told what was told then. */
     public FarmView on(LocalDate day) {
       return new FarmView(
@@ -59,6 +65,8 @@ public class Farms {
     }
   }
 
+  private static final double DEGREES_AN_HOUR = 15;
+
   private final FarmRows farms;
   private final FarmFigures figures;
   private final Clock clock;
@@ -78,7 +86,7 @@ public class Farms {
 
   /** The day it is on a farm: today, or the day a demo is set to. */
   public LocalDate today(FarmView farm) {
-    return farm.asOf() != null ? farm.asOf() : LocalDate.now(clock);
+    return farm.asOf() != null ? farm.asOf() : LocalDate.now(clock.withZone(farm.clock()));
   }
 
   @Transactional(readOnly = true)

@@ -3,10 +3,13 @@ package nimblefurrow.server.planning;
 import com.github.kagkarlsson.scheduler.Scheduler;
 import com.github.kagkarlsson.scheduler.task.FailureHandler;
 import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
+import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
+import com.github.kagkarlsson.scheduler.task.schedule.FixedDelay;
 import java.time.Duration;
 import java.util.UUID;
 import javax.sql.DataSource;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -19,6 +22,7 @@ import org.springframework.jdbc.datasource.TransactionAwareDataSourceProxy;
 @Configuration
 class BackgroundWork {
   static final String PLAN_RUN = "plan-run";
+  private static final String MORNING = "morning";
 
   private static final Duration LOOK = Duration.ofMillis(300);
   private static final Duration HEARTBEAT = Duration.ofSeconds(1);
@@ -41,10 +45,21 @@ class BackgroundWork {
         .execute((instance, context) -> searcher.search(UUID.fromString(instance.getId())));
   }
 
+  /**
+   * Farms wake at different hours: every few minutes those are played on which it is six by now.
+   */
+  @Bean
+  RecurringTask<Void> morning(
+      Mornings mornings, @Value("${furrow.morning-every:5m}") Duration every) {
+    return Tasks.recurring(MORNING, FixedDelay.of(every))
+        .execute((instance, context) -> mornings.playDue());
+  }
+
   /** Asking for work belongs to the change that asks: the one is not kept without the other. */
   @Bean
-  Scheduler scheduler(DataSource rows, OneTimeTask<Void> planRun) {
+  Scheduler scheduler(DataSource rows, OneTimeTask<Void> planRun, RecurringTask<Void> morning) {
     return Scheduler.create(new TransactionAwareDataSourceProxy(rows), planRun)
+        .startTasks(morning)
         .threads(AT_ONCE)
         .pollingInterval(LOOK)
         .heartbeatInterval(HEARTBEAT)
