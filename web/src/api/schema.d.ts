@@ -397,7 +397,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_1"];
+        post: operations["read_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -868,6 +868,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exchange/jobs.xlsx": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["workbook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/exchange/season.csv": {
         parameters: {
             query?: never;
@@ -892,6 +908,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["calendar_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/taskdata": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/taskdata.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["write"];
         put?: never;
         post?: never;
         delete?: never;
@@ -4621,6 +4669,11 @@ export interface components {
             name: string;
             type: string;
         };
+        PartFieldView: {
+            /** Format: double */
+            acres: number;
+            name: string;
+        };
         PartsView: {
             /** Format: double */
             date: number;
@@ -5601,6 +5654,25 @@ export interface components {
             productGallons: number;
             /** Format: double */
             tankProductGallons: number;
+        };
+        TaskFileView: {
+            farm: string;
+            fields: components["schemas"]["PartFieldView"][];
+            products: string[];
+            tasks: components["schemas"]["TaskView"][];
+        };
+        TaskRateView: {
+            liquid: boolean;
+            /** Format: double */
+            perAcre: number;
+            product: string;
+        };
+        TaskView: {
+            /** Format: int32 */
+            cells: number;
+            field?: string;
+            name: string;
+            rates: components["schemas"]["TaskRateView"][];
         };
         TodayView: {
             /** Format: double */
@@ -6621,7 +6693,7 @@ export interface operations {
             };
         };
     };
-    read_1: {
+    read_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -7418,6 +7490,26 @@ export interface operations {
             };
         };
     };
+    workbook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet": string;
+                };
+            };
+        };
+    };
     csv: {
         parameters: {
             query?: never;
@@ -7454,6 +7546,55 @@ export interface operations {
                 };
                 content: {
                     "text/calendar": string;
+                };
+            };
+        };
+    };
+    read_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskFileView"];
+                };
+            };
+        };
+    };
+    write: {
+        parameters: {
+            query?: {
+                machineId?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
                 };
             };
         };

@@ -219,7 +219,7 @@ function put(job: Job, spot: Spot | null) {
 }
 
 function listOf(machineId?: string) {
-  crew.value = machineId
+  crew.value = machineId ?? board.value?.crews[0]?.machineId
   crews.value = true
 }
 function putThere(asked: Schemas['ReportView']) {
@@ -304,7 +304,9 @@ const toggleLock = (job: Job) =>
       >
       <v-spacer />
       <v-btn v-if="planner" variant="text" size="small" :disabled="!board" @click="calendars = true">Subscribe</v-btn>
-      <a href="/api/exchange/jobs.ics" download>Calendar</a><a href="/api/exchange/jobs.csv" download>Spreadsheet</a>
+      <a href="/api/exchange/jobs.ics" download>Calendar</a><a href="/api/exchange/jobs.xlsx" download>Workbook</a
+      ><a href="/api/exchange/jobs.csv" download>CSV</a
+      ><a href="/api/exchange/taskdata.zip" download title="ISO 11783-10, for the terminal of a tractor">Task data</a>
     </div>
     <Refusal :says="error || problem" />
     <DayList v-if="board && mobile" :board="board" />

@@ -108,6 +108,8 @@ async function send(kind: Kind) {
         label="Photo (optional)"
         accept="image/*"
         prepend-icon=""
+        variant="outlined"
+        density="compact"
       />
       <v-btn type="submit" color="primary" :loading="busy">Say it</v-btn>
     </form>

@@ -24,6 +24,7 @@ import nimblefurrow.server.platform.GeoJson;
 import nimblefurrow.server.platform.HeavyWork;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.ReaderUnits;
+import nimblefurrow.server.taskdata.TaskDataFields;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,8 +39,8 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Fields from GeoJSON, KML, zipped shapefiles and tables, previewed before they are kept; fields as
- * GeoJSON.
+ * Fields from GeoJSON, KML, zipped shapefiles, task data and tables, previewed before they are
+ * kept; fields as GeoJSON.
  */
 @RestController
 @RequestMapping("/api/exchange/fields")
@@ -218,7 +219,11 @@ class FieldExchange {
       byte[] start = file.readNBytes(BEGINNING);
       file.reset();
       if (ShapefileFields.zipped(start)) {
-        return checked(ShapefileFields.read(file.readAllBytes()));
+        byte[] zip = file.readAllBytes();
+        return checked(
+            TaskDataFields.in(zip)
+                .map(fields -> fields.stream().map(FieldExchange::feature).toList())
+                .orElseGet(() -> ShapefileFields.read(zip)));
       }
       String text = new String(start, StandardCharsets.UTF_8).strip();
       if (text.startsWith("\uFEFF")) {
@@ -232,6 +237,12 @@ class FieldExchange {
     } catch (IOException broken) {
       throw new OutOfRange("file", "this file cannot be read");
     }
+  }
+
+  private static ReadFeature feature(TaskDataFields.Outline field) {
+    return field.shape().isEmpty()
+        ? new ReadFeature(field.name(), null, "this field has no outline in the file")
+        : new ReadFeature(field.name(), field.shape(), null);
   }
 
   /** Refuses more fields than a file may hold, as soon as one too many is met. */

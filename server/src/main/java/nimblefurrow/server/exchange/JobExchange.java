@@ -1,6 +1,5 @@
 package nimblefurrow.server.exchange;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -14,6 +13,7 @@ import nimblefurrow.server.platform.CsvOut;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Download;
 import nimblefurrow.server.platform.IcsOut;
+import nimblefurrow.server.platform.XlsxOut;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -58,24 +58,48 @@ class JobExchange {
             COLUMNS, board.placed().placed().stream().map(p -> cells(board, p, machines))));
   }
 
+  /** A row as text. */
   private static List<Object> cells(
+      Dispatch.Board board, Placement p, Map<String, String> machines) {
+    return values(board, p, machines).stream()
+        .map(value -> value instanceof Double figure ? (Object) "%.1f".formatted(figure) : value)
+        .toList();
+  }
+
+  private static List<Object> values(
       Dispatch.Board board, Placement p, Map<String, String> machines) {
     Job job = board.job(p.jobId());
     var field = board.fieldOf().get(job.id());
-    return Arrays.asList(
+    return List.of(
         job.field(),
         field.field().farmstead(),
         job.words(),
         field.now().field().cover().map(c -> c.mix().name()).orElse(""),
         machines.get(p.machineId()),
-        "%.1f".formatted(job.area().acres()),
+        job.area().acres(),
         p.start(),
         p.finish(),
-        "%.1f".formatted(p.days().stream().mapToDouble(DayWork::hours).sum()),
-        job.window().opens().median().map(Object::toString).orElse(""),
+        p.days().stream().mapToDouble(DayWork::hours).sum(),
+        job.window().opens().median().<Object>map(d -> d).orElse(""),
         job.window().end(),
         p.locked(),
         p.late());
+  }
+
+  /** The same as a workbook, days as days and figures as figures. */
+  @GetMapping(
+      path = "/jobs.xlsx",
+      produces = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet")
+  ResponseEntity<byte[]> workbook() {
+    Dispatch.Board board = dispatch.board(current.id());
+    Map<String, String> machines = names(board);
+    return Download.of(
+        "jobs.xlsx",
+        "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet",
+        XlsxOut.table(
+            "Jobs",
+            COLUMNS,
+            board.placed().placed().stream().map(p -> values(board, p, machines)).toList()));
   }
 
   @GetMapping(path = "/jobs.ics", produces = "text/calendar")

@@ -3,11 +3,8 @@ package nimblefurrow.server.exchange;
 import com.linuxense.javadbf.DBFException;
 import com.linuxense.javadbf.DBFReader;
 import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
-import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -18,10 +15,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipException;
-import java.util.zip.ZipInputStream;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.server.platform.Unpacked;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -34,11 +29,6 @@ import org.locationtech.jts.geom.Polygon;
  * The zip is unpacked within bounds: files, bytes, and how far it may swell.
  */
 final class ShapefileFields {
-  /** Zips of unknown origin name their files in whatever letters; only the endings are asked. */
-  private static final Charset NAMES = StandardCharsets.ISO_8859_1;
-
-  private static final int MOST_FILES = 40;
-  private static final int MOST_BYTES = 48 * 1024 * 1024;
   private static final Set<String> WANTED = Set.of("shp", "dbf", "prj");
   private static final int LONGEST_NAME = 80;
   private static final int HEADER = 100;
@@ -74,42 +64,17 @@ final class ShapefileFields {
   /** The files by their endings; the first of each ending counts. */
   private static Map<String, byte[]> unpacked(byte[] zip) {
     Map<String, byte[]> files = new HashMap<>();
-    int left = MOST_BYTES;
-    int count = 0;
-    try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip), NAMES)) {
-      for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
-        if (++count > MOST_FILES) {
-          throw new OutOfRange("file", "a zip holds at most %d files".formatted(MOST_FILES));
-        }
-        byte[] content = bounded(in, left);
-        left -= content.length;
-        String name = entry.getName().toLowerCase(Locale.ROOT);
-        String ending = name.substring(name.lastIndexOf('.') + 1);
-        if (WANTED.contains(ending) && !entry.isDirectory() && !name.contains("__macosx")) {
-          files.putIfAbsent(ending, content);
-        }
-      }
-    } catch (OutOfRange refused) {
-      throw refused;
-    } catch (ZipException | IllegalArgumentException broken) {
-      throw new OutOfRange("file", "this zip is damaged: " + broken.getMessage());
-    } catch (IOException broken) {
-      throw new OutOfRange("file", "this zip cannot be read");
-    }
+    Unpacked.of(zip, ShapefileFields::wanted)
+        .forEach((name, content) -> files.putIfAbsent(ending(name), content));
     return files;
   }
 
-  private static byte[] bounded(ZipInputStream in, int left) throws IOException {
-    ByteArrayOutputStream out = new ByteArrayOutputStream();
-    byte[] part = new byte[16_384];
-    for (int n = in.read(part); n >= 0; n = in.read(part)) {
-      if (out.size() + n > left) {
-        throw new OutOfRange(
-            "file", "unpacked this zip is larger than %d MB".formatted(MOST_BYTES / 1024 / 1024));
-      }
-      out.write(part, 0, n);
-    }
-    return out.toByteArray();
+  private static String ending(String name) {
+    return name.substring(name.lastIndexOf('.') + 1);
+  }
+
+  private static boolean wanted(String name) {
+    return WANTED.contains(ending(name)) && !name.contains("__macosx");
   }
 
   private static void refuseProjected(byte[] prj) {
