@@ -147,7 +147,7 @@ class WalkTest {
             .toList();
   }
 
-  private static String said(Rule rule) {
+  static String said(Rule rule) {
     return rule.getId()
         + ": "
         + rule.getNodes().stream()
