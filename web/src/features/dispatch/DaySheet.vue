@@ -6,6 +6,7 @@ import { long } from '../../format/dates'
 import { area, areaUnit, mass, massUnit, number, rate, rateUnit } from '../../format/units'
 import FieldOutline from '../../parts/FieldOutline.vue'
 import { plusDays } from './board'
+import RouteMap from './RouteMap.vue'
 
 const route = useRoute()
 const day = computed(() => String(route.params.day))
@@ -25,6 +26,7 @@ const print = () => window.print()
     <template v-if="sheet">
       <h1>{{ sheet.farm }}: {{ long(sheet.day) }}</h1>
       <p v-if="!sheet.machines.length" class="quiet">No work is placed on this day.</p>
+      <RouteMap v-if="sheet.machines.length" :machines="sheet.machines" />
       <section v-for="m in sheet.machines" :key="m.machine">
         <h2>{{ m.machine }}</h2>
         <table class="plain">

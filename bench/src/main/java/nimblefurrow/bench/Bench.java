@@ -38,6 +38,10 @@ public final class Bench {
       EndingSpeed.print(System.out);
     } else if (asked.contains("--honest")) {
       held = HonestSprings.run(System.out, number(asked, "--honest", SPRINGS), 7);
+    } else if (asked.contains("--campaigns")) {
+      held =
+          CampaignSet.run(
+              System.out, number(asked, "--seconds", SECONDS), number(asked, "--seed", 1));
     } else if (asked.contains("--schedule")) {
       held =
           ScheduleBench.run(

@@ -3,6 +3,7 @@ package nimblefurrow.bench;
 import java.io.PrintStream;
 import java.util.Arrays;
 import java.util.Locale;
+import java.util.concurrent.locks.LockSupport;
 import nimblefurrow.bench.api.BenchServer;
 import nimblefurrow.bench.api.Visitor;
 import nimblefurrow.server.demo.DemoFarm;
@@ -14,7 +15,10 @@ import nimblefurrow.server.demo.DemoFarm;
 final class SeasonLoad {
   private static final int WARM = 30;
   private static final int COUNTED = 60;
-  private static final String[] VIEWS = {"/api/season", "/api/dispatch", "/api/fields", "/api/log"};
+  private static final long LOOK_EVERY = 200_000_000L;
+  private static final String[] VIEWS = {
+    "/api/season", "/api/dispatch", "/api/dispatch/risk", "/api/fields", "/api/log"
+  };
 
   private SeasonLoad() {}
 
@@ -31,6 +35,7 @@ final class SeasonLoad {
     for (String[] farm :
         new String[][] {{"28 fields", DemoFarm.PLANNER}, {"600 fields", "planner@wide.example"}}) {
       Visitor client = Visitor.signedIn(base, farm[1]);
+      out.printf(Locale.ROOT, "%-11s planned in %.1f s%n", farm[0], planned(client));
       for (String view : VIEWS) {
         double[] took = time(client, view);
         Arrays.sort(took);
@@ -44,6 +49,21 @@ final class SeasonLoad {
             took[COUNTED - 1]);
       }
     }
+  }
+
+  /** Seconds from asking for a plan until it is on the board. */
+  private static double planned(Visitor client) {
+    long begin = System.nanoTime();
+    client.send("POST", "/api/dispatch/plan", "{}");
+    String state = "WAITING";
+    while (state.equals("WAITING") || state.equals("SEARCHING")) {
+      LockSupport.parkNanos(LOOK_EVERY);
+      state = client.get("/api/dispatch/plan").json().path("state").asString();
+    }
+    if (!state.equals("DONE")) {
+      throw new IllegalStateException("no plan: " + state);
+    }
+    return (System.nanoTime() - begin) / 1e9;
   }
 
   private static double[] time(Visitor client, String address) {

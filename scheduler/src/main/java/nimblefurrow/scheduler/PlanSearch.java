@@ -27,7 +27,7 @@ import nimblefurrow.core.work.WorkYear;
  * is given.
  */
 public final class PlanSearch {
-  private static final List<Integer> SLIDES = List.of(0, -4, 4);
+  static final List<Integer> SLIDES = List.of(0, -4, 4);
 
   /** The part of the time that goes to the years as they were. */
   private static final double FIRST = 0.4;

@@ -99,8 +99,12 @@ public final class WorkedCampaign {
 
   /** A file that somebody has brought. */
   public static WorkedCampaign read(Path file) throws IOException {
-    JsonNode tree = JsonMapper.shared().readTree(Files.readString(file));
-    return new WorkedCampaign(tree.path("name").asString("campaign"), tree);
+    return of(JsonMapper.shared().readTree(Files.readString(file)));
+  }
+
+  /** One that was put together elsewhere. */
+  public static WorkedCampaign of(JsonNode written) {
+    return new WorkedCampaign(written.path("name").asString("campaign"), written);
   }
 
   /** A plan as JSON, in the names of the file: others can judge it. */
