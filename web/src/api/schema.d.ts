@@ -3129,6 +3129,8 @@ export interface components {
             driver?: string;
             /** Format: double */
             hours: number;
+            /** Format: double */
+            road: number;
         };
         DayWeather: {
             /** Format: double */

@@ -185,6 +185,18 @@ function pointed(job: Job | null) {
               height: Math.max(4, (part(t.hours, row.tallest) / 100) * height) + 'px',
             }"
           />
+          <i
+            v-for="s in row.segments.filter((one) => one.road > 0)"
+            :key="'road ' + keyOf(s.job) + s.day"
+            class="road"
+            :title="`${Math.round(60 * s.road)} min on the road to ${s.job.field}`"
+            :style="{
+              left: (s.column / days) * 100 + '%',
+              width: 100 / days + '%',
+              bottom: part(s.below - s.road, row.tallest) + '%',
+              height: Math.max(3, (part(s.road, row.tallest) / 100) * height) + 'px',
+            }"
+          />
           <component
             :is="s.named ? 'button' : 'div'"
             v-for="s in row.segments"
@@ -237,6 +249,7 @@ function pointed(job: Job | null) {
     <p class="key quiet">
       <i class="k counted" /> hours to count on <i class="k high" /> up to these in nine years of ten
       <i class="k low" /> these at least, nine of ten <i class="k tail-key" /> may run on so far
+      <i class="k road-key" /> on the road
     </p>
   </div>
 </template>
@@ -378,6 +391,11 @@ function pointed(job: Job | null) {
   text-overflow: ellipsis;
   display: block;
 }
+.road {
+  position: absolute;
+  pointer-events: none;
+  background: repeating-linear-gradient(90deg, var(--loam) 0 6px, transparent 6px 10px);
+}
 .tail {
   position: absolute;
   pointer-events: none;
@@ -431,7 +449,10 @@ function pointed(job: Job | null) {
 .k.low {
   background: color-mix(in srgb, var(--sage) 46%, var(--furrow));
 }
-.k.tail-key {
+.k.road-key {
+  background: repeating-linear-gradient(90deg, var(--loam) 0 4px, transparent 4px 7px);
+}
+.tail-key {
   background: linear-gradient(to right, color-mix(in srgb, var(--flax) 42%, transparent), transparent);
 }
 </style>

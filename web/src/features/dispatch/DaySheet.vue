@@ -26,7 +26,6 @@ const print = () => window.print()
     <template v-if="sheet">
       <h1>{{ sheet.farm }}: {{ long(sheet.day) }}</h1>
       <p v-if="!sheet.machines.length" class="quiet">No work is placed on this day.</p>
-      <RouteMap v-if="sheet.machines.length" :machines="sheet.machines" />
       <section v-for="m in sheet.machines" :key="m.machine">
         <h2>{{ m.machine }}</h2>
         <table class="plain">
@@ -71,6 +70,7 @@ const print = () => window.print()
           <li v-for="c in m.cautions" :key="c">{{ c }}</li>
         </ul>
       </section>
+      <RouteMap v-if="sheet.machines.length" :machines="sheet.machines" />
       <p class="sign">
         Operator ______________________ &nbsp; Weather ______________________ &nbsp; Problems ______________________
       </p>

@@ -23,11 +23,12 @@ const quiet = computed(() => {
   const p = planar.value
   return p ? (fields.value ?? []).map((f) => ({ id: f.field.id, d: shape(p, f.field.boundary) })) : []
 })
-/** The middle of an outline's points is near enough to stand a number on. */
+/** Where a number stands: in the middle of the field's box. */
 function middle(boundary: string): [number, number] {
   const places = geoPositions(boundary)
-  const sum = places.reduce(([x, y], [a, b]) => [x + a, y + b], [0, 0])
-  return planar.value!.at(sum[0] / places.length, sum[1] / places.length)
+  const [xs, ys] = [places.map((p) => p[0]), places.map((p) => p[1])]
+  const half = (of: number[]) => (Math.min(...of) + Math.max(...of)) / 2
+  return planar.value!.at(half(xs), half(ys))
 }
 const routes = computed(() => {
   const p = planar.value

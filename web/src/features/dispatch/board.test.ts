@@ -7,7 +7,7 @@ const job = (id: string, machineId: string, days: string[]): Job =>
     id,
     place: {
       machineId,
-      days: days.map((day) => ({ day, hours: 5, acres: 30 })),
+      days: days.map((day) => ({ day, hours: 5, acres: 30, road: 0 })),
       locked: false,
       late: false,
       fitChance: 60,

@@ -15,6 +15,8 @@ export interface Segment {
   /** Column of the days in sight. */
   column: number
   hours: number
+  /** Hours on the road before its first acre, under it. */
+  road: number
   below: number
   first: boolean
   last: boolean
@@ -41,8 +43,9 @@ export function segmentsOf(
       if (column < 0 || column >= days) return
       const last = i === all.length - 1
       const named = i === 0 || column === 0 || dayNumber(all[i - 1]!.day) !== first + column - 1
-      segments.push({ job, day: d.day, column, hours: d.hours, below: hours[column]!, first: i === 0, last, named })
-      hours[column]! += d.hours
+      const below = hours[column]! + d.road
+      segments.push({ job, day: d.day, column, hours: d.hours, road: d.road, below, first: i === 0, last, named })
+      hours[column]! += d.road + d.hours
     })
   }
   return { segments, hours }

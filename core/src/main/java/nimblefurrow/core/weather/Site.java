@@ -9,9 +9,23 @@ import nimblefurrow.core.quantity.Unit;
  * starts on 1 January; south of it on 1 July. Latitude −60 to 60°, north positive.
  */
 public record Site(double latitude, double longitude) {
+  private static final double EARTH_MILES = 3_959;
+
   public Site {
     Limits.within("latitude", latitude, -60, 60, Unit.DEGREE);
     Limits.within("longitude", longitude, -180, 180, Unit.DEGREE);
+  }
+
+  /**
+   * Miles to another place as the crow flies: {@code new Site(40, -97).milesTo(new Site(41, -97))}
+   * is 69.
+   */
+  public double milesTo(Site other) {
+    double up = Math.toRadians(other.latitude - latitude);
+    double along =
+        Math.toRadians(other.longitude - longitude)
+            * Math.cos(Math.toRadians((latitude + other.latitude) / 2));
+    return EARTH_MILES * Math.hypot(up, along);
   }
 
   /** Whether it lies south of the equator, where the year is turned round. */

@@ -76,6 +76,7 @@ public final class Evaluator {
         numbers.date(spell.day()),
         spell.hours(),
         spell.acres(),
+        spell.road(),
         spell.driver() < 0
             ? Optional.empty()
             : Optional.of(numbers.drivers.get(spell.driver()).name()));

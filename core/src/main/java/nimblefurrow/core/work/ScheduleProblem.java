@@ -45,6 +45,18 @@ public record ScheduleProblem(Campaign campaign, FitDays fit, List<Pin> pins) {
       List<Person> people,
       FitDays fit,
       List<Pin> pins) {
+    return of(today, jobs, machines, people, Roads.none(), fit, pins);
+  }
+
+  /** The same on a farm with roads between its places. */
+  public static ScheduleProblem of(
+      LocalDate today,
+      List<Job> jobs,
+      List<Machine> machines,
+      List<Person> people,
+      Roads roads,
+      FitDays fit,
+      List<Pin> pins) {
     Set<JobId> open = new HashSet<>();
     jobs.forEach(job -> open.add(job.id()));
     LocalDate end =
@@ -60,7 +72,7 @@ public record ScheduleProblem(Campaign campaign, FitDays fit, List<Pin> pins) {
     List<Job> ordered =
         jobs.stream().map(job -> held(job, machines, today)).sorted(CLOSING_FIRST).toList();
     return new ScheduleProblem(
-        new Campaign(today, last, ordered, machines, people, Roads.none()),
+        new Campaign(today, last, ordered, machines, people, roads),
         fit,
         underWay(ordered, pins, today));
   }
@@ -96,7 +108,13 @@ public record ScheduleProblem(Campaign campaign, FitDays fit, List<Pin> pins) {
   /** The same with other places given. */
   public ScheduleProblem pinned(List<Pin> others) {
     return of(
-        campaign.first(), campaign.jobs(), campaign.machines(), campaign.people(), fit, others);
+        campaign.first(),
+        campaign.jobs(),
+        campaign.machines(),
+        campaign.people(),
+        campaign.roads(),
+        fit,
+        others);
   }
 
   /** The same with one more place given, in place of the one that the job had. */

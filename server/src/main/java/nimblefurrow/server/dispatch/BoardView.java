@@ -135,10 +135,13 @@ record BoardView(
       int fitChance,
       String why) {}
 
-  record DayView(LocalDate day, double hours, double acres, @Maybe String driver) {
+  /**
+   * @param road hours on the road before the first acre
+   */
+  record DayView(LocalDate day, double hours, double acres, double road, @Maybe String driver) {
     static List<DayView> of(List<DayWork> days) {
       return days.stream()
-          .map(d -> new DayView(d.date(), d.hours(), d.acres(), d.driver().orElse(null)))
+          .map(d -> new DayView(d.date(), d.hours(), d.acres(), d.road(), d.driver().orElse(null)))
           .toList();
     }
   }

@@ -2,13 +2,16 @@ package nimblefurrow.server.dispatch;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.weather.Site;
 import nimblefurrow.core.work.Campaign;
 import nimblefurrow.core.work.Doing;
 import nimblefurrow.core.work.Elsewhere;
@@ -20,6 +23,7 @@ import nimblefurrow.core.work.Machine;
 import nimblefurrow.core.work.Pin;
 import nimblefurrow.core.work.Plan;
 import nimblefurrow.core.work.PlanRisk;
+import nimblefurrow.core.work.Roads;
 import nimblefurrow.core.work.Schedule;
 import nimblefurrow.core.work.SchedulePlanner;
 import nimblefurrow.core.work.ScheduleProblem;
@@ -29,6 +33,7 @@ import nimblefurrow.scheduler.Effort;
 import nimblefurrow.scheduler.Help;
 import nimblefurrow.scheduler.Helps;
 import nimblefurrow.server.away.Away;
+import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.placement.Placements;
@@ -38,6 +43,7 @@ import nimblefurrow.server.season.FarmSeason;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.Seasons;
 import nimblefurrow.server.season.Trouble;
+import org.locationtech.jts.geom.Point;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -126,7 +132,8 @@ public class Dispatch {
                   open.forEach(
                       job -> {
                         Doing how = doing.get(job.id());
-                        jobs.add(how == null ? job : how.rest(job, figures));
+                        Job there = job.with(j -> j.place(field.field().farmstead()));
+                        jobs.add(how == null ? there : how.rest(there, figures));
                         fieldOf.put(job.id(), field);
                         whole.put(job.id(), job.area());
                       }));
@@ -139,7 +146,13 @@ public class Dispatch {
     List<Pin> pins = placements.all(farmId);
     ScheduleProblem problem =
         ScheduleProblem.of(
-            season.day().today(), jobs, rigs, Away.people(off), season.day().weather().fit(), pins);
+            season.day().today(),
+            jobs,
+            rigs,
+            Away.people(off),
+            Roads.of(places(fieldOf.values()), figures),
+            season.day().weather().fit(),
+            pins);
     Layout layout = new Layout(problem);
     Schedule placed = layout.roughly(new Plan(problem.given()));
     Schedule anew = layout.roughly(planner.plan(problem));
@@ -156,6 +169,31 @@ public class Dispatch {
         anew,
         placements.revisions(farmId),
         troubles);
+  }
+
+  /** The middle of each farmstead's fields, the larger counting more. */
+  private static Map<String, Site> places(Collection<FieldSeasons> seasons) {
+    Map<String, List<FieldView>> byPlace =
+        seasons.stream()
+            .map(FieldSeasons::field)
+            .distinct()
+            .filter(f -> !f.farmstead().isBlank())
+            .collect(Collectors.groupingBy(FieldView::farmstead));
+    Map<String, Site> places = new HashMap<>();
+    byPlace.forEach(
+        (place, fields) -> {
+          double acres = 0;
+          double east = 0;
+          double north = 0;
+          for (FieldView field : fields) {
+            Point middle = field.outline().shape().getCentroid();
+            acres += field.acres();
+            east += field.acres() * middle.getX();
+            north += field.acres() * middle.getY();
+          }
+          places.put(place, new Site(north / acres, east / acres));
+        });
+    return places;
   }
 
   /** How what is placed fares in years that it was not planned on. */
