@@ -92,6 +92,14 @@ class ReplanTest {
     JsonNode most = steps.get(steps.size() - 1);
     Map<String, Object> take =
         Map.of("offer", offer.path("offer").asString(), "step", steps.size() - 1);
+    // Somebody notes another day away meanwhile: what was offered is of the world before.
+    JsonNode noted = away(drill, "2026-10-20", "2026-10-21");
+    assertThat(planner.post("/api/dispatch/replan/take", take).text()).contains("ask again");
+    for (JsonNode days : noted) {
+      if (days.path("first").asString().equals("2026-10-20")) {
+        planner.delete("/api/away/" + days.path("id").asString());
+      }
+    }
     assertThat(planner.post("/api/dispatch/replan/take", take).status()).isEqualTo(200);
     JsonNode mended = planner.get("/api/dispatch").json();
     assertThat(worksOn(mended, id, "2026-10-01", "2026-10-07")).isZero();

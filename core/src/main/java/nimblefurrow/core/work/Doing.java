@@ -33,29 +33,32 @@ public record Doing(
    * How each job stands of which something was said.
    *
    * @param said in the order in which it was said
+   * @param machines the machine that each job is placed on now, by id: what a crew has agreed to
+   *     counts for its own machine alone
    */
-  public static Map<JobId, Doing> of(List<Report> said) {
+  public static Map<JobId, Doing> of(List<Report> said, Map<JobId, String> machines) {
     Map<JobId, List<Report>> byJob =
         said.stream()
             .collect(Collectors.groupingBy(Report::job, LinkedHashMap::new, Collectors.toList()));
     Map<JobId, Doing> all = new LinkedHashMap<>();
-    byJob.forEach((job, reports) -> all.put(job, told(reports)));
+    byJob.forEach((job, reports) -> all.put(job, told(reports, machines.get(job))));
     return all;
   }
 
-  private static Doing told(List<Report> reports) {
+  private static Doing told(List<Report> reports, String machine) {
     double done = 0;
     Optional<String> on = Optional.empty();
     Optional<LocalDate> agreed = Optional.empty();
     Optional<LocalDate> proposed = Optional.empty();
     for (Report report : reports) {
+      boolean here = report.machineId().equals(machine);
       switch (report.kind()) {
         case ACCEPTED -> {
-          agreed = Optional.of(report.day());
+          agreed = Optional.of(report.day()).filter(day -> here);
           proposed = Optional.empty();
         }
         case PROPOSED -> {
-          proposed = Optional.of(report.day());
+          proposed = Optional.of(report.day()).filter(day -> here);
           agreed = Optional.empty();
         }
         case STARTED -> {
@@ -84,18 +87,16 @@ public record Doing(
   /**
    * Machines with the first day that was agreed on for each: a crew that has said to come needs no
    * notice any more from then on.
+   *
+   * @param on the machine that each job is placed on now
    */
-  public static List<Machine> called(List<Machine> machines, Map<JobId, Doing> doing) {
+  public static List<Machine> called(
+      List<Machine> machines, Map<JobId, Doing> doing, Map<JobId, String> on) {
     Map<String, LocalDate> from = new HashMap<>();
-    doing
-        .values()
-        .forEach(
-            d ->
-                d.agreed()
-                    .ifPresent(
-                        day ->
-                            from.merge(
-                                d.last().machineId(), day, (a, b) -> a.isBefore(b) ? a : b)));
+    doing.forEach(
+        (job, how) ->
+            how.agreed()
+                .ifPresent(day -> from.merge(on.get(job), day, (a, b) -> a.isBefore(b) ? a : b)));
     return machines.stream()
         .map(m -> m.with(b -> b.called(Optional.ofNullable(from.get(m.id())))))
         .toList();

@@ -33,7 +33,16 @@ class DoingTest {
   }
 
   private static Job rest(Job job, Report... said) {
-    return Doing.of(List.of(said)).get(job.id()).rest(job, Figures.shipped());
+    return doing(said).get(job.id()).rest(job, Figures.shipped());
+  }
+
+  /** All of it is placed on the drill d. */
+  private static Map<JobId, Doing> doing(Report... said) {
+    return Doing.of(List.of(said), on(said));
+  }
+
+  private static Map<JobId, String> on(Report... said) {
+    return Map.of(said[0].job(), "d");
   }
 
   @Test
@@ -60,10 +69,14 @@ class DoingTest {
     Job job = ScheduleTest.job("a", 60, 20);
     Report yes = said(job, ReportKind.ACCEPTED, 4, null);
     Report no = said(job, ReportKind.PROPOSED, 6, null);
-    Doing doing = Doing.of(List.of(yes, no)).get(job.id());
+    Doing doing = doing(yes, no).get(job.id());
     assertThat(doing.agreed()).isEmpty();
     assertThat(doing.proposed()).contains(TODAY.plusDays(6));
-    assertThat(Doing.of(List.of(no, yes)).get(job.id()).agreed()).contains(TODAY.plusDays(4));
+    assertThat(doing(no, yes).get(job.id()).agreed()).contains(TODAY.plusDays(4));
+    // Given to another machine meanwhile, it is for that one to say.
+    Doing moved = Doing.of(List.of(no, yes), Map.of(job.id(), "e")).get(job.id());
+    assertThat(moved.agreed()).isEmpty();
+    assertThat(moved.proposed()).isEmpty();
     assertThatThrownBy(() -> said(job, ReportKind.STOPPED, 0, null))
         .isInstanceOf(OutOfRange.class)
         .hasMessageContaining("acres");
@@ -111,12 +124,14 @@ class DoingTest {
     Job job = ScheduleTest.job("a", 20, 20);
     List<Machine> asked = List.of(crew(3, 0));
     assertThat(start(job, asked)).isAfterOrEqualTo(TODAY.plusDays(3));
-    List<Machine> called =
-        Doing.called(asked, Doing.of(List.of(said(job, ReportKind.ACCEPTED, 0, null))));
+    List<Machine> called = called(asked, said(job, ReportKind.ACCEPTED, 0, null));
     assertThat(start(job, called)).isBefore(TODAY.plusDays(3));
-    List<Machine> later =
-        Doing.called(asked, Doing.of(List.of(said(job, ReportKind.ACCEPTED, 9, null))));
+    List<Machine> later = called(asked, said(job, ReportKind.ACCEPTED, 9, null));
     assertThat(start(job, later)).isEqualTo(start(job, asked));
+  }
+
+  private static List<Machine> called(List<Machine> machines, Report said) {
+    return Doing.called(machines, doing(said), on(said));
   }
 
   private static LocalDate start(Job job, List<Machine> machines) {
@@ -155,12 +170,12 @@ class DoingTest {
     assertThat(visit.shortBy().acres()).isCloseTo(12, within(1e-6));
     assertThat(visit.callBy()).contains(visit.first().minusDays(3));
     assertThat(visit.toFill()).extracting(Job::field).startsWith("Ridge Eighty", "large");
-    Map<JobId, Doing> yes = Doing.of(List.of(said(placed, ReportKind.ACCEPTED, 4, null)));
+    Report yes = said(placed, ReportKind.ACCEPTED, 4, null);
     ScheduleProblem agreed =
         ScheduleProblem.of(
             TODAY,
             List.of(placed),
-            Doing.called(List.of(crew(3, 100)), yes),
+            called(List.of(crew(3, 100)), yes),
             List.of(),
             FIT,
             problem.pins());

@@ -121,7 +121,9 @@ public class Dispatch {
     Map<JobId, FieldSeasons> fieldOf = new HashMap<>();
     Map<JobId, Area> whole = new HashMap<>();
     List<Reports.Said> said = reports.all(farmId);
-    Map<JobId, Doing> doing = Reports.doing(said);
+    List<Pin> pins = placements.all(farmId);
+    Map<JobId, String> on = pins.stream().collect(Collectors.toMap(Pin::jobId, Pin::machineId));
+    Map<JobId, Doing> doing = Reports.doing(said, on);
     Figures figures = season.day().figures();
     List<Trouble> troubles = new ArrayList<>(season.troubles());
     for (FieldSeasons field : season.covers()) {
@@ -142,8 +144,7 @@ public class Dispatch {
     List<Away.Days> off = away.all(farmId);
     List<Machine> asked = Away.around(all.stream().map(MachineView::machine).toList(), off);
     doing.keySet().retainAll(whole.keySet());
-    List<Machine> rigs = Doing.called(asked, doing);
-    List<Pin> pins = placements.all(farmId);
+    List<Machine> rigs = Doing.called(asked, doing, on);
     ScheduleProblem problem =
         ScheduleProblem.of(
             season.day().today(),

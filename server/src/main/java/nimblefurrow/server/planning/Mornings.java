@@ -67,8 +67,11 @@ class Mornings {
       if (due(farm)) {
         try {
           play(farm);
-        } catch (NotOnThisFarm | IllegalArgumentException cannot) {
+        } catch (NotOnThisFarm cannot) {
           LOG.info("no morning play: {}", cannot.getMessage());
+        } catch (RuntimeException broken) {
+          // One farm's fault is not the others': they are played all the same.
+          LOG.warn("a morning play failed", broken);
         }
       }
     }

@@ -2,7 +2,6 @@ package nimblefurrow.server.planning;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -169,9 +168,24 @@ class Replanning {
         .update();
   }
 
-  /** How the board stands, as one word: any move makes it another. */
+  /**
+   * How the world of the board stands, as one word: a move makes it another, and so does a day
+   * away, a report, an entry or another day.
+   */
   private String stands(UUID farmId) {
-    Map<JobId, Long> revisions = placements.revisions(farmId);
-    return revisions.size() + " " + revisions.values().stream().mapToLong(r -> r).max().orElse(0);
+    return jdbc.sql(
+            """
+            select concat_ws(' ',
+              (select f.as_of from farm f where f.id = :farm),
+              (select count(*) || ' ' || coalesce(max(p.revision), 0) from placement p where p.farm_id = :farm),
+              (select md5(string_agg(a.id || ' ' || a.first || ' ' || a.last, ',' order by a.id))
+                 from away a where a.farm_id = :farm),
+              (select count(*) from work_report r where r.farm_id = :farm),
+              (select count(*) from log_entry e where e.farm_id = :farm),
+              (select count(*) from log_correction c where c.farm_id = :farm))
+            """)
+        .param("farm", farmId)
+        .query(String.class)
+        .single();
   }
 }

@@ -3,6 +3,7 @@ package nimblefurrow.server.report;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -40,7 +41,8 @@ public class Reports {
       boolean photo,
       OffsetDateTime at) {}
 
-  private static final int MOST = 5_000;
+  private static final int MOST = 100;
+  private static final Duration REMEMBERED = Duration.ofDays(500);
 
   private final JdbcClient jdbc;
   private final Clock clock;
@@ -50,20 +52,20 @@ public class Reports {
     this.clock = clock;
   }
 
-  /** All that was said on a farm, in the order in which it was said. */
+  /** What was said on a farm since the season before, in the order in which it was said. */
   @Transactional(readOnly = true)
   public List<Said> all(UUID farmId) {
     return jdbc.sql(
             "select id, link_id, operation, kind, by_name, machine_id, day, acres, pounds, words,"
-                + " jpeg is not null, said_at from work_report where farm_id = ? order by said_at, id")
-        .param(farmId)
+                + " jpeg is not null, said_at from work_report where farm_id = ? and said_at > ? order by said_at, id")
+        .params(farmId, OffsetDateTime.now(clock).minus(REMEMBERED))
         .query((row, n) -> said(row))
         .list();
   }
 
   /** How the jobs stand by what was said. */
-  public static Map<JobId, Doing> doing(List<Said> said) {
-    return Doing.of(said.stream().map(Said::report).toList());
+  public static Map<JobId, Doing> doing(List<Said> said, Map<JobId, String> machines) {
+    return Doing.of(said.stream().map(Said::report).toList(), machines);
   }
 
   /**
@@ -74,12 +76,13 @@ public class Reports {
   @Transactional
   public void add(UUID farmId, UUID id, Report report, Double pounds, String words) {
     int kept =
-        jdbc.sql("select count(*) from work_report where farm_id = ?")
-            .param(farmId)
+        jdbc.sql(
+                "select count(*) from work_report where farm_id = ? and link_id = ? and operation = ?")
+            .params(farmId, report.job().cover(), Codes.kept(report.job().operation()))
             .query(Integer.class)
             .single();
     if (kept >= MOST) {
-      throw new OutOfRange("reports", "a farm keeps at most %,d reports".formatted(MOST));
+      throw new OutOfRange("reports", "a job keeps at most %d reports".formatted(MOST));
     }
     jdbc.sql(
             "insert into work_report (id, farm_id, link_id, operation, kind, by_name, machine_id,"
