@@ -7,6 +7,7 @@ import { area, areaUnit, mass, massUnit, number, rate, rateUnit } from '../../fo
 import type { Schemas } from '../../api/client'
 import FieldOutline from '../../parts/FieldOutline.vue'
 import Refusal from '../../parts/Refusal.vue'
+import { planner, session } from '../../session'
 import SayBar from './SayBar.vue'
 import { sayFromField } from './say'
 import { firstBusyDay, plusDays, type Board } from './board'
@@ -19,9 +20,18 @@ const { data: sheet, error } = useDaySheet(day)
 const people = computed(() =>
   [...new Set((sheet.value?.machines ?? []).flatMap((m) => m.jobs.flatMap((j) => j.driver ?? [])))].sort(),
 )
-watch(people, (now) => {
-  if (person.value && !now.includes(person.value)) person.value = null
-})
+/** A driver sees his own day first; whoever clears it sees everybody's. */
+let asked = false
+watch(
+  people,
+  (now) => {
+    if (person.value && !now.includes(person.value)) person.value = null
+    const own = session.value?.name
+    if (!asked && !planner.value && own && now.includes(own)) person.value = own
+    asked ||= now.length > 0
+  },
+  { immediate: true },
+)
 const machines = computed(() =>
   (sheet.value?.machines ?? [])
     .map((m) => ({ ...m, jobs: m.jobs.filter((j) => !person.value || j.driver === person.value) }))
