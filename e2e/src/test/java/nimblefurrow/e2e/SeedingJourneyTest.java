@@ -315,11 +315,7 @@ class SeedingJourneyTest {
     page.navigate(App.address() + "/cover");
     field("Heron Slough");
     page.getByText("Slurry over the sown ground").click();
-    page.locator(".v-select")
-        .filter(new Locator.FilterOptions().setHasText("Way in"))
-        .first()
-        .click();
-    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Hand spreader")).click();
+    App.choose(page, page.getByLabel("Way in").first(), "Hand spreader and disc passes");
     assertThat(page.getByText("Shallow disc passes").last()).isVisible();
     Locator bench = page.getByLabel("Mix bench");
     assertThat(bench).containsText("shallow disc pass 2, 5–10 days after");
