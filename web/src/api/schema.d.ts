@@ -2977,6 +2977,8 @@ export interface components {
             until: string;
         };
         CrewList: {
+            /** Format: double */
+            acres: number;
             cautions: string[];
             farm: string;
             jobs: components["schemas"]["CrewJob"][];

@@ -43,7 +43,7 @@ async function say(form: Schemas['ReportForm'], photo?: File) {
       <p class="answer">
         <template v-if="list.jobs.length"
           >{{ list.jobs.length }} {{ list.jobs.length === 1 ? 'field' : 'fields' }},
-          <span class="figures">{{ area(list.jobs.reduce((sum, j) => sum + j.acres, 0)) }} {{ areaUnit }}</span
+          <span class="figures">{{ area(list.acres) }} {{ areaUnit }}</span
           >, from {{ long(list.jobs[0]!.first) }}.</template
         ><template v-else>Nothing is planned for you at present.</template>
       </p>

@@ -44,6 +44,7 @@ import org.springframework.web.multipart.MultipartFile;
 class OpenCrewController {
   /**
    * @param until the last day on which this list opens
+   * @param acres of all its fields
    * @param least acres that are paid for however few are done
    */
   record CrewList(
@@ -51,6 +52,7 @@ class OpenCrewController {
       String machine,
       LocalDate today,
       LocalDate until,
+      double acres,
       @Maybe Double least,
       double shortBy,
       List<CrewJob> jobs,
@@ -136,6 +138,7 @@ class OpenCrewController {
         open.machine().name(),
         board.season().day().today(),
         open.link().until(),
+        open.places().stream().mapToDouble(p -> board.whole().get(p.jobId()).acres()).sum(),
         open.machine().setup().leastAcres(),
         visit.map(v -> v.shortBy().acres()).orElse(0.0),
         open.places().stream().map(p -> job(board, p)).toList(),

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.core.quantity.Area;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Download;
@@ -30,7 +31,7 @@ class TaskDataController {
       return new TaskFileView(
           data.farm(),
           data.fields().stream()
-              .map(f -> new PartFieldView(f.name(), f.squareMetres() / SQUARE_METRES_AN_ACRE))
+              .map(f -> new PartFieldView(f.name(), Area.ofSquareMetres(f.squareMetres()).acres()))
               .toList(),
           data.products(),
           data.tasks().stream().map(t -> TaskView.of(data, t)).toList());
@@ -63,8 +64,6 @@ class TaskDataController {
    * @param perAcre lb/ac, or gal/ac where it is {@code liquid}
    */
   record TaskRateView(String product, double perAcre, boolean liquid) {}
-
-  private static final double SQUARE_METRES_AN_ACRE = 4046.8564224;
 
   private final TaskDataDesk desk;
   private final Dispatch dispatch;

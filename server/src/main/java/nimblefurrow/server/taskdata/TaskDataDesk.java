@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.Operation;
@@ -27,7 +28,7 @@ import org.springframework.stereotype.Service;
 /** Puts the placed sowings and sprayings together as task data. */
 @Service
 class TaskDataDesk {
-  private static final double SQUARE_METRES_AN_ACRE = 4046.8564224;
+  private static final double SQUARE_METRES_A_HECTARE = 10_000;
   private static final String SPRAY_MIX = "Spray mix";
 
   private final SheetSeeds seeds;
@@ -64,7 +65,10 @@ class TaskDataDesk {
       if (!fields.containsKey(field.id())) {
         fields.put(field.id(), parts.size());
         parts.add(
-            new PartField(field.name(), Math.round(field.acres() * SQUARE_METRES_AN_ACRE), whole));
+            new PartField(
+                field.name(),
+                Math.round(Area.ofAcres(field.acres()).hectares() * SQUARE_METRES_A_HECTARE),
+                whole));
       }
       List<Rate> rates = rates(board, job, place, products);
       tasks.add(
