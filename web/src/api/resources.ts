@@ -247,6 +247,10 @@ export const useElsewhere = (job: At<Schemas['JobId']>, wanted: At<boolean>) =>
 /** Days on which machines and people are away. */
 export const useAway = () => useQuery({ queryKey: ['dispatch', 'away'], queryFn: () => got(api.GET('/api/away')) })
 
+/** Work of the farm's own, to do and done. */
+export const useOtherWork = () =>
+  useQuery({ queryKey: ['dispatch', 'other'], queryFn: () => got(api.GET('/api/other-work')) })
+
 /** Calendars that can be subscribed to. */
 export const useFeeds = () => useQuery({ queryKey: ['dispatch', 'feeds'], queryFn: () => got(api.GET('/api/feeds')) })
 

@@ -43,7 +43,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_13"];
+        get: operations["all_14"];
         put?: never;
         post: operations["note"];
         delete?: never;
@@ -62,7 +62,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_13"];
+        delete: operations["remove_14"];
         options?: never;
         head?: never;
         patch?: never;
@@ -77,7 +77,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_6"];
+        post: operations["keep_7"];
         delete?: never;
         options?: never;
         head?: never;
@@ -158,7 +158,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_12"];
+        delete: operations["remove_13"];
         options?: never;
         head?: never;
         patch?: never;
@@ -171,7 +171,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_17"];
+        get: operations["all_18"];
         put?: never;
         post?: never;
         delete?: never;
@@ -347,7 +347,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_12"];
+        get: operations["all_13"];
         put?: never;
         post: operations["make_1"];
         delete?: never;
@@ -381,7 +381,7 @@ export interface paths {
         };
         get: operations["rows"];
         put?: never;
-        post: operations["keep_5"];
+        post: operations["keep_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -516,6 +516,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/dispatch/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["split_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dispatch/parts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["join_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/dispatch/plan": {
         parameters: {
             query?: never;
@@ -635,7 +667,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_11"];
+        get: operations["all_12"];
         put?: never;
         post: operations["publish"];
         delete?: never;
@@ -827,7 +859,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_10"];
+        get: operations["all_11"];
         put?: never;
         post: operations["bring_2"];
         delete?: never;
@@ -1028,6 +1060,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/farm/zone": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["zone"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/farms": {
         parameters: {
             query?: never;
@@ -1051,7 +1099,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_9"];
+        get: operations["all_10"];
         put?: never;
         post: operations["make"];
         delete?: never;
@@ -1083,7 +1131,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_16"];
+        get: operations["all_17"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1307,7 +1355,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_8"];
+        get: operations["all_9"];
         put?: never;
         post: operations["start"];
         delete?: never;
@@ -1403,9 +1451,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_7"];
+        get: operations["all_8"];
         put?: never;
-        post: operations["keep_4"];
+        post: operations["keep_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1422,7 +1470,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_11"];
+        delete: operations["remove_12"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1454,7 +1502,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_10"];
+        delete: operations["remove_11"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1467,7 +1515,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_15"];
+        get: operations["all_16"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1627,7 +1675,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_6"];
+        get: operations["all_7"];
         put?: never;
         post: operations["add_5"];
         delete?: never;
@@ -1787,7 +1835,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_5"];
+        get: operations["all_6"];
         put?: never;
         post: operations["add_3"];
         delete?: never;
@@ -1819,7 +1867,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_4"];
+        get: operations["all_5"];
         put?: never;
         post: operations["add_2"];
         delete?: never;
@@ -1899,7 +1947,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_4"];
         put?: never;
         post: operations["add_1"];
         delete?: never;
@@ -1931,9 +1979,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
-        post: operations["keep_3"];
+        post: operations["keep_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1950,7 +1998,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_9"];
+        delete: operations["remove_10"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2030,6 +2078,54 @@ export interface paths {
         get: operations["store"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/other-work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_2"];
+        put?: never;
+        post: operations["keep_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/other-work/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_9"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/other-work/{id}/done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["done"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2267,7 +2363,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_14"];
+        get: operations["all_15"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2809,6 +2905,9 @@ export interface components {
                 [key: string]: "NONE" | "ACRE" | "POUND" | "POUND_PER_ACRE" | "POUND_PER_MINUTE" | "FOOT" | "INCH" | "INCH_OF_RAIN" | "MILE" | "SQUARE_FOOT" | "CUBIC_FOOT" | "GALLON" | "GALLON_PER_ACRE" | "BUSHEL" | "BUSHEL_PER_ACRE" | "CORN_BUSHEL_PER_ACRE" | "WHEAT_BUSHEL_PER_ACRE" | "OAT_BUSHEL_PER_ACRE" | "TON_PER_ACRE" | "MILE_PER_HOUR" | "FOOT_PER_SECOND" | "ACRE_PER_HOUR" | "SECOND_PER_ACRE" | "SEED_PER_POUND" | "SEED_PER_SQUARE_FOOT" | "PLANT_PER_SQUARE_FOOT" | "POUND_PER_CUBIC_FOOT" | "PER_ACRE" | "PER_SQUARE_FOOT" | "DOLLAR" | "DOLLAR_PER_ACRE" | "DOLLAR_PER_POUND" | "DOLLAR_PER_HOUR" | "DOLLAR_PER_DAY" | "DOLLAR_PER_YEAR" | "FAHRENHEIT" | "FAHRENHEIT_STEP" | "FAHRENHEIT_DAY" | "SUNSHINE" | "GRAM" | "SHARE" | "TIMES_DRILLED" | "PERCENT" | "DEGREE" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "WEEK";
             };
         };
+        ClockForm: {
+            zone?: string;
+        };
         ComingDay: {
             /** Format: date */
             day: string;
@@ -2884,6 +2983,14 @@ export interface components {
             /** Format: double */
             sd: number;
         };
+        CountedView: {
+            /** Format: double */
+            done: number;
+            /** Format: double */
+            left: number;
+            /** Format: double */
+            whole: number;
+        };
         CountsForm: {
             moved: boolean;
         };
@@ -2942,7 +3049,8 @@ export interface components {
         CrewJob: {
             /** Format: double */
             acres: number;
-            boundary: string;
+            boundary?: string;
+            counted?: components["schemas"]["CountedView"];
             cover?: string;
             doing?: components["schemas"]["DoingView"];
             farmstead: string;
@@ -3199,6 +3307,10 @@ export interface components {
             /** Format: date */
             proposed?: string;
             under: boolean;
+        };
+        DoneForm: {
+            /** Format: date */
+            day: string;
         };
         Draw: {
             name: string;
@@ -3624,7 +3736,7 @@ export interface components {
             first: string;
             high: number[];
             /** @enum {string} */
-            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER" | "TILLAGE" | "MOWER";
+            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER" | "TILLAGE" | "MOWER" | "COMBINE" | "OTHER";
             low: number[];
         };
         FitView: {
@@ -3776,7 +3888,7 @@ export interface components {
             /** Format: uuid */
             cover: string;
             /** @enum {string} */
-            operation: "FIRST_DISC" | "SECOND_DISC" | "SEED" | "SLURRY" | "PLANT" | "SPRAY" | "ROLL" | "TILL" | "MOW";
+            operation: "HARVEST" | "FIRST_DISC" | "SECOND_DISC" | "SEED" | "SLURRY" | "PLANT" | "SPRAY" | "ROLL" | "TILL" | "MOW" | "OTHER";
         };
         JobRiskView: {
             /** Format: int32 */
@@ -3792,25 +3904,29 @@ export interface components {
             words: string;
         };
         JobView: {
+            able: string[];
             /** Format: double */
             acres: number;
             after: components["schemas"]["JobId"][];
             /** Format: date */
             closes?: string;
+            counted?: components["schemas"]["CountedView"];
             cover?: string;
             doing?: components["schemas"]["DoingView"];
-            ends: boolean;
             farmstead: string;
             field: string;
             /** Format: uuid */
-            fieldId: string;
+            fieldId?: string;
             id: components["schemas"]["JobId"];
             /** @enum {string} */
-            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER" | "TILLAGE" | "MOWER";
+            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER" | "TILLAGE" | "MOWER" | "COMBINE" | "OTHER";
             /** Format: date */
             opens?: string;
+            partOf?: components["schemas"]["JobId"];
             place?: components["schemas"]["PlaceView"];
             says?: string;
+            /** @enum {string} */
+            season: "HARVEST" | "SOWING" | "ENDING" | "OTHER";
             /** @enum {string} */
             settledBy?: "DISCED" | "SEEDED" | "SLURRY_SPREAD" | "CUT" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS" | "STAND_COUNT" | "WINTERED" | "HEIGHT" | "GROUND_COVER" | "CANOPY_LIGHT" | "SOIL_FEEL" | "RUTS" | "WEEDS" | "PESTS" | "KILL_RATING" | "NITROGEN";
             unplaced?: string;
@@ -4182,7 +4298,7 @@ export interface components {
             costPerAcre: number;
             hired: boolean;
             /** @enum {string} */
-            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER" | "TILLAGE" | "MOWER";
+            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER" | "TILLAGE" | "MOWER" | "COMBINE" | "OTHER";
             name: string;
             /** Format: int32 */
             version?: number;
@@ -4256,6 +4372,7 @@ export interface components {
             slip?: number;
             /** Format: double */
             speedMph?: number;
+            stands?: string;
             /** Format: double */
             stripMiles?: number;
             /** Format: double */
@@ -4280,7 +4397,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER" | "TILLAGE" | "MOWER";
+            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER" | "TILLAGE" | "MOWER" | "COMBINE" | "OTHER";
             name: string;
             setup: components["schemas"]["MachineSetup"];
             /** Format: int32 */
@@ -4595,7 +4712,7 @@ export interface components {
             costPerAcre: number;
             hired: boolean;
             /** @enum {string} */
-            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER" | "TILLAGE" | "MOWER";
+            kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER" | "TILLAGE" | "MOWER" | "COMBINE" | "OTHER";
             words: string;
         };
         OpeningView: {
@@ -4652,6 +4769,27 @@ export interface components {
             spare: number;
             /** @enum {string} */
             units: "US" | "METRIC";
+        };
+        OtherWorkForm: {
+            /** Format: double */
+            acres?: number;
+            before?: components["schemas"]["JobId"];
+            /** Format: double */
+            cost?: number;
+            /** Format: uuid */
+            fieldId?: string;
+            /** Format: date */
+            first: string;
+            /** Format: double */
+            hours?: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            last: string;
+            /** Format: uuid */
+            machineId: string;
+            waitsFor?: components["schemas"]["JobId"];
+            what: string;
         };
         PansView: {
             curve: components["schemas"]["SwathPoint"][];
@@ -4732,7 +4870,7 @@ export interface components {
         PayerView: {
             field: string;
             /** Format: uuid */
-            fieldId: string;
+            fieldId?: string;
             /** Format: int64 */
             rise: number;
             words: string;
@@ -4998,6 +5136,8 @@ export interface components {
             acres?: number;
             /** Format: date */
             day?: string;
+            /** Format: double */
+            hours?: number;
             /** Format: uuid */
             id: string;
             job: components["schemas"]["JobId"];
@@ -5289,6 +5429,7 @@ export interface components {
         Settings: {
             /** Format: date */
             asOf?: string;
+            clock: string;
             demo: boolean;
             /** Format: double */
             latitude: number;
@@ -5320,6 +5461,7 @@ export interface components {
             weatherSource: "NONE" | "SIMULATED" | "IMPORTED";
             /** @enum {string} */
             weeds: "LIGHT" | "USUAL" | "HEAVY";
+            zone?: string;
         };
         Shape: {
             shape: string;
@@ -5344,7 +5486,8 @@ export interface components {
         SheetJob: {
             /** Format: double */
             acres: number;
-            boundary: string;
+            boundary?: string;
+            counted?: components["schemas"]["CountedView"];
             cover?: string;
             doing?: components["schemas"]["DoingView"];
             driver?: string;
@@ -5353,7 +5496,7 @@ export interface components {
             /** Format: double */
             fieldAcres: number;
             /** Format: uuid */
-            fieldId: string;
+            fieldId?: string;
             /** Format: int32 */
             fitChance: number;
             /** Format: double */
@@ -5429,6 +5572,13 @@ export interface components {
         Split: {
             line: string;
             name: string;
+        };
+        SplitForm: {
+            /** Format: double */
+            acres: number;
+            /** Format: uuid */
+            id: string;
+            job: components["schemas"]["JobId"];
         };
         Spot: {
             /** Format: double */
@@ -5684,7 +5834,7 @@ export interface components {
             driver?: string;
             field: string;
             /** Format: uuid */
-            fieldId: string;
+            fieldId?: string;
             job: components["schemas"]["JobId"];
             /** Format: uuid */
             machineId: string;
@@ -5977,6 +6127,29 @@ export interface components {
             wins?: number;
             words: string;
         };
+        WrittenWork: {
+            /** Format: double */
+            acres?: number;
+            before?: components["schemas"]["JobId"];
+            /** Format: double */
+            cost?: number;
+            /** Format: date */
+            doneOn?: string;
+            /** Format: uuid */
+            fieldId?: string;
+            /** Format: date */
+            first: string;
+            /** Format: double */
+            hours?: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            last: string;
+            /** Format: uuid */
+            machineId?: string;
+            waitsFor?: components["schemas"]["JobId"];
+            what: string;
+        };
         YardForm: {
             codes: string[];
         };
@@ -6069,7 +6242,7 @@ export interface operations {
             };
         };
     };
-    all_13: {
+    all_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -6113,7 +6286,7 @@ export interface operations {
             };
         };
     };
-    remove_13: {
+    remove_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -6135,7 +6308,7 @@ export interface operations {
             };
         };
     };
-    keep_6: {
+    keep_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -6258,7 +6431,7 @@ export interface operations {
             };
         };
     };
-    remove_12: {
+    remove_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -6278,7 +6451,7 @@ export interface operations {
             };
         };
     };
-    all_17: {
+    all_18: {
         parameters: {
             query?: never;
             header?: never;
@@ -6584,7 +6757,7 @@ export interface operations {
             };
         };
     };
-    all_12: {
+    all_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -6673,7 +6846,7 @@ export interface operations {
             };
         };
     };
-    keep_5: {
+    keep_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -6797,7 +6970,7 @@ export interface operations {
             header?: never;
             path: {
                 cover: string;
-                operation: "FIRST_DISC" | "SECOND_DISC" | "SEED" | "SLURRY" | "PLANT" | "SPRAY" | "ROLL" | "TILL" | "MOW";
+                operation: "HARVEST" | "FIRST_DISC" | "SECOND_DISC" | "SEED" | "SLURRY" | "PLANT" | "SPRAY" | "ROLL" | "TILL" | "MOW" | "OTHER";
             };
             cookie?: never;
         };
@@ -6840,7 +7013,7 @@ export interface operations {
             header?: never;
             path: {
                 cover: string;
-                operation: "FIRST_DISC" | "SECOND_DISC" | "SEED" | "SLURRY" | "PLANT" | "SPRAY" | "ROLL" | "TILL" | "MOW";
+                operation: "HARVEST" | "FIRST_DISC" | "SECOND_DISC" | "SEED" | "SLURRY" | "PLANT" | "SPRAY" | "ROLL" | "TILL" | "MOW" | "OTHER";
             };
             cookie?: never;
         };
@@ -6869,7 +7042,7 @@ export interface operations {
             header?: never;
             path: {
                 cover: string;
-                operation: "FIRST_DISC" | "SECOND_DISC" | "SEED" | "SLURRY" | "PLANT" | "SPRAY" | "ROLL" | "TILL" | "MOW";
+                operation: "HARVEST" | "FIRST_DISC" | "SECOND_DISC" | "SEED" | "SLURRY" | "PLANT" | "SPRAY" | "ROLL" | "TILL" | "MOW" | "OTHER";
             };
             cookie?: never;
         };
@@ -6922,6 +7095,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MorningView"];
+                };
+            };
+        };
+    };
+    split_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SplitForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardView"];
+                };
+            };
+        };
+    };
+    join_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardView"];
                 };
             };
         };
@@ -7110,7 +7329,7 @@ export interface operations {
             };
         };
     };
-    all_11: {
+    all_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -7405,7 +7624,7 @@ export interface operations {
             };
         };
     };
-    all_10: {
+    all_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -7719,6 +7938,30 @@ export interface operations {
             };
         };
     };
+    zone: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClockForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Settings"];
+                };
+            };
+        };
+    };
     start_1: {
         parameters: {
             query?: never;
@@ -7743,7 +7986,7 @@ export interface operations {
             };
         };
     };
-    all_9: {
+    all_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -7809,7 +8052,7 @@ export interface operations {
             };
         };
     };
-    all_16: {
+    all_17: {
         parameters: {
             query?: never;
             header?: never;
@@ -8293,7 +8536,7 @@ export interface operations {
             };
         };
     };
-    all_8: {
+    all_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -8467,7 +8710,7 @@ export interface operations {
             };
         };
     };
-    all_7: {
+    all_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -8487,7 +8730,7 @@ export interface operations {
             };
         };
     };
-    keep_4: {
+    keep_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -8511,7 +8754,7 @@ export interface operations {
             };
         };
     };
-    remove_11: {
+    remove_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -8581,7 +8824,7 @@ export interface operations {
             };
         };
     };
-    remove_10: {
+    remove_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -8601,7 +8844,7 @@ export interface operations {
             };
         };
     };
-    all_15: {
+    all_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -8883,7 +9126,7 @@ export interface operations {
             };
         };
     };
-    all_6: {
+    all_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -9219,7 +9462,7 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    all_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -9311,7 +9554,7 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -9358,7 +9601,7 @@ export interface operations {
     sheet: {
         parameters: {
             query: {
-                kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER" | "TILLAGE" | "MOWER";
+                kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER" | "TILLAGE" | "MOWER" | "COMBINE" | "OTHER";
                 hired: boolean;
             };
             header?: never;
@@ -9498,7 +9741,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -9588,7 +9831,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -9608,7 +9851,7 @@ export interface operations {
             };
         };
     };
-    keep_3: {
+    keep_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -9632,7 +9875,7 @@ export interface operations {
             };
         };
     };
-    remove_9: {
+    remove_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -9780,6 +10023,98 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LeftView"][];
+                };
+            };
+        };
+    };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WrittenWork"][];
+                };
+            };
+        };
+    };
+    keep_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OtherWorkForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WrittenWork"][];
+                };
+            };
+        };
+    };
+    remove_9: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WrittenWork"][];
+                };
+            };
+        };
+    };
+    done: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DoneForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WrittenWork"][];
                 };
             };
         };
@@ -10208,7 +10543,7 @@ export interface operations {
             };
         };
     };
-    all_14: {
+    all_15: {
         parameters: {
             query?: never;
             header?: never;

@@ -55,7 +55,7 @@ async function say(form: Schemas['ReportForm'], photo?: File) {
       </p>
       <p v-for="c in list.cautions" :key="c" class="caution">{{ c }}</p>
       <article v-for="j in list.jobs" :key="j.id.cover + j.id.operation">
-        <FieldOutline :boundary="j.boundary" :size="56" />
+        <FieldOutline v-if="j.boundary" :boundary="j.boundary" :size="56" />
         <div>
           <h2>{{ j.field }}</h2>
           <p>
@@ -73,6 +73,7 @@ async function say(form: Schemas['ReportForm'], photo?: File) {
             :field="j.field"
             :left="j.left"
             :doing="j.doing"
+            :counted="j.counted"
             :today="list.today"
             :pounds="j.seed.length > 0"
             :say="say"

@@ -3,9 +3,9 @@ import TradeWord from '../../parts/TradeWord.vue'
 import { mdiCheck, mdiLock, mdiPlay } from '@mdi/js'
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../api/client'
-import { dayNumber, dayOfMonth, range, short, weekday } from '../../format/dates'
+import { dayNumber, dayOfMonth, monthName, range, short, weekday } from '../../format/dates'
 import { area, areaUnit, number } from '../../format/units'
-import { doingWords, keyOf, plusDays, segmentsOf, type Board, type Job, type Segment } from './board'
+import { amountOf, doingWords, keyOf, plusDays, segmentsOf, type Board, type Job, type Segment } from './board'
 
 /**
  * Machines by days. A day is as high as the hours that a plan counts on, paler to what nine years of ten do not exceed,
@@ -69,6 +69,14 @@ function tail(s: Segment) {
   const columns = late ? Math.min(props.days - 1, dayNumber(late) - first.value) - s.column : 0
   return columns > 0 ? [{ job: s.job, column: s.column + 1, columns, below: s.below, hours: s.hours }] : []
 }
+const KINDS = [
+  { season: 'SOWING', edge: '', words: 'sow' },
+  { season: 'HARVEST', edge: 'grain', words: 'combine' },
+  { season: 'ENDING', edge: 'ending', words: 'end' },
+  { season: 'OTHER', edge: 'other', words: 'other work' },
+]
+/** The colours of what is on the board at all. */
+const kinds = computed(() => KINDS.filter((k) => props.jobs.some((j) => j.place && j.season === k.season)))
 const part = (hours: number, tallest: number) => (hours / tallest) * 100
 const band = (b: { low: number; counted: number; high: number } | null, tallest: number) =>
   b
@@ -81,8 +89,8 @@ const band = (b: { low: number; counted: number; high: number } | null, tallest:
 const when = (job: Job) => range(job.place!.days[0]!.day, job.place!.days[job.place!.days.length - 1]!.day)
 const title = (job: Job) =>
   [
-    `${job.field}, ${job.words}, ${area(job.acres)} ${areaUnit.value}, ${when(job)}. ${job.place!.why}.`,
-    job.doing && doingWords(job.doing, job.acres),
+    `${job.field}, ${job.words}, ${amountOf(job)}, ${when(job)}. ${job.place!.why}.`,
+    job.doing && doingWords(job.doing, job.acres, job.counted),
   ]
     .filter(Boolean)
     .join(' ')
@@ -133,7 +141,11 @@ function pointed(job: Job | null) {
             dayOfMonth(dayNumber(day)) === 1 || i === 0 ? short(day) : dayOfMonth(dayNumber(day))
           }}</b></router-link
         >
-        <span v-else-if="!narrow" class="figures">{{ dayOfMonth(dayNumber(day)) }}</span>
+        <span v-else-if="!narrow" class="figures"
+          ><template v-if="dayOfMonth(dayNumber(day)) === 1 || i === 0"
+            >{{ monthName(dayNumber(day)) }}<br /></template
+          >{{ dayOfMonth(dayNumber(day)) }}</span
+        >
         <span v-else-if="weekday(day) === 'Mon' && i % 14 < 7" class="figures far">{{ short(day) }}</span>
       </div>
       <template v-for="row in rows" :key="row.machine.id">
@@ -158,7 +170,7 @@ function pointed(job: Job | null) {
             :class="{
               today: day === board.today,
               hover: hovered?.machineId === row.machine.id && hovered.day === day,
-              able: carried?.kind === row.machine.kind,
+              able: carried?.able.includes(row.machine.id),
             }"
             :style="band(row.bands[i]!, row.tallest)"
             :data-machine="row.machine.id"
@@ -206,7 +218,9 @@ function pointed(job: Job | null) {
             :class="{
               late: s.job.place!.late,
               locked: s.job.place!.locked,
-              ending: s.job.ends,
+              ending: s.job.season === 'ENDING',
+              grain: s.job.season === 'HARVEST',
+              other: s.job.season === 'OTHER',
               begins: s.first,
               ends: s.last,
             }"
@@ -250,6 +264,7 @@ function pointed(job: Job | null) {
       <i class="k counted" /> hours to count on <i class="k high" /> up to these in nine years of ten
       <i class="k low" /> these at least, nine of ten <i class="k tail-key" /> may run on so far
       <i class="k road-key" /> on the road
+      <template v-for="k in kinds" :key="k.season"><i class="k kind" :class="k.edge" />{{ k.words }}</template>
     </p>
   </div>
 </template>
@@ -381,6 +396,12 @@ function pointed(job: Job | null) {
 .block.ending {
   border-color: var(--madder);
 }
+.block.grain {
+  border-color: var(--ochre);
+}
+.block.other {
+  border-color: var(--loam);
+}
 .block.late {
   border-style: dashed;
 }
@@ -448,6 +469,20 @@ function pointed(job: Job | null) {
 }
 .k.low {
   background: color-mix(in srgb, var(--sage) 46%, var(--furrow));
+}
+.k.kind {
+  background: rgb(var(--v-theme-surface));
+  border: 1.5px solid var(--flax);
+  border-left-width: 4px;
+}
+.k.kind.grain {
+  border-color: var(--ochre);
+}
+.k.kind.ending {
+  border-color: var(--madder);
+}
+.k.kind.other {
+  border-color: var(--loam);
 }
 .k.road-key {
   background: repeating-linear-gradient(90deg, var(--loam) 0 4px, transparent 4px 7px);

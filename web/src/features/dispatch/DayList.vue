@@ -66,17 +66,14 @@ async function say(form: Schemas['ReportForm'], photo?: File) {
       <h3>{{ m.machine }}<span v-if="m.hired" class="quiet"> hired</span></h3>
       <article v-for="j in m.jobs" :key="j.field + j.words">
         <div class="what">
-          <FieldOutline :boundary="j.boundary" :size="44" />
+          <FieldOutline v-if="j.boundary" :boundary="j.boundary" :size="44" />
           <p>
             <b>{{ j.field }}</b>, {{ j.words }} <span class="quiet">{{ j.farmstead }}</span>
           </p>
         </div>
         <p class="figures">
-          {{ area(j.acres, 1) }} {{ areaUnit }} · {{ number(j.hours, 1) }} h · fit {{ j.fitChance }} %<template
-            v-if="j.driver"
-          >
-            · {{ j.driver }}</template
-          >
+          <template v-if="!j.counted">{{ area(j.acres, 1) }} {{ areaUnit }} · </template>{{ number(j.hours, 1) }} h ·
+          fit {{ j.fitChance }} %<template v-if="j.driver"> · {{ j.driver }}</template>
         </p>
         <p v-for="s in j.seed" :key="s.name" class="figures">
           {{ s.name }} {{ rate(s.bulkRate) }} {{ rateUnit }} bulk, {{ mass(s.pounds) }} {{ massUnit }}
@@ -87,11 +84,17 @@ async function say(form: Schemas['ReportForm'], photo?: File) {
           :field="j.field"
           :left="j.left"
           :doing="j.doing"
+          :counted="j.counted"
           :today="board.today"
           :pounds="j.seed.length > 0"
           :say="say"
         />
-        <router-link class="log" :to="{ name: 'logbook', query: { field: j.fieldId } }">Write it down</router-link>
+        <router-link
+          v-if="j.id.operation !== 'OTHER'"
+          class="log"
+          :to="{ name: 'logbook', query: { field: j.fieldId } }"
+          >Write it down</router-link
+        >
       </article>
       <p v-for="c in m.cautions" :key="c" class="caution">{{ c }}</p>
     </section>

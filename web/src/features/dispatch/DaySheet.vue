@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Schemas } from '../../api/client'
 import { useDaySheet } from '../../api/resources'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
@@ -11,6 +12,7 @@ import RouteMap from './RouteMap.vue'
 const route = useRoute()
 const day = computed(() => String(route.params.day))
 const { data: sheet, error } = useDaySheet(day)
+const sows = (m: Schemas['SheetMachine']) => m.jobs.some((j) => j.seed.length > 0)
 const print = () => window.print()
 </script>
 
@@ -34,35 +36,35 @@ const print = () => window.print()
               <th />
               <th>Field</th>
               <th>Work</th>
-              <th>Seed, bulk</th>
+              <th v-if="sows(m)">Seed, bulk</th>
               <th class="n">{{ areaUnit }} today</th>
               <th class="n">hours</th>
               <th class="n">chance</th>
               <th>done {{ areaUnit }}</th>
-              <th>{{ massUnit }} used</th>
+              <th v-if="sows(m)">{{ massUnit }} used</th>
             </tr>
           </thead>
           <tbody>
             <tr v-for="j in m.jobs" :key="j.field + j.words">
-              <td><FieldOutline :boundary="j.boundary" :size="44" /></td>
+              <td><FieldOutline v-if="j.boundary" :boundary="j.boundary" :size="44" /></td>
               <td>
                 <b>{{ j.field }}</b><br /><span class="quiet">{{ j.farmstead }}</span>
               </td>
               <td>
-                {{ j.words }}<br /><span class="quiet"
-                  >{{ j.cover }}<template v-if="j.driver"> · {{ j.driver }}</template></span
-                >
+                {{ j.words }}<br /><span class="quiet">{{ [j.cover, j.driver].filter(Boolean).join(' · ') }}</span>
               </td>
-              <td>
+              <td v-if="sows(m)">
                 <div v-for="s in j.seed" :key="s.name" class="figures">
                   {{ s.name }} {{ rate(s.bulkRate) }} {{ rateUnit }}, {{ mass(s.pounds) }} {{ massUnit }}
                 </div>
               </td>
-              <td class="n">{{ area(j.acres, 1) }} of {{ area(j.fieldAcres, 1) }}</td>
+              <td class="n">
+                <template v-if="!j.counted">{{ area(j.acres, 1) }} of {{ area(j.fieldAcres, 1) }}</template>
+              </td>
               <td class="n">{{ number(j.hours, 1) }}</td>
               <td class="n">{{ j.fitChance }} %</td>
               <td class="blank" />
-              <td class="blank" />
+              <td v-if="sows(m)" class="blank" />
             </tr>
           </tbody>
         </table>

@@ -6,11 +6,12 @@ import { useRoute } from 'vue-router'
 import { useDisplay } from 'vuetify'
 import { api, got, type Refused, type Schemas } from '../../api/client'
 import { range, short } from '../../format/dates'
-import { area, areaUnit, money } from '../../format/units'
+import { money } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
-import { firstBusyDay, keyOf, plusDays, whenOf, type Board, type Job } from './board'
+import { amountOf, firstBusyDay, keyOf, plusDays, whenOf, type Board, type Job } from './board'
 import { useCarry, type Spot } from './carry'
+import OtherWorkDialog from './OtherWorkDialog.vue'
 import AwayDialog from './AwayDialog.vue'
 import CrewDialog from './CrewDialog.vue'
 import SaidPanel from './SaidPanel.vue'
@@ -32,12 +33,14 @@ const SIGHTS = [
   { value: 98, title: 'Season' },
 ]
 const CAMPAIGNS = [
-  { value: 'all', title: 'All work' },
-  { value: 'autumn', title: 'Sowing' },
-  { value: 'spring', title: 'Ending' },
+  { value: 'ALL', title: 'All work' },
+  { value: 'HARVEST', title: 'Harvest' },
+  { value: 'SOWING', title: 'Sowing' },
+  { value: 'ENDING', title: 'Ending' },
+  { value: 'OTHER', title: 'Other work' },
 ]
 const sight = ref(14)
-const campaign = ref('all')
+const campaign = ref('ALL')
 const route = useRoute()
 const { mobile } = useDisplay({ mobileBreakpoint: 641 })
 const refresh = useRefresh()
@@ -51,6 +54,7 @@ const chosen = ref<Job | null>(null)
 const dialog = ref(false)
 const mending = ref(false)
 const away = ref(false)
+const others = ref(false)
 const versions = ref(false)
 const calendars = ref(false)
 const crews = ref(false)
@@ -68,7 +72,7 @@ watch(board, (now) => {
 
 const begins = computed(() => from.value || (board.value?.today ?? '2026-01-01'))
 const ends = computed(() => plusDays(begins.value, sight.value - 1))
-const inCampaign = (job: Job) => campaign.value === 'all' || job.ends === (campaign.value === 'spring')
+const inCampaign = (job: Job) => campaign.value === 'ALL' || job.season === campaign.value
 const jobs = computed(() => (board.value?.jobs ?? []).filter(inCampaign))
 const soFar = computed(() => (searching.value ? run.value!.soFar : []))
 watch(campaign, () => {
@@ -166,7 +170,7 @@ function show(job: Job, at?: { machineId: string; day: string }) {
 let asked = ''
 async function hover(job: Job, spot: Spot | null) {
   const machine = board.value?.machines.find((m) => m.id === spot?.machineId)
-  if (!spot || machine?.kind !== job.kind) {
+  if (!spot || !job.able.includes(machine?.id ?? '')) {
     hovered.value = null
     told.value = null
     toldProblem.value = spot ? `${machine?.name} cannot do this.` : ''
@@ -193,7 +197,7 @@ async function hover(job: Job, spot: Spot | null) {
 
 function put(job: Job, spot: Spot | null) {
   const answer = told.value
-  const fits = spot && board.value?.machines.find((m) => m.id === spot.machineId)?.kind === job.kind
+  const fits = spot && job.able.includes(spot.machineId)
   hovered.value = null
   told.value = null
   toldProblem.value = ''
@@ -274,6 +278,7 @@ const toggleLock = (job: Job) =>
       <v-spacer />
       <template v-if="!mobile">
         <v-btn v-if="planner" variant="text" size="small" :disabled="!board" @click="away = true">Days away</v-btn>
+        <v-btn v-if="planner" variant="text" size="small" :disabled="!board" @click="others = true">Other work</v-btn>
         <v-btn v-if="planner" variant="text" size="small" :disabled="!board" @click="listOf()">Crews</v-btn>
         <v-btn v-if="planner" variant="text" size="small" @click="versions = true">What we meant</v-btn>
       </template>
@@ -367,7 +372,7 @@ const toggleLock = (job: Job) =>
           @click="wasCarried() || show(job)"
           @pointerdown="planner && press(job, $event)"
         >
-          <b>{{ job.field }}</b> <span class="figures">{{ area(job.acres) }} {{ areaUnit }}</span>
+          <b>{{ job.field }}</b> <span class="figures">{{ amountOf(job) }}</span>
           <span class="row">{{ job.words }}, {{ whenOf(job) }}</span>
           <span v-if="job.unplaced" class="row trouble">{{ job.unplaced }}</span>
         </button>
@@ -387,6 +392,7 @@ const toggleLock = (job: Job) =>
     />
     <MendDialog v-model="mending" @taken="said = $event" />
     <AwayDialog v-if="board" v-model="away" :machines="board.machines" :today="board.today" />
+    <OtherWorkDialog v-if="board" v-model="others" :board="board" />
     <CrewDialog v-if="board" v-model="crews" :machines="board.machines" :today="board.today" :machine-id="crew" />
     <FeedsDialog v-if="board" v-model="calendars" :machines="board.machines" />
     <VersionsDialog v-model="versions" @taken="said = $event" />

@@ -6,6 +6,7 @@ import { long } from '../../format/dates'
 import { area, areaUnit, money } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
+import { overnight } from './night'
 
 /** What the night has changed, and what there is to do today. */
 const props = defineProps<{ machines: Schemas['MachineView'][] }>()
@@ -21,24 +22,6 @@ const changes = computed(() => {
   return all.value ? told : told.slice(0, SHOWN)
 })
 const name = (id: string) => props.machines.find((m) => m.id === id)?.name ?? ''
-const days = (n: number) => `${Math.abs(n)} ${Math.abs(n) === 1 ? 'day' : 'days'}`
-
-function says(c: Schemas['NightView']): string {
-  const chance = c.was === c.is ? '' : `, in time in ${c.is} % of years (${c.was} %)`
-  switch (c.what) {
-    case 'NO_ROOM':
-      return 'has no hours to count on any more'
-    case 'ROOM_AGAIN':
-      return 'has hours to count on again'
-    case 'LATER':
-    case 'EARLIER':
-      return `begins ${days(c.days)} ${c.days > 0 ? 'later' : 'earlier'}${chance}`
-    case 'RISKIER':
-      return `is less sure${chance}`
-    default:
-      return `is surer${chance}`
-  }
-}
 async function again() {
   busy.value = true
   problem.value = ''
@@ -69,7 +52,7 @@ async function again() {
       <p v-if="!changes.length" class="quiet">Played on {{ long(morning.day) }}: nothing has shifted.</p>
       <ul v-else class="night" aria-label="What has shifted">
         <li v-for="c in changes" :key="c.job.cover + c.job.operation" :class="{ trouble: c.is < c.was }">
-          <b>{{ c.field }}</b> {{ says(c) }}
+          <b>{{ c.field }}</b> {{ overnight(c) }}
         </li>
       </ul>
       <v-btn v-if="!all && morning.changes.length > SHOWN" size="small" variant="text" @click="all = true"

@@ -5,6 +5,7 @@ import { api, got, type Refused, type Schemas } from '../../api/client'
 import { long, short } from '../../format/dates'
 import { useElsewhere } from '../../api/resources'
 import { money, number } from '../../format/units'
+import FigureField from '../../parts/FigureField.vue'
 import Refusal from '../../parts/Refusal.vue'
 import { whenOf, type Job } from './board'
 
@@ -35,19 +36,23 @@ const costs = (dollars: number) =>
 const open = defineModel<boolean>({ required: true })
 const emit = defineEmits<{ moved: [board: Schemas['BoardView']] }>()
 
-const able = computed(() => props.machines.filter((m) => m.kind === props.job.kind))
+const able = computed(() => props.machines.filter((m) => props.job.able.includes(m.id)))
 const machineId = ref('')
 const day = ref('')
 const locked = ref(true)
 const told = ref<Schemas['WhatIfView'] | null>(null)
 const problem = ref<Refused | ''>('')
 const busy = ref(false)
+const piece = ref('')
+const splitting = ref(false)
 
 watch(
   open,
   (is) => {
     if (!is) return
     elsewhere.value = false
+    splitting.value = false
+    piece.value = ''
     machineId.value = props.start?.machineId ?? props.job.place?.machineId ?? able.value[0]?.id ?? ''
     const wished = props.start?.day ?? props.job.place?.days[0]?.day ?? props.job.opens ?? props.today
     day.value = wished < props.today ? props.today : wished
@@ -107,6 +112,15 @@ const put = () =>
       }),
     ),
   )
+const split = () =>
+  act(
+    got(
+      api.POST('/api/dispatch/parts', {
+        body: { id: crypto.randomUUID(), job: props.job.id, acres: Number(piece.value) },
+      }),
+    ),
+  )
+const join = () => act(got(api.DELETE('/api/dispatch/parts/{id}', { params: { path: { id: props.job.id.cover } } })))
 const takeOff = () =>
   act(
     got(
@@ -119,7 +133,7 @@ const takeOff = () =>
 
 <template>
   <v-dialog v-model="open" :aria-label="`${job.field}: ${job.words}`" max-width="520">
-    <v-card :title="`${job.field}: ${job.words}`" :subtitle="`${job.cover ?? ''} · ${whenOf(job)}`">
+    <v-card :title="`${job.field}: ${job.words}`" :subtitle="[job.cover, whenOf(job)].filter(Boolean).join(' · ')">
       <v-card-text>
         <div class="d-flex ga-3 flex-wrap">
           <v-select
@@ -136,7 +150,7 @@ const takeOff = () =>
         <v-checkbox v-model="locked" label="Lock it here when planning again" />
         <div v-if="told" class="told" role="status">
           <p class="big figures">{{ long(day) }}: open {{ told.chanceOpen }} %, fit {{ told.chanceFit }} %</p>
-          <p class="figures">{{ costs(told.rise) }}; in its window in {{ told.inWindow }} % of years</p>
+          <p class="figures">Loses {{ costs(told.rise) }}; in its window in {{ told.inWindow }} % of years</p>
           <ul>
             <li v-for="s in told.says" :key="s">{{ s }}</li>
             <li v-if="told.moves.length" class="trouble">Puts {{ told.moves.join(', ') }} on other days</li>
@@ -146,7 +160,15 @@ const takeOff = () =>
           </p>
         </div>
         <p v-if="job.place" class="quiet">Now: {{ job.place.why }}.</p>
+        <form v-if="splitting" class="split" @submit.prevent="split">
+          <FigureField v-model="piece" label="Split off" unit="ACRE" />
+          <v-btn type="submit" variant="tonal" :disabled="!piece" :loading="busy">Split</v-btn>
+        </form>
         <Refusal :says="problem" />
+        <v-btn v-if="job.partOf" size="small" variant="tonal" @click="join">Join it with the rest</v-btn>
+        <v-btn v-else-if="!job.counted && !splitting" size="small" variant="tonal" @click="splitting = true"
+          >Split it</v-btn
+        >
         <template v-if="job.place">
           <v-btn v-if="!elsewhere" size="small" variant="tonal" @click="elsewhere = true"
             >What elsewhere would cost</v-btn
@@ -184,10 +206,20 @@ const takeOff = () =>
   padding: 2px 10px;
   margin: 8px 0;
 }
+.split {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  margin: 8px 0;
+}
 .big {
   font-size: 1.15rem;
   font-weight: 600;
   margin: 0;
+}
+td:first-child,
+caption {
+  padding-left: 10px;
 }
 caption {
   text-align: left;

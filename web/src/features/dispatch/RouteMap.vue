@@ -14,7 +14,7 @@ const { data: fields } = useFields()
 const planar = computed(() => {
   const outlines = [
     ...(fields.value ?? []).map((f) => f.field.boundary),
-    ...props.machines.flatMap((m) => m.jobs.map((j) => j.boundary)),
+    ...props.machines.flatMap((m) => m.jobs.flatMap((j) => j.boundary ?? [])),
   ]
   const places = outlines.flatMap(geoPositions)
   return places.length ? fit(places, WIDTH, HEIGHT) : null
@@ -34,9 +34,10 @@ const routes = computed(() => {
   const p = planar.value
   if (!p) return []
   return props.machines.map((m, i) => {
-    const stops = m.jobs.map((j, n) => {
+    const stops = m.jobs.flatMap((j, n) => {
+      if (!j.boundary) return []
       const [x, y] = middle(j.boundary)
-      return { key: `${m.machine} ${n}`, number: n + 1, field: j.field, d: shape(p, j.boundary), x, y }
+      return [{ key: `${m.machine} ${n}`, number: n + 1, field: j.field, d: shape(p, j.boundary), x, y }]
     })
     return {
       machine: m.machine,

@@ -2,6 +2,7 @@
 import { mdiAlertOutline, mdiCalendarArrowRight, mdiCheck, mdiPlay, mdiStop } from '@mdi/js'
 import { computed, ref } from 'vue'
 import type { Refused, Schemas } from '../../api/client'
+import { figure } from '../../parts/act'
 import DayField from '../../parts/DayField.vue'
 import FigureField from '../../parts/FigureField.vue'
 import Refusal from '../../parts/Refusal.vue'
@@ -13,6 +14,7 @@ const props = defineProps<{
   field: string
   left: number
   doing?: Schemas['DoingView']
+  counted?: Schemas['CountedView']
   today: string
   pounds?: boolean
   say: (form: Schemas['ReportForm'], photo?: File) => Promise<void>
@@ -30,15 +32,14 @@ const problem = ref<Refused | ''>('')
 /** What is sent twice is kept once: the name stays until it has arrived. */
 const id = ref(crypto.randomUUID())
 
-const state = computed(() => (props.doing ? doingWords(props.doing, props.left) : ''))
+const state = computed(() => (props.doing ? doingWords(props.doing, props.left, props.counted) : ''))
 
 function ask(what: 'STOPPED' | 'PROPOSED' | 'PROBLEM') {
   asking.value = asking.value === what ? null : what
   problem.value = ''
-  if (what === 'STOPPED' && !done.value) done.value = props.doing?.acresDone ? props.doing.acresDone.toFixed(1) : ''
+  const far = props.counted ? props.counted.done : props.doing?.acresDone
+  if (what === 'STOPPED' && !done.value) done.value = far ? far.toFixed(1) : ''
 }
-
-const figure = (text: string) => (String(text).trim() === '' ? undefined : Number(text))
 
 async function send(kind: Kind) {
   busy.value = true
@@ -49,7 +50,8 @@ async function send(kind: Kind) {
       job: props.job,
       kind,
       day: kind === 'PROPOSED' ? day.value || undefined : undefined,
-      acres: kind === 'STOPPED' ? figure(done.value) : undefined,
+      acres: kind === 'STOPPED' && !props.counted ? figure(done.value) : undefined,
+      hours: kind === 'STOPPED' && props.counted ? figure(done.value) : undefined,
       pounds: kind === 'STOPPED' ? figure(used.value) : undefined,
       words: words.value || undefined,
     }
@@ -95,7 +97,7 @@ async function send(kind: Kind) {
     </div>
     <form v-if="asking" @submit.prevent="send(asking)">
       <template v-if="asking === 'STOPPED'">
-        <FigureField v-model="done" label="Done so far, all in all" unit="ACRE" />
+        <FigureField v-model="done" label="Done so far, all in all" :unit="counted ? 'HOUR' : 'ACRE'" />
         <FigureField v-if="pounds" v-model="used" label="Seed used so far" unit="POUND" />
       </template>
       <DayField v-if="asking === 'PROPOSED'" v-model="day" label="Which day would suit" :min="today" />

@@ -1,6 +1,6 @@
 import type { Schemas } from '../../api/client'
 import { dayNumber, isoDay, range, short } from '../../format/dates'
-import { area, areaUnit } from '../../format/units'
+import { area, areaUnit, number } from '../../format/units'
 
 export type Board = Schemas['BoardView']
 export type Job = Schemas['JobView']
@@ -72,9 +72,19 @@ export function whenOf(job: Job): string {
   return open ? range(job.opens, job.closes) : (job.says ?? '')
 }
 
+/** How much of a job there is to do: acres, or hours where it is counted in them. */
+export const amountOf = (job: Pick<Job, 'acres' | 'counted'>) =>
+  job.counted ? `${number(job.counted.left, 1)} h` : `${area(job.acres)} ${areaUnit.value}`
+
 /** How a job stands by what was said of it from the field, and what is left of it. */
-export function doingWords(doing: Schemas['DoingView'], left: number): string {
-  const far = doing.acresDone > 0 ? `${area(doing.acresDone, 1)} ${areaUnit.value} done, ${area(left, 1)} to go` : ''
+export function doingWords(doing: Schemas['DoingView'], left: number, counted?: Schemas['CountedView']): string {
+  const hours =
+    counted && counted.done > 0 ? `${number(counted.done, 1)} h done, ${number(counted.left, 1)} to go` : ''
+  const far = counted
+    ? hours
+    : doing.acresDone > 0
+      ? `${area(doing.acresDone, 1)} ${areaUnit.value} done, ${area(left, 1)} to go`
+      : ''
   if (doing.under) return ['Under way', far].filter(Boolean).join(', ')
   if (doing.proposed) return `${doing.by} asks for ${short(doing.proposed)}`
   if (far) return far

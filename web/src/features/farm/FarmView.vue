@@ -11,6 +11,8 @@ import WeatherCard from './WeatherCard.vue'
 
 const refresh = useRefresh()
 const { data: farm, error } = useFarm()
+/** The zones that clocks go by, as the browser knows them. */
+const ZONES = Intl.supportedValuesOf('timeZone')
 const problem = ref<Refused | ''>('')
 const said = ref('')
 
@@ -171,6 +173,21 @@ function rule(change: Partial<Schemas['Rules']>) {
                 got(api.PUT('/api/farm/name', { body: { name: ($event.target as HTMLInputElement).value } })),
                 'Name saved.',
               )
+            "
+          />
+          <v-autocomplete
+            class="mt-4"
+            label="Clock"
+            clearable
+            :disabled="!planner"
+            :model-value="farm.zone ?? null"
+            :items="ZONES"
+            :placeholder="`as the sun goes: ${farm.clock}`"
+            persistent-placeholder
+            hint="Mornings and calendars go by it"
+            persistent-hint
+            @update:model-value="
+              act(got(api.PUT('/api/farm/zone', { body: { zone: $event ?? undefined } })), 'Clock saved.')
             "
           />
           <p class="quiet mt-2 figures">

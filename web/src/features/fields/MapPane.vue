@@ -26,7 +26,7 @@ const ways = computed(() =>
   (jobs.value?.machines ?? []).map((m) => ({
     machine: m.machine,
     stead: m.jobs[0]?.farmstead ?? '',
-    fields: [...new Set(m.jobs.map((j) => j.fieldId))],
+    fields: [...new Set(m.jobs.flatMap((j) => j.fieldId ?? []))],
   })),
 )
 /** The lanes of each field: its own first, then zones with covers of their own. */

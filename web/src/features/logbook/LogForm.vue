@@ -83,7 +83,9 @@ const zones = computed(() => {
 })
 const zone = computed(() => zones.value.find((z) => z.id === form.zoneId)?.id)
 const job = computed(() =>
-  board.value?.jobs.find((j) => j.fieldId === form.fieldId && j.settledBy === form.kind && j.zoneId === zone.value),
+  board.value?.jobs.find(
+    (j) => !j.partOf && j.fieldId === form.fieldId && j.settledBy === form.kind && j.zoneId === zone.value,
+  ),
 )
 const members = computed(() => {
   const covers = chosen.value?.chain.filter((l) => l.cover && l.starts <= (session.value?.today ?? '')) ?? []

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { computed, reactive, watch } from 'vue'
+import { computed, reactive, ref, watch } from 'vue'
 import { api, got, type Schemas } from '../../api/client'
 import { figure, useAct } from '../../parts/act'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
-import { useSetUpSheet } from '../../api/resources'
+import { useFields, useSetUpSheet } from '../../api/resources'
 import FigureField from '../../parts/FigureField.vue'
 import SetupMakes from './SetupMakes.vue'
 
@@ -15,6 +15,11 @@ const { problem, said, busy, act } = useAct()
 const drivers = reactive({ text: '' })
 const tractors = reactive({ text: '' })
 const booked = reactive({ text: '' })
+const stands = ref<string | null>(null)
+const { data: fields } = useFields()
+const farmsteads = computed(() =>
+  [...new Set((fields.value ?? []).map((f) => f.field.farmstead).filter(Boolean))].sort(),
+)
 
 watch(
   () => props.machine,
@@ -24,6 +29,7 @@ watch(
     drivers.text = (m.setup.drivers ?? []).join(', ')
     tractors.text = (m.setup.tractors ?? []).join(', ')
     booked.text = (m.setup.bookedDays ?? []).join(', ')
+    stands.value = m.setup.stands ?? null
   },
   { immediate: true },
 )
@@ -48,6 +54,7 @@ function save() {
   setup.drivers = list(drivers.text)
   setup.tractors = list(tractors.text)
   setup.bookedDays = list(booked.text)
+  setup.stands = stands.value ?? undefined
   void act(
     () =>
       got(
@@ -88,6 +95,7 @@ function save() {
             <div class="grid">
               <v-text-field v-model="drivers.text" label="Who may drive, with commas" />
               <v-text-field v-model="tractors.text" label="What may pull it, with commas" />
+              <v-select v-model="stands" label="Stands at first" clearable :items="farmsteads" />
               <v-text-field v-model="booked.text" label="Booked days (rented), 2026-09-14, …" />
             </div>
           </fieldset>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import type { Schemas } from '../../api/client'
 import { short } from '../../format/dates'
+import TodayCall from './TodayCall.vue'
 
 type Call = Schemas['CallView']
-defineProps<{ calls: Call[]; coming: Schemas['ComingView'][] }>()
+defineProps<{ calls: Call[]; coming: Schemas['ComingView'][]; today: string }>()
 defineEmits<{ show: [call: Call] }>()
 
 function target(call: Call) {
@@ -20,6 +21,7 @@ function target(call: Call) {
 <template>
   <aside aria-label="Calls">
     <h2>Calls</h2>
+    <TodayCall :today="today" />
     <p v-if="calls.length === 0 && coming[0]">
       Nothing needs you until {{ coming[0].placed ? '' : 'about ' }}{{ short(coming[0].day) }}: {{ coming[0].says }}.
     </p>

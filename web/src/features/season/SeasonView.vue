@@ -420,7 +420,7 @@ function showCall(call: Schemas['CallView']) {
           <span class="quiet">Today {{ short(season.today) }} · drag the dates to move</span>
         </div>
       </div>
-      <CallList class="calls" :calls="season.calls" :coming="season.coming" @show="showCall" />
+      <CallList class="calls" :calls="season.calls" :coming="season.coming" :today="season.today" @show="showCall" />
     </div>
     <div v-if="reading" class="read-box" :style="readingPlace" aria-hidden="true">
       <b>{{ reading.lane.field }}</b>

@@ -41,7 +41,10 @@ public final class Bench {
     } else if (asked.contains("--campaigns")) {
       held =
           CampaignSet.run(
-              System.out, number(asked, "--seconds", SECONDS), number(asked, "--seed", 1));
+              System.out,
+              word(asked, "--only").orElse(""),
+              number(asked, "--seconds", SECONDS),
+              number(asked, "--seed", 1));
     } else if (asked.contains("--schedule")) {
       held =
           ScheduleBench.run(

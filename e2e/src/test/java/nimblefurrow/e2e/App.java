@@ -6,7 +6,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
-import com.microsoft.playwright.TimeoutError;
+import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
@@ -114,17 +114,20 @@ final class App {
    */
   static void choose(Page page, Locator select, String answer) {
     Locator option =
-        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(answer).setExact(true));
+        page.locator(".v-overlay--active")
+            .getByRole(
+                AriaRole.OPTION, new Locator.GetByRoleOptions().setName(answer).setExact(true))
+            .last();
     for (int tries = 1; ; tries++) {
-      select.dispatchEvent("mousedown");
       try {
+        select.dispatchEvent("mousedown");
         option.waitFor(new Locator.WaitForOptions().setTimeout(5_000));
-        break;
-      } catch (TimeoutError closed) {
+        option.dispatchEvent("click", null, new Locator.DispatchEventOptions().setTimeout(5_000));
+        return;
+      } catch (PlaywrightException closed) {
         if (tries == 4) throw closed;
       }
     }
-    option.dispatchEvent("click");
   }
 
   /** Sets the demo to one of its marked days through its menu. */

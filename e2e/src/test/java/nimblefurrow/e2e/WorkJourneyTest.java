@@ -3,10 +3,12 @@ package nimblefurrow.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeAll;
@@ -232,6 +234,70 @@ class WorkJourneyTest {
         page.waitForDownload(
             () -> page.getByText("Calendar", new Page.GetByTextOptions().setExact(true)).click());
     assertThat(calendar.suggestedFilename()).isEqualTo("jobs.ics");
+  }
+
+  /** A field too large for the days left is split: a part finds hours, and is joined again. */
+  @Test
+  @Order(8)
+  void aFieldThatIsTooLargeIsSplit() {
+    page.navigate(App.address() + "/dispatch");
+    page.locator(".wait").first().click();
+    Locator dialog = page.getByRole(AriaRole.DIALOG);
+    assertThat(dialog.getByLabel("Starts on")).hasValue(Pattern.compile("Oct"));
+    dialog.getByText("Split it").click();
+    dialog.getByLabel("Split off, ac").fill("900");
+    dialog.getByText("Split", new Locator.GetByTextOptions().setExact(true)).click();
+    assertThat(dialog.getByRole(AriaRole.ALERT)).containsText("acres of the part are 1.0 to");
+    dialog.getByLabel("Split off, ac").fill("20");
+    dialog.getByText("Split", new Locator.GetByTextOptions().setExact(true)).click();
+    Locator part =
+        page.locator(".wait").filter(new Locator.FilterOptions().setHasText(", part 2 20 ac"));
+    assertThat(part).isVisible();
+    part.click();
+    dialog.getByText("Join it with the rest").click();
+    assertThat(part).hasCount(0);
+  }
+
+  /** Lime is fetched before a field is drilled: it waits on the board, is planned, and is done. */
+  @Test
+  @Order(8)
+  void otherWorkTakesTheSamePeopleAndIsPlannedWithTheRest() {
+    page.navigate(App.address() + "/dispatch");
+    button("^Other work$").click();
+    Locator dialog = page.getByRole(AriaRole.DIALOG);
+    assertThat(dialog).containsText("Haul beans to the river");
+    dialog.getByLabel("What", new Locator.GetByLabelOptions().setExact(true)).fill("Fetch lime");
+    App.choose(page, dialog.getByLabel("With which machine"), "Grain truck");
+    dialog.getByLabel("How much, h").fill("401");
+    dialog.getByLabel("Not before").fill("2026-10-02");
+    dialog.getByLabel("Done by").fill("2026-10-09");
+    dialog.getByText("Put it on the list").click();
+    assertThat(dialog.getByRole(AriaRole.ALERT)).containsText("hours is 0.25–400 h, got 401");
+    dialog.getByLabel("How much, h").fill("6");
+    dialog.getByText("Put it on the list").click();
+    assertThat(dialog.locator(".noted li").filter(new Locator.FilterOptions().setHasText("lime")))
+        .containsText("Grain truck · 6.0 h · 2 Oct – 9 Oct");
+    assertThat(dialog.getByLabel("What", new Locator.GetByLabelOptions().setExact(true)))
+        .hasValue("");
+    assertThat(Boxes.cutOff(dialog)).isEmpty();
+    assertThat(
+            new AxeBuilder(page)
+                .include(".v-overlay--active .v-card").analyze().getViolations().stream()
+                    .filter(v -> List.of("serious", "critical").contains(v.getImpact())))
+        .as("other work under axe")
+        .isEmpty();
+    dialog.getByText("Close").click();
+    Locator waits = page.getByLabel("Jobs not placed");
+    assertThat(waits).containsText("Fetch lime 6.0 h");
+    button("^Plan it").click();
+    assertThat(page.getByText(Pattern.compile("Planned over \\d+ years"))).isVisible();
+    Locator block = page.locator(".block").filter(new Locator.FilterOptions().setHasText("Fetch"));
+    assertThat(block.first()).hasAttribute("title", Pattern.compile("Fetch lime.*6.0 h"));
+    button("^Other work$").click();
+    dialog.getByLabel("Fetch lime is done").click();
+    assertThat(dialog.getByText("Done (1)")).isVisible();
+    dialog.getByText("Close").click();
+    assertThat(block).hasCount(0);
   }
 
   @Test

@@ -154,6 +154,7 @@ public final class Helps {
             .again(
                 new Replan(plan, new Mending(Set.of(), Set.of())),
                 List.of(Share.of(1)),
+                Share.of(1),
                 effort,
                 () -> false)
             .get(0)
@@ -168,6 +169,7 @@ public final class Helps {
         .again(
             new Replan(plan, new Mending(Set.of(), Set.of())),
             List.of(Share.of(1)),
+            Share.of(1),
             effort,
             () -> false)
         .get(0)

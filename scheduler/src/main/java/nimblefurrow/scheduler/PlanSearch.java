@@ -4,11 +4,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.IntFunction;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.work.Campaign;
-import nimblefurrow.core.work.Draft;
 import nimblefurrow.core.work.Evaluator;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
@@ -29,6 +30,9 @@ import nimblefurrow.core.work.WorkYear;
 public final class PlanSearch {
   static final List<Integer> SLIDES = List.of(0, -4, 4);
 
+  /** Slides that no search sees: what does not hold there was learnt by heart. */
+  static final List<Integer> HELD_BACK = List.of(-10, 10);
+
   /** The part of the time that goes to the years as they were. */
   private static final double FIRST = 0.4;
 
@@ -41,11 +45,14 @@ public final class PlanSearch {
   /** What moving a job that people know costs, of what is lost by keeping the list. */
   private static final double PRICE = 2e-4;
 
+  private static final int SEEDS_APART = 31;
+
   private static final double PRICE_SOON = 1e-3;
 
   private final Campaign campaign;
   private final Evaluator own;
   private final Evaluator slid;
+  private final Evaluator heldBack;
   private final int years;
   private final List<Turn> given;
   private final Ways ways;
@@ -65,6 +72,10 @@ public final class PlanSearch {
         years.size() == 1
             ? own
             : new Evaluator(campaign, SlidYear.of(years, SLIDES, campaign), figures);
+    this.heldBack =
+        years.size() == 1 || campaign.jobs().size() <= Search.MANY_JOBS
+            ? own
+            : new Evaluator(campaign, SlidYear.of(years, HELD_BACK, campaign), figures);
     this.given = List.copyOf(given);
     this.ways = new Ways(campaign);
   }
@@ -91,12 +102,14 @@ public final class PlanSearch {
 
   /**
    * The best plan found from the best rule on: the one that loses least on slid years, among those
-   * that lose no more than the rule on the years as they were.
+   * that lose no more than the rule on the years as they were. Of many jobs a search sees too
+   * little: what it finds must hold in years that it never saw, too.
    *
    * @param watch asked now and then by every thread
    */
   public Found search(Effort effort, Watch watch) {
-    return from(bestRule(), rehearsal -> Keeping.nothing(), 1, effort, watch);
+    return from(
+        bestRule(), rehearsal -> Keeping.nothing(), 1, ways.jobs > Search.MANY_JOBS, effort, watch);
   }
 
   /**
@@ -104,10 +117,12 @@ public final class PlanSearch {
    * that may be moved. None loses more than keeping the list does, nor than one that moves fewer.
    *
    * @param shares of the untouched jobs, the least first
-   * @param effort that goes to each share
+   * @param usual the share that is asked for unless another is: half of the time goes to it
+   * @param effort that goes to each share in the mean
    * @param watch asked now and then by every thread
    */
-  public List<Found> again(Replan replan, List<Share> shares, Effort effort, Watch watch) {
+  public List<Found> again(
+      Replan replan, List<Share> shares, Share usual, Effort effort, Watch watch) {
     Found kept = judged(replan.kept(), 0);
     List<JobId> jobs = campaign.jobs().stream().map(Job::id).toList();
     boolean[] counted = new boolean[jobs.size()];
@@ -126,30 +141,58 @@ public final class PlanSearch {
       Function<Rehearsal, Keeping> keeping =
           rehearsal -> Keeping.of(rehearsal.draft(replan.kept()), prices, counted, most);
       // Another seed each time: where nothing was found, the same would be looked at again.
-      Effort next = new Effort(effort.seed() + all.size(), effort.seconds(), effort.threads());
-      best = from(best, keeping, AGAIN_WARMTH, next, watch);
+      double seconds = effort.seconds() * part(shares, share, usual);
+      Effort next = new Effort(effort.seed() + all.size(), seconds, effort.threads());
+      best = from(best, keeping, AGAIN_WARMTH, false, next, watch);
       all.add(best);
     }
     return all;
   }
 
+  private static double part(List<Share> shares, Share share, Share usual) {
+    int all = shares.size();
+    if (all == 1 || !shares.contains(usual)) {
+      return 1;
+    }
+    return share.equals(usual) ? all / 2.0 : all / 2.0 / (all - 1);
+  }
+
+  /**
+   * @param proven whether what is found must hold in years that no search saw, too. A list that is
+   *     mended need not: the days just ahead are forecast, and no other year's.
+   */
   private Found from(
       Found start,
       Function<Rehearsal, Keeping> keeping,
       double warmth,
+      boolean proven,
       Effort effort,
       Watch watch) {
-    List<List<Found>> tried =
-        IntStream.range(0, effort.threads())
-            .parallel()
-            .mapToObj(thread -> one(start.plan(), keeping, warmth, effort, thread, watch))
-            .toList();
+    List<Found> first =
+        together(
+            effort,
+            thread ->
+                look(own, years, 0, FIRST, start.plan(), keeping, warmth, effort, thread, watch));
+    // The second part, on slid years, begins for all threads with the best that any has found.
+    Plan warm = first.stream().min(Comparator.comparingDouble(Found::loss)).orElseThrow().plan();
+    double cooler = Math.min(warmth, SECOND_WARMTH);
+    int slidYears = years * SLIDES.size();
+    List<Found> second =
+        together(
+            effort,
+            thread ->
+                look(
+                    slid, slidYears, FIRST, 1 - FIRST, warm, keeping, cooler, effort, thread,
+                    watch));
     Found best = start;
     double least = slid.score(start.plan()).mean().value();
+    double most = proven ? heldBack.score(start.plan()).mean().value() : 0;
     long trials = 0;
-    for (Found found : tried.stream().flatMap(List::stream).toList()) {
+    for (Found found : Stream.concat(first.stream(), second.stream()).toList()) {
       double there = slid.score(found.plan()).mean().value();
-      if (there < least && found.loss() <= start.loss()) {
+      if (there < least
+          && found.loss() <= start.loss()
+          && (!proven || heldBack.score(found.plan()).mean().value() <= most)) {
         best = found;
         least = there;
       }
@@ -158,29 +201,39 @@ public final class PlanSearch {
     return new Found(best.plan(), best.loss(), trials);
   }
 
-  private List<Found> one(
+  private static List<Found> together(Effort effort, IntFunction<Found> one) {
+    return IntStream.range(0, effort.threads()).parallel().mapToObj(one).toList();
+  }
+
+  /**
+   * One part of the time of one thread.
+   *
+   * @param begins share of the time that is over when it begins, {@code takes} that it takes
+   */
+  private Found look(
+      Evaluator stage,
+      int stageYears,
+      double begins,
+      double takes,
       Plan start,
       Function<Rehearsal, Keeping> keeping,
       double warmth,
       Effort effort,
       int thread,
       Watch watch) {
-    long seed = effort.seed() * 31 + thread;
-    Rehearsal rehearsal = own.rehearse();
-    Draft began = rehearsal.draft(start);
-    Search first = new Search(rehearsal, ways, began, keeping.apply(rehearsal), seed);
-    long begin = effort.trials(FIRST, ways.jobs, years, campaign.days());
-    first.cool(begin, warmth, part -> over(watch, thread, FIRST * part, first));
-    Rehearsal again = slid.rehearse();
-    Draft found = again.draft(first.best().plan());
-    Search second = new Search(again, ways, found, keeping.apply(again), seed);
-    long trials = effort.trials(1 - FIRST, ways.jobs, years * SLIDES.size(), campaign.days());
-    second.cool(
-        trials,
-        Math.min(warmth, SECOND_WARMTH),
-        part -> over(watch, thread, FIRST + (1 - FIRST) * part, second));
-    return List.of(
-        judged(first.best().plan(), first.trials()), judged(second.best().plan(), second.trials()));
+    Rehearsal rehearsal = stage.rehearse();
+    Search search =
+        new Search(
+            rehearsal,
+            ways,
+            rehearsal.draft(start),
+            keeping.apply(rehearsal),
+            effort.seed() * SEEDS_APART + thread);
+    search.cool(
+        effort.trials(takes, ways.jobs, stageYears, campaign.days()),
+        warmth,
+        part -> over(watch, thread, begins + takes * part, search));
+    return judged(search.best().plan(), search.trials());
   }
 
   private boolean over(Watch watch, int thread, double part, Search search) {

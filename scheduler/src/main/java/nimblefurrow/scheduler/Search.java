@@ -16,7 +16,7 @@ final class Search {
   private static final int[] RACE = {4, 7, 11, 16};
 
   private static final double SURE = 1.3;
-  private static final int MANY_JOBS = 200;
+  static final int MANY_JOBS = 200;
   private static final double WARM = 0.004;
   private static final double WARM_MANY = 0.001;
   private static final double COLD = 1.0 / 500;

@@ -3,7 +3,8 @@ package nimblefurrow.server;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
+import java.time.LocalTime;
+import java.time.ZoneOffset;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
@@ -13,6 +14,8 @@ import org.springframework.context.annotation.Bean;
 /** The application: keeps, serves, imports and exports; the rules of the job are core's. */
 @SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
 public class FurrowServer {
+  private static final LocalTime BEGINS = LocalTime.of(13, 0);
+
   public static void main(String[] args) {
     SpringApplication.run(FurrowServer.class, args);
   }
@@ -21,7 +24,8 @@ public class FurrowServer {
    * The clock that everything asks.
    *
    * @param today a day on which the application is to begin instead of the real one; it runs on
-   *     from there. Empty for the real day.
+   *     from one in the afternoon of universal time, when that day is the day nearly everywhere.
+   *     Empty for the real day.
    */
   @Bean
   Clock clock(@Value("${furrow.today:}") String today) {
@@ -30,6 +34,7 @@ public class FurrowServer {
         ? real
         : Clock.offset(
             real,
-            Duration.ofDays(ChronoUnit.DAYS.between(LocalDate.now(real), LocalDate.parse(today))));
+            Duration.between(
+                real.instant(), LocalDate.parse(today).atTime(BEGINS).toInstant(ZoneOffset.UTC)));
   }
 }

@@ -21,6 +21,7 @@ import nimblefurrow.core.termination.spray.Label;
 import nimblefurrow.core.termination.spray.Spraying;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.work.Operation;
 import nimblefurrow.core.work.ReportKind;
 import nimblefurrow.server.chain.RateUnit;
 import nimblefurrow.server.journal.EntryKind;
@@ -67,7 +68,10 @@ class CodesTest {
         MachineKind.class,
         "DRILL PRECISION_PLANTER BROADCAST_TILLAGE DISC_PASSES BROADCAST SLURRY"
             + " COMBINE_SEEDER HARVEST_SPREADER INTERSEEDER ROW_AIR_SEEDER AIRPLANE HELICOPTER DRONE"
-            + " HIGH_CLEARANCE FROST_SEEDING ROLLER SPRAYER PLANTER TILLAGE MOWER");
+            + " HIGH_CLEARANCE FROST_SEEDING ROLLER SPRAYER PLANTER TILLAGE MOWER COMBINE OTHER");
+    kept(
+        Operation.class,
+        "HARVEST FIRST_DISC SECOND_DISC SEED SLURRY PLANT SPRAY ROLL TILL MOW OTHER");
     kept(SoilTexture.class, "SAND LOAM SILT_LOAM CLAY");
     kept(
         MarkKind.class,

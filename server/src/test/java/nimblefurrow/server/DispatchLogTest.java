@@ -196,7 +196,7 @@ class DispatchLogTest {
     assertThat(calendar)
         .startsWith("BEGIN:VCALENDAR")
         .contains("SUMMARY:Badger Forty: drill")
-        .contains("DTSTART;VALUE=DATE:20261004");
+        .contains("DTSTART:20261004T");
     String csv = planner.get("/api/exchange/jobs.csv").text();
     assertThat(csv.lines().findFirst().orElseThrow()).startsWith("field,farmstead,work");
     assertThat(csv).contains("Badger Forty,North place,drill");

@@ -88,6 +88,15 @@ class FarmWallsTest {
         Map.of("id", ids.get("gauge"), "fieldId", field, "day", today, "rainIn", 0.4));
     assertThat(theirs.post("/api/away", AWAY).status()).isEqualTo(200);
     ids.put("away", AWAY.get("id").toString());
+    ids.put("other", UUID.randomUUID().toString());
+    assertThat(
+            theirs
+                .post("/api/other-work", otherWork(ids.get("other"), ids.get("machine")))
+                .status())
+        .isEqualTo(200);
+    ids.put("part", UUID.randomUUID().toString());
+    assertThat(theirs.post("/api/dispatch/parts", part(ids.get("part"), job)).status())
+        .isEqualTo(200);
     ids.put("feed", id(theirs.post("/api/feeds", Map.of("person", "Somebody"))));
     ids.put(
         "crew",
@@ -182,6 +191,26 @@ class FarmWallsTest {
         .isEqualTo(200);
   }
 
+  private static Map<String, Object> part(String id, JsonNode job) {
+    return Map.of("id", id, "acres", 2, "job", job);
+  }
+
+  private static Map<String, Object> otherWork(String id, String machine) {
+    return Map.of(
+        "id",
+        id,
+        "what",
+        "haul",
+        "machineId",
+        machine,
+        "hours",
+        3,
+        "first",
+        "2026-10-05",
+        "last",
+        "2026-10-09");
+  }
+
   private static String id(Caller.Answer answer) {
     assertThat(answer.status()).as(answer.text()).isEqualTo(200);
     return answer.json().path("id").asString();
@@ -241,6 +270,12 @@ class FarmWallsTest {
             "/api/ending/routes",
             Map.of("route", "ROLL", "fields", List.of(Map.of("fieldId", field)))));
     tried.add(new Tried("DELETE", "/api/away/" + ids.get("away"), null));
+    String other = "/api/other-work/" + ids.get("other");
+    tried.add(new Tried("DELETE", "/api/dispatch/parts/" + ids.get("part"), null));
+    tried.add(new Tried("DELETE", other, null));
+    tried.add(new Tried("POST", other + "/done", Map.of("day", "2026-10-05")));
+    tried.add(
+        new Tried("POST", "/api/other-work", otherWork(UUID.randomUUID().toString(), machine)));
     tried.add(new Tried("DELETE", "/api/feeds/" + ids.get("feed"), null));
     tried.add(new Tried("DELETE", "/api/crews/" + ids.get("crew"), null));
     tried.add(new Tried("POST", "/api/crews", Map.of("machineId", machine, "until", "2026-10-20")));

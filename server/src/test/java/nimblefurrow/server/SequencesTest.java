@@ -275,10 +275,10 @@ class SequencesTest {
     String disc = SeedingFarm.machine(planner, "Test disc", "DISC_PASSES", 4);
     assertThat(jobs())
         .extracting(j -> j.path("id").path("operation").asString())
-        .containsExactly("FIRST_DISC", "SEED", "SLURRY", "SPRAY");
+        .containsExactly("HARVEST", "FIRST_DISC", "SEED", "SLURRY", "SPRAY");
     Plans.board(planner);
-    JsonNode first = jobs().get(0);
-    JsonNode sowing = jobs().get(1);
+    JsonNode first = jobs().get(1);
+    JsonNode sowing = jobs().get(2);
     assertThat(first.path("words").asString()).isEqualTo("shallow disc pass");
     LocalDate disced = lastDay(first);
     LocalDate sown = firstDay(sowing);

@@ -96,6 +96,11 @@ public enum CropKind implements Coded {
     return north.getYear() + (overWinter ? 1 : 0);
   }
 
+  /** Whether a combine brings it in: grain and beans, not silage, nor a crop we know nothing of. */
+  public boolean combined() {
+    return this == CORN_GRAIN || this == SOYBEANS || this == WINTER_WHEAT || this == OATS;
+  }
+
   /** Whether it is corn, for grain or for silage. */
   public boolean corn() {
     return this == CORN_GRAIN || this == CORN_SILAGE;

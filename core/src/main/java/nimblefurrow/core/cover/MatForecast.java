@@ -42,6 +42,9 @@ public final class MatForecast {
   /** Ranges told so far; several ways of ending fall on the same day. */
   private final Map<LocalDate, Spread> told = new ConcurrentHashMap<>();
 
+  /** The same cover, had something else been seen of it: asked again and again, grown once. */
+  private final Map<CoverSeen, MatForecast> otherwise = new ConcurrentHashMap<>();
+
   /** What a stand will weigh in an outlook's weather. */
   public MatForecast(CoverStand stand, Outlook outlook) {
     this.stand = stand;
@@ -57,6 +60,11 @@ public final class MatForecast {
   /** The stand that it is of. */
   public CoverStand stand() {
     return stand;
+  }
+
+  /** What it would weigh had something else been seen of it, for example a poor stand. */
+  public MatForecast otherwise(CoverSeen seen) {
+    return otherwise.computeIfAbsent(seen, s -> new MatForecast(stand.with(s), outlook));
   }
 
   /** The weather that it grows in. */

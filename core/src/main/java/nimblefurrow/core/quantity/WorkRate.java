@@ -18,6 +18,11 @@ public record WorkRate(double acresPerHour) {
     return new WorkRate(milesPerHour * widthFeet * efficiency.fraction() / 8.25);
   }
 
+  /** Land worked in so many hours. */
+  public Area areaIn(double hours) {
+    return Area.ofAcres(acresPerHour * hours);
+  }
+
   /** Hours for so much land. */
   public double hoursFor(Area area) {
     return area.acres() / acresPerHour;

@@ -178,7 +178,7 @@ public final class Looks {
     CoverSeen poor =
         new CoverSeen(Map.of(), MatBelief.UNSEEN, Map.of(first.id(), first.poorStand().get()));
     double usual = mat.on(weighed).middle();
-    double thin = new MatForecast(mat.stand().with(poor), outlook).on(weighed).middle();
+    double thin = mat.otherwise(poor).on(weighed).middle();
     if (usual <= 0) {
       return Optional.empty();
     }

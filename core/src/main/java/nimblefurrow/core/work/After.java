@@ -16,10 +16,19 @@ import nimblefurrow.core.quantity.Unit;
  */
 public record After(
     JobId jobId, String words, int leastDays, int mostDays, Optional<LocalDate> done) {
+  /** The longest that anything waits. */
+  public static final int MOST_DAYS = 400;
+
   public After {
     Limits.given("job before", jobId);
-    Limits.within("wait", leastDays, 0, 400, Unit.DAY);
-    Limits.within("longest wait", mostDays, leastDays, 400, Unit.DAY);
+    Limits.within("wait", leastDays, 0, MOST_DAYS, Unit.DAY);
+    Limits.within("longest wait", mostDays, leastDays, MOST_DAYS, Unit.DAY);
+  }
+
+  /** Something to do first, whenever that is over. */
+  public static After whenever(Job first) {
+    return new After(
+        first.id(), first.field() + ", " + first.words(), 0, MOST_DAYS, Optional.empty());
   }
 
   /** First day for the job that waits. */

@@ -55,7 +55,7 @@ public record Campaign(
       return machines.stream().filter(m -> job.begunOn().get().equals(m.id())).toList();
     }
     return job.kinds().stream()
-        .flatMap(kind -> machines.stream().filter(m -> m.kind() == kind))
+        .flatMap(kind -> machines.stream().filter(m -> m.kind() == kind && job.suits(m)))
         .toList();
   }
 

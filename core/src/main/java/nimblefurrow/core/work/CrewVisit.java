@@ -62,7 +62,7 @@ public record CrewVisit(
   private static List<Job> filling(
       ScheduleProblem problem, Schedule placed, Machine machine, double missing) {
     return problem.campaign().jobs().stream()
-        .filter(job -> job.kinds().contains(machine.kind()) && job.begunOn().isEmpty())
+        .filter(job -> job.suits(machine) && job.begunOn().isEmpty())
         .filter(
             job ->
                 placed.of(job.id()).filter(p -> p.machineId().equals(machine.id())).isEmpty()

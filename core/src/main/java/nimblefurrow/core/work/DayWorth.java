@@ -20,6 +20,8 @@ public final class DayWorth {
   private static final FigureKey LOST_SLURRY = FigureKey.of("work", "lost_slurry");
   private static final FigureKey LOST_END = FigureKey.of("work", "lost_end");
   private static final FigureKey LOST_PLANT = FigureKey.of("work", "lost_plant");
+  private static final FigureKey LOST_HARVEST = FigureKey.of("work", "lost_harvest");
+  private static final FigureKey LOST_OTHER = FigureKey.of("work", "lost_other");
   private static final FigureKey FREE = FigureKey.of("work", "free_share");
   private static final FigureKey MIDDLE = FigureKey.of("work", "middle_cost");
   private static final FigureKey END = FigureKey.of("work", "end_cost");
@@ -28,7 +30,15 @@ public final class DayWorth {
 
   /** What the days of a window are worth to what is done in it. */
   public static WorkValue of(Operation operation, JobWindow window, Figures figures) {
-    Money lost = Money.of(figures.of(lost(operation)));
+    return of(window, Money.of(figures.of(lost(operation))), figures);
+  }
+
+  /**
+   * The same for work of which it is known what it costs when it is never done.
+   *
+   * @param lost cost of an acre that is never done
+   */
+  public static WorkValue of(JobWindow window, Money lost, Figures figures) {
     LocalDate opens = window.opens().median().orElse(window.end());
     long days = ChronoUnit.DAYS.between(opens, window.end());
     List<WorkValue.Point> points = new ArrayList<>();
@@ -47,11 +57,13 @@ public final class DayWorth {
 
   private static FigureKey lost(Operation operation) {
     return switch (operation) {
+      case HARVEST -> LOST_HARVEST;
       case FIRST_DISC, SECOND_DISC -> LOST_DISC;
       case SEED -> LOST_SEED;
       case SLURRY -> LOST_SLURRY;
       case PLANT -> LOST_PLANT;
       case SPRAY, ROLL, TILL, MOW -> LOST_END;
+      case OTHER -> LOST_OTHER;
     };
   }
 }

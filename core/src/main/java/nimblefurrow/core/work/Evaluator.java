@@ -77,6 +77,7 @@ public final class Evaluator {
         spell.hours(),
         spell.acres(),
         spell.road(),
+        spell.from(),
         spell.driver() < 0
             ? Optional.empty()
             : Optional.of(numbers.drivers.get(spell.driver()).name()));

@@ -25,6 +25,7 @@ import nimblefurrow.core.quantity.Unit;
  * @param begunOn the machine, by id, on which it is under way: it goes on first and holds the
  *     machine; empty: not begun. Its area is what is left of it then. Of several under way the
  *     plan's order tells which began first.
+ * @param onlyOn the one machine, by id, that can do it; empty: any of its kinds
  */
 @RecordBuilder
 public record Job(
@@ -40,7 +41,8 @@ public record Job(
     double goes,
     List<After> after,
     WorkValue value,
-    Optional<String> begunOn)
+    Optional<String> begunOn,
+    Optional<String> onlyOn)
     implements JobBuilder.With {
   public Job {
     Limits.given("job", id);
@@ -82,7 +84,16 @@ public record Job(
         1,
         List.of(),
         WorkValue.anyDay(Money.of(0)),
+        Optional.empty(),
         Optional.empty());
+  }
+
+  /**
+   * Whether a machine is of a kind that can do it, and the one that it needs where it needs one.
+   */
+  public boolean suits(Machine machine) {
+    return kinds.contains(machine.kind())
+        && onlyOn.filter(id -> !id.equals(machine.id())).isEmpty();
   }
 
   /** The usual kind of machine for it. */

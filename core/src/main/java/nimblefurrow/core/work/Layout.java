@@ -136,6 +136,10 @@ public final class Layout {
     List<Machine> able = campaign.able(job);
     LocalDate end = job.window().end();
     Optional<LocalDate> opens = problem.fit().expected().opens(job);
+    if (able.isEmpty() && job.onlyOn().isPresent()) {
+      return new Unplaced(
+          job.id(), Reason.of("its machine is not on the farm any more: give it another"));
+    }
     if (able.isEmpty()) {
       return new Unplaced(job.id(), Reason.of("no machine on the farm can {}", job.kind().words()));
     }

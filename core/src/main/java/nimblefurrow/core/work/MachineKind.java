@@ -23,7 +23,9 @@ public enum MachineKind implements Coded {
   SPRAYER("sprayer", "spray"),
   PLANTER("planter", "plant green"),
   TILLAGE("tillage", "till in"),
-  MOWER("mower", "mow");
+  MOWER("mower", "mow"),
+  COMBINE("combine", "combine the crop"),
+  OTHER("other", "other work");
 
   private final String code;
   private final String words;

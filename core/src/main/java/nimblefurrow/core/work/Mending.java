@@ -61,6 +61,11 @@ public record Mending(Set<JobId> touched, Set<JobId> soon) {
         .toList();
   }
 
+  /** The share that is moved at most unless more is asked for. */
+  public static Share usual(Figures figures) {
+    return Share.of(figures.of(USUAL));
+  }
+
   /** Whether a change is proposed: it moves no more than is usual, and gains enough. */
   public static boolean proposed(Share most, Money keeping, Money then, Figures figures) {
     return most.fraction() <= figures.of(USUAL) + 1e-9

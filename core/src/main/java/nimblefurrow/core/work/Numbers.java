@@ -152,7 +152,7 @@ final class Numbers {
       Job job = jobs.get(j);
       begunOn[j] = NONE;
       for (int m = 0; m < machines.size(); m++) {
-        boolean can = job.kinds().contains(machines.get(m).kind());
+        boolean can = job.suits(machines.get(m));
         hours[j][m] = can ? job.hoursOn(machines.get(m)) : Double.NaN;
         if (can && job.begunOn().filter(machines.get(m).id()::equals).isPresent()) {
           begunOn[j] = m;

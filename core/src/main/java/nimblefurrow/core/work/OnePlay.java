@@ -317,7 +317,7 @@ final class OnePlay {
     now.last[j] = day;
     now.rigAcres[m] += acres;
     if (told != null) {
-      told.spells.get(j).add(new Told.Spell(day, clocks.who, hours, acres, move));
+      told.spells.get(j).add(new Told.Spell(day, clocks.who, hours, acres, move, from));
     }
     double end = from + hours / fit;
     now.loss += clocks.take(j, m, end, hours);

@@ -3,10 +3,12 @@ package nimblefurrow.core.work;
 import nimblefurrow.core.quantity.Coded;
 
 /**
- * What is done to a field with a cover, each at most once in a cover's life: {@code SEED} sows it,
- * {@code ROLL} ends it. Not the machine that does it; see {@link MachineKind}.
+ * What is done to a field, each at most once to a crop or in a cover's life: {@code HARVEST} brings
+ * the crop in, {@code SEED} sows the cover, {@code ROLL} ends it. {@code OTHER} is work of the
+ * farm's own that takes the same people. Not the machine that does it; see {@link MachineKind}.
  */
 public enum Operation implements Coded {
+  HARVEST("harvest", false),
   FIRST_DISC("first_disc", false),
   SECOND_DISC("second_disc", false),
   SEED("seed", false),
@@ -15,7 +17,8 @@ public enum Operation implements Coded {
   SPRAY("spray", true),
   ROLL("roll", true),
   TILL("till", true),
-  MOW("mow", true);
+  MOW("mow", true),
+  OTHER("other", false);
 
   private final String code;
   private final boolean ends;

@@ -84,7 +84,7 @@ public record ScheduleProblem(Campaign campaign, FitDays fit, List<Pin> pins) {
             .anyMatch(
                 m ->
                     job.begunOn().filter(m.id()::equals).isPresent()
-                        && job.kinds().contains(m.kind())
+                        && job.suits(m)
                         && !m.off().contains(today));
     return holds ? job : job.with(b -> b.begunOn(Optional.empty()));
   }
@@ -140,7 +140,7 @@ public record ScheduleProblem(Campaign campaign, FitDays fit, List<Pin> pins) {
             p ->
                 jobs.containsKey(p.jobId())
                     && machines.containsKey(p.machineId())
-                    && jobs.get(p.jobId()).kinds().contains(machines.get(p.machineId()).kind()))
+                    && jobs.get(p.jobId()).suits(machines.get(p.machineId())))
         .sorted(
             Comparator.comparing(Pin::start).thenComparing(p -> jobs.get(p.jobId()), CLOSING_FIRST))
         .map(p -> Turn.on(p.jobId(), p.machineId()).from(p.start()).firmly(p.locked()))

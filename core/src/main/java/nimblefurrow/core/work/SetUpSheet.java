@@ -97,8 +97,9 @@ public record SetUpSheet(List<Group> groups) {
                   List.of(
                       new Group("Working", working()),
                       new Group("Tank", List.of(TANK, SLURRY, TANK_FILLING)));
-              case ROLLER, SPRAYER, PLANTER, TILLAGE, MOWER ->
+              case ROLLER, SPRAYER, PLANTER, TILLAGE, MOWER, COMBINE ->
                   List.of(new Group("Working", working()));
+              case OTHER -> List.of();
               case COMBINE_SEEDER ->
                   List.of(
                       new Group("Working", working()),

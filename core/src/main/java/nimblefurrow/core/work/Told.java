@@ -6,8 +6,12 @@ import java.util.List;
 
 /** What a play tells of each job: its days of work, and what held it back before. */
 final class Told {
-  /** Work of a job on one day, with the hours on the road to it. */
-  record Spell(int day, int driver, double hours, double acres, double road) {}
+  /**
+   * Work of a job on one day, with the hours on the road to it.
+   *
+   * @param from share of the day's fit hours that is over when it begins
+   */
+  record Spell(int day, int driver, double hours, double acres, double road, double from) {}
 
   final List<List<Spell>> spells = new ArrayList<>();
 

@@ -99,7 +99,7 @@ public record WhatIf(
 
   private static void refuse(
       ScheduleProblem problem, Schedule now, Job job, Machine machine, LocalDate day) {
-    if (!job.kinds().contains(machine.kind())) {
+    if (!job.suits(machine)) {
       throw new OutOfRange("machine", "%s cannot %s".formatted(machine.name(), job.kind().words()));
     }
     if (job.begunOn().isPresent()) {

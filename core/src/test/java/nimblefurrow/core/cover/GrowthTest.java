@@ -105,6 +105,22 @@ class GrowthTest {
     assertThat(growth.run(always(60, 40, 12), 60)[39]).isCloseTo(70.5f, within(0.2f));
   }
 
+  /** Asked again and again what a poor stand would weigh, it is grown once, and as any other is. */
+  @Test
+  void whatIsSeenOtherwiseIsGrownOnce() {
+    MatForecast mat =
+        new MatForecast(
+            sown("cereal-rye", LocalDate.of(2026, 9, 20)),
+            TestWeather.outlook(LocalDate.of(2026, 11, 1)));
+    CoverSeen poor = new CoverSeen(Map.of(), MatBelief.UNSEEN, Map.of("cereal-rye", 4.0));
+    CoverSeen again = new CoverSeen(Map.of(), MatBelief.UNSEEN, Map.of("cereal-rye", 4.0));
+    LocalDate spring = LocalDate.of(2027, 4, 20);
+    assertThat(mat.otherwise(poor)).isSameAs(mat.otherwise(again));
+    assertThat(mat.otherwise(poor).on(spring))
+        .isEqualTo(new MatForecast(mat.stand().with(poor), mat.outlook()).on(spring));
+    assertThat(mat.otherwise(poor).on(spring).middle()).isLessThan(mat.on(spring).middle());
+  }
+
   @Test
   void ageNitrogenYouthAndFrostHoldGrowthBack() {
     Growth rye = growth("cereal-rye", sown("cereal-rye", LocalDate.of(2026, 9, 10)));

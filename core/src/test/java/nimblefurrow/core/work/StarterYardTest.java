@@ -16,7 +16,9 @@ class StarterYardTest {
     int offered = 0;
     for (StarterYard.Starter one : StarterYard.all(FIGURES)) {
       assertThat(one.rate().acresPerHour()).isBetween(3.0, 200.0);
-      assertThat(one.setUp()).containsKey(SetUpFigure.SPEED);
+      assertThat(one.setUp().containsKey(SetUpFigure.SPEED))
+          .as("%s: what is no work by the width has no speed", one.code())
+          .isEqualTo(one.kind() != MachineKind.OTHER);
       assertThat(StarterYard.of(one.code(), FIGURES)).isEqualTo(one);
       offered++;
     }

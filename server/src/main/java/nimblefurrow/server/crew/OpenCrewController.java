@@ -11,6 +11,7 @@ import nimblefurrow.core.work.CrewVisit;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Placement;
+import nimblefurrow.server.dispatch.CountedView;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.dispatch.DoingView;
 import nimblefurrow.server.dispatch.SheetSeed;
@@ -62,7 +63,7 @@ class OpenCrewController {
       JobId id,
       String field,
       String farmstead,
-      String boundary,
+      @Maybe String boundary,
       String words,
       @Maybe String cover,
       double acres,
@@ -72,7 +73,8 @@ class OpenCrewController {
       int fitChance,
       List<SheetSeed> seed,
       String note,
-      @Maybe DoingView doing) {}
+      @Maybe DoingView doing,
+      @Maybe CountedView counted) {}
 
   private final CrewLinks links;
   private final Dispatch dispatch;
@@ -147,22 +149,23 @@ class OpenCrewController {
 
   private CrewJob job(Dispatch.Board board, Placement place) {
     Job job = board.job(place.jobId());
-    FieldSeasons field = board.fieldOf().get(job.id());
+    Optional<FieldView> field = board.field(job).map(FieldSeasons::field);
     return new CrewJob(
         job.id(),
         job.field(),
-        field.field().farmstead(),
-        field.field().boundary(),
+        job.place(),
+        field.map(FieldView::boundary).orElse(null),
         job.words(),
-        field.now().field().cover().map(c -> c.mix().name()).orElse(null),
+        board.cover(job).orElse(null),
         board.whole().get(job.id()).acres(),
         job.area().acres(),
         place.start(),
         place.finish(),
         (int) Math.round(100 * place.fitChance()),
         seeds.of(board, job, job.area().acres()),
-        field.field().note(),
-        DoingView.of(board.doing().get(job.id())));
+        field.map(FieldView::note).orElse(""),
+        DoingView.of(board.doing().get(job.id())),
+        CountedView.of(board, job));
   }
 
   /** The crew says something; its machine's name stands for it. */
@@ -209,7 +212,8 @@ class OpenCrewController {
   private List<OutlineFiles.Outline> fields(String word) {
     Opened open = open(word);
     return open.places().stream()
-        .map(p -> open.board().fieldOf().get(p.jobId()).field())
+        .flatMap(p -> open.board().field(open.board().job(p.jobId())).stream())
+        .map(FieldSeasons::field)
         .distinct()
         .map(OpenCrewController::outline)
         .toList();

@@ -4,11 +4,14 @@ import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.work.CountedHours;
 import nimblefurrow.core.work.Job;
+import nimblefurrow.core.work.OtherWork;
 import nimblefurrow.core.work.Placement;
 import nimblefurrow.core.work.Report;
 import nimblefurrow.core.work.ReportKind;
 import nimblefurrow.server.dispatch.Dispatch;
+import nimblefurrow.server.otherwork.OtherWorks;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.report.Reports;
 import org.springframework.stereotype.Service;
@@ -20,8 +23,10 @@ class ReportDesk {
 
   private final Dispatch dispatch;
   private final Reports reports;
+  private final OtherWorks others;
 
-  ReportDesk(Dispatch dispatch, Reports reports) {
+  ReportDesk(Dispatch dispatch, Reports reports, OtherWorks others) {
+    this.others = others;
     this.dispatch = dispatch;
     this.reports = reports;
   }
@@ -47,11 +52,7 @@ class ReportDesk {
       throw new NotOnThisFarm("job on this list");
     }
     LocalDate today = board.season().day().today();
-    double most = board.whole().get(job.id()).acres();
-    if (form.acres() != null && form.acres() > most) {
-      throw new OutOfRange(
-          "acres done", "acres done are 0 to %.1f, got %.1f".formatted(most, form.acres()));
-    }
+    Double acres = acres(board, job, form);
     boolean tells = form.kind() == ReportKind.PROBLEM;
     if (tells && (form.words() == null || form.words().isBlank())) {
       throw new OutOfRange("problem", "say in a few words what the problem is");
@@ -63,10 +64,31 @@ class ReportDesk {
             by,
             day(form, place, today),
             place.machineId(),
-            form.kind() == ReportKind.STOPPED
-                ? Optional.ofNullable(form.acres())
-                : Optional.empty());
+            form.kind() == ReportKind.STOPPED ? Optional.ofNullable(acres) : Optional.empty());
     reports.add(farmId, form.id(), report, form.pounds(), form.words());
+    boolean other = job.id().operation() == OtherWork.OPERATION;
+    if (other && report.acres().filter(a -> a >= most(board, job)).isPresent()) {
+      // No logbook waits for it: whoever stops with all of it done has said all there is to say.
+      others.done(farmId, job.id().cover(), today);
+    }
+  }
+
+  private static double most(Dispatch.Board board, Job job) {
+    return board.whole().get(job.id()).acres();
+  }
+
+  /** How much is done; of work that is counted in hours, the same share of its acres. */
+  private static Double acres(Dispatch.Board board, Job job, ReportForm form) {
+    Optional<CountedHours> counted = board.counted(job);
+    if (counted.isPresent() && form.hours() != null) {
+      return counted.get().done(form.hours()).acres();
+    }
+    double most = most(board, job);
+    if (form.acres() != null && form.acres() > most) {
+      throw new OutOfRange(
+          "acres done", "acres done are 0 to %.1f, got %.1f".formatted(most, form.acres()));
+    }
+    return form.acres();
   }
 
   private static LocalDate day(ReportForm form, Placement place, LocalDate today) {

@@ -16,6 +16,7 @@ import nimblefurrow.server.platform.Maybe;
  * @param id chosen by whoever says it, so that what is sent twice is kept once
  * @param day that is meant; today where none is given
  * @param acres done so far, all in all
+ * @param hours done so far, of work that is counted in hours
  * @param pounds used so far
  */
 record ReportForm(
@@ -24,5 +25,6 @@ record ReportForm(
     @NotNull ReportKind kind,
     @Maybe LocalDate day,
     @Maybe @Min(0) @Max(50_000) Double acres,
+    @Maybe @Min(0) @Max(400) Double hours,
     @Maybe @Min(0) @Max(10_000_000) Double pounds,
     @Maybe @Size(max = 500) String words) {}

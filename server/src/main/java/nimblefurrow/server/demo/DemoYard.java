@@ -12,6 +12,7 @@ import nimblefurrow.server.calibration.Calibrations;
 import nimblefurrow.server.machine.MachineSetups;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
+import nimblefurrow.server.otherwork.OtherWorks;
 import org.springframework.stereotype.Component;
 
 /** The demo farm's machines, set up and partly calibrated. All makes and prices are invented. */
@@ -19,8 +20,10 @@ import org.springframework.stereotype.Component;
 class DemoYard {
   private final Machines machines;
   private final Calibrations calibrations;
+  private final OtherWorks others;
 
-  DemoYard(Machines machines, Calibrations calibrations) {
+  DemoYard(Machines machines, Calibrations calibrations, OtherWorks others) {
+    this.others = others;
     this.machines = machines;
     this.calibrations = calibrations;
   }
@@ -252,6 +255,38 @@ class DemoYard {
     machines.add(farm, "20 ft roller-crimper", MachineKind.ROLLER, 9, false, 9);
     machines.add(farm, "90 ft sprayer", MachineKind.SPRAYER, 45, false, 8);
     machines.add(farm, "Eight-row planter", MachineKind.PLANTER, 14, false, 19);
+    add(
+        farm,
+        "Eight-row combine",
+        MachineKind.COMBINE,
+        9,
+        false,
+        36,
+        figures("drivers", List.of("Otis Lindqvist")));
+    MachineView truck =
+        add(
+            farm,
+            "Grain truck",
+            MachineKind.OTHER,
+            20,
+            false,
+            8,
+            figures("drivers", List.of("Wren Abara", "Otis Lindqvist")));
+    others.keep(
+        farm,
+        new OtherWorks.WrittenWork(
+            UUID.randomUUID(),
+            "Haul beans to the river",
+            null,
+            truck.id(),
+            null,
+            18.0,
+            LocalDate.of(2026, 10, 5),
+            LocalDate.of(2026, 10, 24),
+            900.0,
+            null,
+            null,
+            null));
     caught(farm, drill.id(), 38, 540);
     caught(farm, drill.id(), 48, 705);
   }

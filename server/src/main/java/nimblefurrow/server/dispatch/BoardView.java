@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.Verdict;
 import nimblefurrow.core.work.After;
@@ -19,6 +20,7 @@ import nimblefurrow.core.work.FitSpread;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.work.Operation;
 import nimblefurrow.core.work.Placement;
 import nimblefurrow.core.work.Report;
 import nimblefurrow.core.work.ReportKind;
@@ -97,16 +99,19 @@ record BoardView(
   }
 
   /**
+   * @param able the machines that can do it, the usual kind before the others
+   * @param partOf the job that it was split off
    * @param after open jobs that it waits for
    */
   record JobView(
       JobId id,
-      UUID fieldId,
+      @Maybe UUID fieldId,
       @Maybe UUID zoneId,
       String field,
       String farmstead,
       MachineKind kind,
-      boolean ends,
+      List<UUID> able,
+      Season season,
       @Maybe EntryKind settledBy,
       String words,
       @Maybe String cover,
@@ -118,7 +123,25 @@ record BoardView(
       List<JobId> after,
       @Maybe PlaceView place,
       @Maybe DoingView doing,
+      @Maybe CountedView counted,
+      @Maybe JobId partOf,
       @Maybe String unplaced) {}
+
+  /** Which part of the year's work a job belongs to. */
+  enum Season {
+    HARVEST,
+    SOWING,
+    ENDING,
+    OTHER;
+
+    static Season of(Operation operation) {
+      return switch (operation) {
+        case HARVEST -> HARVEST;
+        case OTHER -> OTHER;
+        default -> operation.ends() ? ENDING : SOWING;
+      };
+    }
+  }
 
   /** A field whose jobs cannot be told, and why. */
   record TroubleView(UUID fieldId, String field, String says) {}
@@ -170,25 +193,28 @@ record BoardView(
     LocalDate today = board.season().day().today();
     UnitSystem units = board.season().day().units();
     Map<JobId, String> reasons =
-        board.wouldBe().unplaced().stream()
+        Stream.concat(board.wouldBe().get().unplaced().stream(), board.never().stream())
             .collect(Collectors.toMap(Unplaced::jobId, u -> u.why().in(units)));
     List<JobView> jobs = new ArrayList<>();
     for (Job job : board.jobs()) {
-      FieldSeasons field = board.fieldOf().get(job.id());
-      Optional<Verdict> verdict =
-          job.id().operation().ends() ? Optional.empty() : field.now().verdict();
+      Optional<FieldSeasons> field = board.field(job);
+      boolean sows = !job.id().operation().ends() && board.cover(job).isPresent();
+      Optional<Verdict> verdict = field.filter(f -> sows).flatMap(f -> f.now().verdict());
       jobs.add(
           new JobView(
               job.id(),
-              field.field().id(),
-              field.zone().orElse(null),
+              field.map(f -> f.field().id()).orElse(null),
+              field.flatMap(FieldSeasons::zone).orElse(null),
               job.field(),
-              field.field().farmstead(),
+              job.place(),
               job.kind(),
-              job.id().operation().ends(),
+              board.problem().campaign().able(job).stream()
+                  .map(m -> UUID.fromString(m.id()))
+                  .toList(),
+              Season.of(job.id().operation()),
               EntryKind.settling(job.id().operation()).orElse(null),
               job.words(),
-              field.now().field().cover().map(c -> c.mix().name()).orElse(null),
+              board.cover(job).orElse(null),
               job.area().acres(),
               job.window().opens().median().orElse(null),
               job.window().end(),
@@ -197,6 +223,8 @@ record BoardView(
               job.after().stream().filter(a -> a.done().isEmpty()).map(After::jobId).toList(),
               board.placed().of(job.id()).map(p -> place(board, p, units)).orElse(null),
               DoingView.of(board.doing().get(job.id())),
+              CountedView.of(board, job),
+              board.partOf().get(job.id()),
               reasons.get(job.id())));
     }
     return new BoardView(

@@ -1,18 +1,21 @@
 package nimblefurrow.server.dispatch;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.weather.Site;
 import nimblefurrow.core.work.Campaign;
+import nimblefurrow.core.work.Circles;
+import nimblefurrow.core.work.CountedHours;
 import nimblefurrow.core.work.Doing;
 import nimblefurrow.core.work.Elsewhere;
 import nimblefurrow.core.work.Evaluator;
@@ -20,6 +23,7 @@ import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Layout;
 import nimblefurrow.core.work.Machine;
+import nimblefurrow.core.work.Part;
 import nimblefurrow.core.work.Pin;
 import nimblefurrow.core.work.Plan;
 import nimblefurrow.core.work.PlanRisk;
@@ -28,6 +32,7 @@ import nimblefurrow.core.work.Schedule;
 import nimblefurrow.core.work.SchedulePlanner;
 import nimblefurrow.core.work.ScheduleProblem;
 import nimblefurrow.core.work.SlidYear;
+import nimblefurrow.core.work.Unplaced;
 import nimblefurrow.core.work.WhatIf;
 import nimblefurrow.scheduler.Effort;
 import nimblefurrow.scheduler.Help;
@@ -36,6 +41,8 @@ import nimblefurrow.server.away.Away;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
+import nimblefurrow.server.otherwork.OtherWorks;
+import nimblefurrow.server.part.Parts;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.report.Reports;
@@ -55,21 +62,29 @@ public class Dispatch {
    * The farm's jobs as they stand: all of them, those with a place laid out, the rest not.
    *
    * @param jobs with what is left of them
+   * @param never those of them that can never begin, and why
    * @param whole all acres of each, done or not
+   * @param hours of the jobs that are counted in them
+   * @param partOf the job that each part was split off
+   * @param wouldBe how all would stand if the list were made anew by what closes first; worked out
+   *     when it is asked for
    * @param said from the field, of whatever job, in its order
    * @param doing how the jobs stand of which something was said
    */
   public record Board(
       FarmSeason season,
       List<Job> jobs,
+      List<Unplaced> never,
       Map<JobId, FieldSeasons> fieldOf,
       Map<JobId, Area> whole,
+      Map<JobId, CountedHours> hours,
+      Map<JobId, JobId> partOf,
       List<Reports.Said> said,
       Map<JobId, Doing> doing,
       List<MachineView> machines,
       ScheduleProblem problem,
       Schedule placed,
-      Schedule wouldBe,
+      Supplier<Schedule> wouldBe,
       Map<JobId, Long> revisions,
       List<Trouble> troubles) {
     public Job job(JobId id) {
@@ -77,6 +92,25 @@ public class Dispatch {
           .filter(j -> j.id().equals(id))
           .findFirst()
           .orElseThrow(() -> new NotOnThisFarm("open job"));
+    }
+
+    /** The field that a job is on; empty for other work that is on none. */
+    public Optional<FieldSeasons> field(Job job) {
+      return Optional.ofNullable(fieldOf.get(job.id()));
+    }
+
+    /** How a job is counted in hours; empty where it is in acres. */
+    public Optional<CountedHours> counted(Job job) {
+      return Optional.ofNullable(hours.get(job.id()));
+    }
+
+    /** The cover that a job is for, by its name; the harvest and other work are for none. */
+    public Optional<String> cover(Job job) {
+      return switch (job.id().operation()) {
+        case HARVEST, OTHER -> Optional.empty();
+        default ->
+            field(job).flatMap(f -> f.now().field().cover()).map(cover -> cover.mix().name());
+      };
     }
   }
 
@@ -88,6 +122,8 @@ public class Dispatch {
   private final Placements placements;
   private final Away away;
   private final Reports reports;
+  private final OtherWorks others;
+  private final Parts parts;
   private final double helpSeconds;
   private final SchedulePlanner planner;
 
@@ -100,6 +136,8 @@ public class Dispatch {
       Placements placements,
       Away away,
       Reports reports,
+      OtherWorks others,
+      Parts parts,
       SchedulePlanner planner,
       @Value("${furrow.help-seconds:0.3}") double helpSeconds) {
     this.helpSeconds = helpSeconds;
@@ -108,6 +146,8 @@ public class Dispatch {
     this.placements = placements;
     this.away = away;
     this.reports = reports;
+    this.others = others;
+    this.parts = parts;
     this.planner = planner;
   }
 
@@ -117,59 +157,45 @@ public class Dispatch {
             .of(farmId)
             .orElseThrow(
                 () -> new NotOnThisFarm("weather yet: import it or take the simulated station"));
-    List<Job> jobs = new ArrayList<>();
-    Map<JobId, FieldSeasons> fieldOf = new HashMap<>();
-    Map<JobId, Area> whole = new HashMap<>();
     List<Reports.Said> said = reports.all(farmId);
     List<Pin> pins = placements.all(farmId);
     Map<JobId, String> on = pins.stream().collect(Collectors.toMap(Pin::jobId, Pin::machineId));
     Map<JobId, Doing> doing = Reports.doing(said, on);
     Figures figures = season.day().figures();
-    List<Trouble> troubles = new ArrayList<>(season.troubles());
-    for (FieldSeasons field : season.covers()) {
-      field.broken().ifPresent(b -> troubles.add(new Trouble(field.field(), b.says())));
-      Trouble.attempt(field.field(), () -> season.jobs(field), troubles::add)
-          .ifPresent(
-              open ->
-                  open.forEach(
-                      job -> {
-                        Doing how = doing.get(job.id());
-                        Job there = job.with(j -> j.place(field.field().farmstead()));
-                        jobs.add(how == null ? there : how.rest(there, figures));
-                        fieldOf.put(job.id(), field);
-                        whole.put(job.id(), job.area());
-                      }));
-    }
     List<MachineView> all = machines.all(farmId);
     List<Away.Days> off = away.all(farmId);
     List<Machine> asked = Away.around(all.stream().map(MachineView::machine).toList(), off);
-    doing.keySet().retainAll(whole.keySet());
+    OpenJobs open = OpenJobs.of(season, others.all(farmId), parts.all(farmId), asked, doing);
+    doing.keySet().retainAll(open.whole().keySet());
     List<Machine> rigs = Doing.called(asked, doing, on);
+    List<Unplaced> never = Circles.of(open.jobs());
     ScheduleProblem problem =
         ScheduleProblem.of(
             season.day().today(),
-            jobs,
+            Circles.without(open.jobs()),
             rigs,
             Away.people(off),
-            Roads.of(places(fieldOf.values()), figures),
+            Roads.of(places(open.fieldOf().values()), figures),
             season.day().weather().fit(),
             pins);
     Layout layout = new Layout(problem);
     Schedule placed = layout.roughly(new Plan(problem.given()));
-    Schedule anew = layout.roughly(planner.plan(problem));
     return new Board(
         season,
-        problem.campaign().jobs(),
-        fieldOf,
-        whole,
+        never.isEmpty() ? problem.campaign().jobs() : open.jobs(),
+        never,
+        open.fieldOf(),
+        open.whole(),
+        open.counted(),
+        open.partOf(),
         said,
         doing,
         all,
         problem,
         placed,
-        anew,
+        () -> layout.roughly(planner.plan(problem)),
         placements.revisions(farmId),
-        troubles);
+        open.troubles());
   }
 
   /** The middle of each farmstead's fields, the larger counting more. */
@@ -263,6 +289,23 @@ public class Dispatch {
         "move " + job.field(),
         List.of(new Pin(jobId, machineId.toString(), day, lock)),
         List.of());
+  }
+
+  /**
+   * Splits a part off a job, to be done on another day or machine.
+   *
+   * @throws OutOfRange where the part is too small or too large, or the job counted in hours
+   */
+  @Transactional
+  public void split(UUID farmId, UUID id, JobId jobId, Area area) {
+    Board board = board(farmId);
+    Job job = board.job(jobId);
+    if (board.counted(job).isPresent() || board.partOf().containsKey(jobId)) {
+      throw new OutOfRange("job", job.field() + " cannot be split: split the whole job instead");
+    }
+    List<Part> own = parts.all(farmId).stream().filter(p -> p.of().equals(jobId)).toList();
+    parts.add(
+        farmId, new Part(id, jobId, area).checked(job.area(), own, board.season().day().figures()));
   }
 
   @Transactional

@@ -1,14 +1,18 @@
 package nimblefurrow.server.dispatch;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Positive;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Operation;
 import nimblefurrow.core.work.WhatIf;
+import nimblefurrow.server.part.Parts;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.CurrentFarm;
@@ -55,12 +59,19 @@ class DispatchController {
       int inWindow,
       List<String> says) {}
 
+  /**
+   * @param id a new name for the part
+   */
+  record SplitForm(@NotNull UUID id, @NotNull JobId job, @Positive @Max(50_000) double acres) {}
+
   private final Dispatch dispatch;
+  private final Parts parts;
   private final Placements placements;
   private final CurrentFarm current;
 
-  DispatchController(Dispatch dispatch, Placements placements, CurrentFarm current) {
+  DispatchController(Dispatch dispatch, Parts parts, Placements placements, CurrentFarm current) {
     this.dispatch = dispatch;
+    this.parts = parts;
     this.placements = placements;
     this.current = current;
   }
@@ -118,6 +129,20 @@ class DispatchController {
       @PathVariable Operation operation,
       @RequestParam(required = false) @Maybe Long version) {
     dispatch.takeOff(current.id(), new JobId(cover, operation), version);
+    return board(null);
+  }
+
+  /** Splits a part off a job. */
+  @PostMapping("/parts")
+  BoardView split(@Valid @RequestBody SplitForm form) {
+    dispatch.split(current.id(), form.id(), form.job(), Area.ofAcres(form.acres()));
+    return board(null);
+  }
+
+  /** Joins a part with the rest again. */
+  @DeleteMapping("/parts/{id}")
+  BoardView join(@PathVariable UUID id) {
+    parts.remove(current.id(), id);
     return board(null);
   }
 

@@ -5,12 +5,14 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.work.Cautions;
 import nimblefurrow.core.work.DayWork;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Placement;
+import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
@@ -31,10 +33,10 @@ class SheetController {
 
   record SheetJob(
       JobId id,
-      UUID fieldId,
+      @Maybe UUID fieldId,
       String field,
       String farmstead,
-      String boundary,
+      @Maybe String boundary,
       String words,
       @Maybe String cover,
       double acres,
@@ -45,7 +47,8 @@ class SheetController {
       List<SheetSeed> seed,
       @Maybe String driver,
       String note,
-      @Maybe DoingView doing) {}
+      @Maybe DoingView doing,
+      @Maybe CountedView counted) {}
 
   private final Dispatch dispatch;
   private final SheetSeeds seeds;
@@ -89,15 +92,15 @@ class SheetController {
   }
 
   private SheetJob job(Dispatch.Board board, Job job, Placement placement, DayWork work) {
-    FieldSeasons field = board.fieldOf().get(job.id());
+    Optional<FieldView> field = board.field(job).map(FieldSeasons::field);
     return new SheetJob(
         job.id(),
-        field.field().id(),
+        field.map(FieldView::id).orElse(null),
         job.field(),
-        field.field().farmstead(),
-        field.field().boundary(),
+        job.place(),
+        field.map(FieldView::boundary).orElse(null),
         job.words(),
-        field.now().field().cover().map(c -> c.mix().name()).orElse(null),
+        board.cover(job).orElse(null),
         work.acres(),
         work.hours(),
         board.whole().get(job.id()).acres(),
@@ -105,7 +108,8 @@ class SheetController {
         (int) Math.round(100 * placement.fitChance()),
         seeds.of(board, job, work.acres()),
         work.driver().orElse(null),
-        field.field().note(),
-        DoingView.of(board.doing().get(job.id())));
+        field.map(FieldView::note).orElse(""),
+        DoingView.of(board.doing().get(job.id())),
+        CountedView.of(board, job));
   }
 }

@@ -31,7 +31,7 @@ class WhyController {
   record ElsewhereView(
       Elsewhere.How how, @Maybe String machine, long rise, List<PayerView> payers) {}
 
-  record PayerView(UUID fieldId, String field, String words, long rise) {}
+  record PayerView(@Maybe UUID fieldId, String field, String words, long rise) {}
 
   /**
    * Something that would help.
@@ -78,7 +78,7 @@ class WhyController {
   private static PayerView payer(Dispatch.Board board, Elsewhere.Payer payer) {
     Job job = board.job(payer.job());
     return new PayerView(
-        board.fieldOf().get(job.id()).field().id(),
+        board.field(job).map(f -> f.field().id()).orElse(null),
         job.field(),
         job.words(),
         Math.round(payer.rise().value()));

@@ -3,16 +3,15 @@ package nimblefurrow.server.exchange;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.work.DayWork;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.Placement;
+import nimblefurrow.server.dispatch.BoardCalendar;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.CsvOut;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Download;
-import nimblefurrow.server.platform.IcsOut;
 import nimblefurrow.server.platform.XlsxOut;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -69,12 +68,11 @@ class JobExchange {
   private static List<Object> values(
       Dispatch.Board board, Placement p, Map<String, String> machines) {
     Job job = board.job(p.jobId());
-    var field = board.fieldOf().get(job.id());
     return List.of(
         job.field(),
-        field.field().farmstead(),
+        job.place(),
         job.words(),
-        field.now().field().cover().map(c -> c.mix().name()).orElse(""),
+        board.cover(job).orElse(""),
         machines.get(p.machineId()),
         job.area().acres(),
         p.start(),
@@ -104,26 +102,10 @@ class JobExchange {
 
   @GetMapping(path = "/jobs.ics", produces = "text/calendar")
   ResponseEntity<byte[]> calendar() {
-    Dispatch.Board board = dispatch.board(current.id());
-    Map<String, String> machines = names(board);
-    UnitSystem units = board.season().day().units();
     return Download.of(
         "jobs.ics",
         "text/calendar; charset=utf-8",
-        IcsOut.calendar(
-            "jobs",
-            board.placed().placed().stream()
-                .map(
-                    p -> {
-                      Job job = board.job(p.jobId());
-                      return new IcsOut.Days(
-                          job.id().cover() + "-" + job.id().operation().code(),
-                          p.start(),
-                          p.finish(),
-                          "%s: %s".formatted(job.field(), job.words()),
-                          "%s, %s".formatted(machines.get(p.machineId()), units.say(job.area())));
-                    })
-                .toList()));
+        BoardCalendar.of(dispatch.board(current.id()), "jobs", (place, day) -> true));
   }
 
   private static Map<String, String> names(Dispatch.Board board) {

@@ -45,6 +45,9 @@ class Farm {
 
   String scenario = "usual";
 
+  /** Null: the standard time of its longitude. */
+  String zone;
+
   @Column(name = "weather_version")
   int weatherVersion;
 

@@ -39,6 +39,8 @@ class FarmController {
       HouseRules.Rows rows,
       double spare,
       double mostCv,
+      @Maybe String zone,
+      String clock,
       List<MarkedDay> markedDays) {}
 
   record MarkedDay(LocalDate day, String words) {}
@@ -46,6 +48,11 @@ class FarmController {
   record Name(@NotBlank @Size(max = 120) String name) {}
 
   record Units(@NotNull UnitSystem units) {}
+
+  /**
+   * @param zone null: the standard time of the farm's longitude
+   */
+  record ClockForm(@Maybe @Size(max = 60) String zone) {}
 
   record Day(@NotNull LocalDate day) {}
 
@@ -96,6 +103,11 @@ class FarmController {
     return settings(farms.goTo(current.id(), typed.day()));
   }
 
+  @PutMapping("/zone")
+  Settings zone(@Valid @RequestBody ClockForm typed) {
+    return settings(farms.zone(current.id(), typed.zone()));
+  }
+
   @PutMapping("/rules")
   Settings rules(@Valid @RequestBody Rules typed) {
     Farms.FarmView now = farms.view(current.id());
@@ -136,6 +148,8 @@ class FarmController {
         farm.rules().rows(),
         farm.spare(),
         farm.mostCv(),
+        farm.zone(),
+        farm.clock().getId(),
         farm.demo() ? MARKED : List.of());
   }
 }

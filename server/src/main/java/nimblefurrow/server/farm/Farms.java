@@ -2,6 +2,7 @@ package nimblefurrow.server.farm;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.Optional;
 import java.util.UUID;
@@ -39,9 +40,17 @@ public class Farms {
       HouseRules rules,
       double spare,
       double mostCv,
-      WeedLoad weeds) {
-    /** The farm's clock: the standard time of its longitude, an hour for every 15 degrees. */
-    public ZoneOffset clock() {
+      WeedLoad weeds,
+      @Maybe String zone) {
+    /**
+     * The farm's clock: of its zone where one is chosen, else the standard time of its longitude,
+     * an hour for every 15 degrees.
+     */
+    public ZoneId clock() {
+      return zone != null ? ZoneId.of(zone) : ofLongitude();
+    }
+
+    private ZoneOffset ofLongitude() {
       return ZoneOffset.ofHours((int) Math.round(site.longitude() / DEGREES_AN_HOUR));
     }
 
@@ -61,7 +70,8 @@ public class Farms {
           rules,
           spare,
           mostCv,
-          weeds);
+          weeds,
+          zone);
     }
   }
 
@@ -142,6 +152,22 @@ public class Farms {
     return view(farm);
   }
 
+  /**
+   * Sets the farm's clock.
+   *
+   * @param zone by its name, for example "America/Chicago"; null: the standard time of its
+   *     longitude
+   */
+  @Transactional
+  public FarmView zone(UUID id, String zone) {
+    if (zone != null && !ZoneId.getAvailableZoneIds().contains(zone)) {
+      throw new OutOfRange("zone", "zone is one such as America/Chicago, got " + zone);
+    }
+    Farm farm = row(id);
+    farm.zone = zone;
+    return view(farm);
+  }
+
   @Transactional
   public FarmView rules(UUID id, HouseRules rules, double spare, double mostCv, WeedLoad weeds) {
     Farm farm = row(id);
@@ -219,6 +245,7 @@ public class Farms {
             figures.of(farm.id)),
         farm.spare,
         farm.mostCv,
-        farm.weeds);
+        farm.weeds,
+        farm.zone);
   }
 }

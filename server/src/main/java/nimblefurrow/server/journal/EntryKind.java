@@ -64,14 +64,18 @@ public enum EntryKind implements Coded {
     return this == SEEDED || this == ENDED || this == CUT || this == HARVESTED;
   }
 
-  /** The kind of entry that settles a job; planting the crop is none of the cover's. */
+  /**
+   * The kind of entry that settles a job; planting the crop is none of the cover's, and other work
+   * is written down nowhere else.
+   */
   public static Optional<EntryKind> settling(Operation operation) {
     return switch (operation) {
       case FIRST_DISC, SECOND_DISC -> Optional.of(DISCED);
       case SEED -> Optional.of(SEEDED);
       case SLURRY -> Optional.of(SLURRY_SPREAD);
       case SPRAY, ROLL, TILL, MOW -> Optional.of(ENDED);
-      case PLANT -> Optional.empty();
+      case HARVEST -> Optional.of(HARVESTED);
+      case PLANT, OTHER -> Optional.empty();
     };
   }
 }

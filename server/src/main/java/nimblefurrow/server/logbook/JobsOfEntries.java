@@ -16,6 +16,7 @@ import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.FarmUser;
+import nimblefurrow.server.season.FarmSeason;
 import nimblefurrow.server.season.FieldSeasons;
 import org.springframework.stereotype.Component;
 
@@ -69,8 +70,10 @@ class JobsOfEntries {
   }
 
   private static Stream<JobId> open(FieldSeasons field, Figures figures) {
-    return field.andAfter().stream()
-        .flatMap(f -> FieldJobs.of(f.key(), f.field().name(), f.now(), figures).stream())
+    return Stream.concat(
+            FarmSeason.harvest(field, figures).stream(),
+            field.andAfter().stream()
+                .flatMap(f -> FieldJobs.of(f.key(), f.field().name(), f.now(), figures).stream()))
         .map(Job::id);
   }
 

@@ -58,7 +58,8 @@ public record MachineSetup(
     @Maybe List<String> drivers,
     @Maybe List<String> tractors,
     @Maybe Double leastAcres,
-    @Maybe Integer noticeDays) {
+    @Maybe Integer noticeDays,
+    @Maybe String stands) {
 
   private static final int MOST_BOOKED_DAYS = 400;
   private static final int MOST_NAMES = 40;
@@ -120,6 +121,10 @@ public record MachineSetup(
     names("drivers", drivers);
     names("tractors", tractors);
     within("least acres", leastAcres, 0, 100_000, Unit.ACRE);
+    if (stands != null && stands.length() > LONGEST_NAME) {
+      throw new OutOfRange(
+          "stands at", "stands at is a farmstead of at most %d characters".formatted(LONGEST_NAME));
+    }
     within("notice", noticeDays == null ? null : (double) noticeDays, 0, 60, Unit.DAY);
     return this;
   }

@@ -45,6 +45,7 @@ public class Machines {
                   m.booked(known(setup.bookedDays()).collect(Collectors.toSet()))
                       .drivers(known(setup.drivers()).toList())
                       .tractors(known(setup.tractors()).toList())
+                      .place(Optional.ofNullable(setup.stands()).orElse(""))
                       .hire(hired ? Optional.of(hire()) : Optional.empty()));
     }
 

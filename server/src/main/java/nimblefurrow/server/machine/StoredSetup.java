@@ -58,7 +58,8 @@ record StoredSetup(
     List<String> drivers,
     List<String> tractors,
     Double leastAcres,
-    Integer noticeDays) {
+    Integer noticeDays,
+    String stands) {
   /** From and to what the rest of the program knows, figure by figure. */
   @Mapper
   interface Figures {

@@ -46,7 +46,8 @@ public class Placements {
   @Transactional(readOnly = true)
   public Map<JobId, Long> revisions(UUID farmId) {
     Map<JobId, Long> revisions = new HashMap<>();
-    jdbc.sql("select link_id, operation, revision from placement where farm_id = ?")
+    jdbc.sql(
+            "select coalesce(link_id, other_work_id, part_id), operation, revision from placement where farm_id = ?")
         .param(farmId)
         .query(
             row -> {
@@ -165,24 +166,30 @@ public class Placements {
 
   private void apply(UUID farmId, List<Place> places) {
     for (Place place : places) {
-      jdbc.sql("delete from placement where farm_id = ? and link_id = ? and operation = ?")
+      jdbc.sql(
+              "delete from placement where farm_id = ? and coalesce(link_id, other_work_id, part_id) = ? and operation = ?")
           .params(farmId, place.cover(), place.operation())
           .update();
       if (place.machineId() != null) {
-        // A machine of another farm, or one sold meanwhile, takes no job; a cover gone has none.
+        // A machine of another farm, or one sold meanwhile, takes no job; a cover or work gone has
+        // none.
         jdbc.sql(
-                "insert into placement (id, farm_id, link_id, operation, machine_id, starts, locked, wait_days)"
-                    + " select ?, m.farm_id, l.id, ?, m.id, ?, ?, ? from machine m join chain_link l"
-                    + " on l.farm_id = m.farm_id where m.farm_id = ? and m.id = ? and l.id = ?")
-            .params(
-                UUID.randomUUID(),
-                place.operation(),
-                place.starts(),
-                place.locked(),
-                place.waitDays(),
-                farmId,
-                place.machineId(),
-                place.cover())
+                """
+                insert into placement (id, farm_id, link_id, other_work_id, part_id, operation, machine_id, starts, locked, wait_days)
+                select :id, m.farm_id, l.id, o.id, p.id, :operation, m.id, :starts, :locked, :wait::integer from machine m
+                  left join chain_link l on l.farm_id = m.farm_id and l.id = :subject
+                  left join other_work o on o.farm_id = m.farm_id and o.id = :subject
+                  left join job_part p on p.farm_id = m.farm_id and p.id = :subject
+                  where m.farm_id = :farm and m.id = :machine and num_nonnulls(l.id, o.id, p.id) = 1
+                """)
+            .param("id", UUID.randomUUID())
+            .param("operation", place.operation())
+            .param("starts", place.starts())
+            .param("locked", place.locked())
+            .param("wait", place.waitDays())
+            .param("subject", place.cover())
+            .param("farm", farmId)
+            .param("machine", place.machineId())
             .update();
       }
     }
@@ -191,7 +198,8 @@ public class Placements {
   private Map<JobId, Place> places(UUID farmId) {
     Map<JobId, Place> places = new LinkedHashMap<>();
     jdbc.sql(
-            "select link_id, operation, machine_id, starts, locked, wait_days from placement where farm_id = ?")
+            "select coalesce(link_id, other_work_id, part_id), operation, machine_id, starts, locked, wait_days"
+                + " from placement where farm_id = ?")
         .param(farmId)
         .query(
             (row, n) ->

@@ -39,7 +39,7 @@ class MorningController {
 
   record TodayView(
       JobId job,
-      UUID fieldId,
+      @Maybe UUID fieldId,
       String field,
       String words,
       UUID machineId,
@@ -87,6 +87,7 @@ class MorningController {
             .toList();
     return mornings
         .last(current.id())
+        .filter(m -> !m.day().isAfter(today))
         .map(
             m ->
                 new MorningView(
@@ -119,7 +120,7 @@ class MorningController {
   private static TodayView work(Dispatch.Board board, Job job, UUID machine, DayWork day) {
     return new TodayView(
         job.id(),
-        board.fieldOf().get(job.id()).field().id(),
+        board.field(job).map(f -> f.field().id()).orElse(null),
         job.field(),
         job.words(),
         machine,

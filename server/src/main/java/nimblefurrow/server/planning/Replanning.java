@@ -71,7 +71,7 @@ class Replanning {
       PlanVersions versions,
       JdbcClient jdbc,
       JsonMapper json,
-      @Value("${furrow.replan-seconds:0.5}") double seconds) {
+      @Value("${furrow.replan-seconds:0.65}") double seconds) {
     this.dispatch = dispatch;
     this.placements = placements;
     this.versions = versions;
@@ -91,7 +91,11 @@ class Replanning {
     List<Share> shares = Mending.shares(figures);
     List<Found> found =
         search.again(
-            new Replan(kept, Mending.of(now)), shares, new Effort(SEED, seconds, 1), () -> false);
+            new Replan(kept, Mending.of(now)),
+            shares,
+            Mending.usual(figures),
+            new Effort(SEED, seconds, 1),
+            () -> false);
     Evaluator mind = new Evaluator(anew.campaign(), anew.fit().years(), figures);
     double keeping = mind.score(kept).mean().value();
     List<Step> steps = new ArrayList<>();
@@ -170,7 +174,7 @@ class Replanning {
 
   /**
    * How the world of the board stands, as one word: a move makes it another, and so does a day
-   * away, a report, an entry or another day.
+   * away, other work, a report, an entry or another day.
    */
   private String stands(UUID farmId) {
     return jdbc.sql(
@@ -180,6 +184,9 @@ class Replanning {
               (select count(*) || ' ' || coalesce(max(p.revision), 0) from placement p where p.farm_id = :farm),
               (select md5(string_agg(a.id || ' ' || a.first || ' ' || a.last, ',' order by a.id))
                  from away a where a.farm_id = :farm),
+              (select md5(string_agg(j.id || ' ' || j.acres, ',' order by j.id)) from job_part j where j.farm_id = :farm),
+              (select md5(string_agg(concat_ws(' ', o.id, o.machine_id, o.acres, o.hours, o.first, o.last, o.done_on,
+                 o.cost, o.waits_for, o.before), ',' order by o.id)) from other_work o where o.farm_id = :farm),
               (select count(*) from work_report r where r.farm_id = :farm),
               (select count(*) from log_entry e where e.farm_id = :farm),
               (select count(*) from log_correction c where c.farm_id = :farm))

@@ -1,12 +1,18 @@
 package nimblefurrow.server.season;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.season.FieldJobs;
+import nimblefurrow.core.season.HarvestJob;
 import nimblefurrow.core.season.HeldBack;
 import nimblefurrow.core.season.LandPart;
 import nimblefurrow.core.work.Job;
+import nimblefurrow.server.chain.LinkKind;
+import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.platform.NotOnThisFarm;
 
 /**
@@ -21,6 +27,36 @@ public record FarmSeason(
   /** The open jobs of a cover. */
   public List<Job> jobs(FieldSeasons cover) {
     return jobs(day, cover);
+  }
+
+  /**
+   * The same, with the harvest of the crop that still stands before it: once for a field, whatever
+   * covers its zones have.
+   */
+  public List<Job> jobsWithHarvest(FieldSeasons cover) {
+    List<Job> own = jobs(day, cover);
+    Optional<Job> harvest = harvest(cover, day.figures());
+    if (harvest.isEmpty()) {
+      return own;
+    }
+    List<Job> all = new ArrayList<>();
+    if (cover.zone().isEmpty()) {
+      all.add(harvest.get());
+    }
+    all.addAll(HarvestJob.before(cover.crop().id(), cover.now(), own));
+    return all;
+  }
+
+  /** The harvest of the crop that stands before a cover; empty once it is in. */
+  public static Optional<Job> harvest(FieldSeasons cover, Figures figures) {
+    UUID crop = cover.crop().id();
+    boolean in =
+        cover.entries().stream()
+            .anyMatch(e -> e.kind() == EntryKind.HARVESTED && e.linkId().equals(crop));
+    return in || cover.crop().kind() != LinkKind.CROP
+        ? Optional.empty()
+        : HarvestJob.of(
+            crop, cover.field().name(), Area.ofAcres(cover.field().acres()), cover.now(), figures);
   }
 
   /** All covers of the running season, those after a cut among them. */

@@ -1,0 +1,67 @@
+package nimblefurrow.server.part;
+
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.UUID;
+import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.work.Operation;
+import nimblefurrow.core.work.Part;
+import nimblefurrow.server.platform.Codes;
+import nimblefurrow.server.platform.NotOnThisFarm;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps what jobs are split into; once a job is over, its parts are nobody's any more. */
+@Service
+public class Parts {
+  private final JdbcClient jdbc;
+  private final Clock clock;
+
+  Parts(JdbcClient jdbc, Clock clock) {
+    this.jdbc = jdbc;
+    this.clock = clock;
+  }
+
+  /** All of a farm's, in the order in which they were split off. */
+  @Transactional(readOnly = true)
+  public List<Part> all(UUID farmId) {
+    return jdbc.sql(
+            "select id, subject, operation, acres from job_part where farm_id = ? order by made_at, id")
+        .param(farmId)
+        .query(
+            (row, n) ->
+                new Part(
+                    row.getObject(1, UUID.class),
+                    new JobId(
+                        row.getObject(2, UUID.class),
+                        Codes.read(Operation.class, row.getString(3))),
+                    Area.ofAcres(row.getDouble(4))))
+        .list();
+  }
+
+  @Transactional
+  public void add(UUID farmId, Part part) {
+    jdbc.sql(
+            "insert into job_part (id, farm_id, subject, operation, acres, made_at) values (?, ?, ?, ?, ?, ?)")
+        .params(
+            part.id(),
+            farmId,
+            part.of().cover(),
+            Codes.kept(part.of().operation()),
+            part.area().acres(),
+            OffsetDateTime.now(clock))
+        .update();
+  }
+
+  /** Joins a part with the rest of its job again; its place is gone. */
+  @Transactional
+  public void remove(UUID farmId, UUID id) {
+    if (jdbc.sql("delete from job_part where farm_id = ? and id = ?").params(farmId, id).update()
+        == 0) {
+      throw new NotOnThisFarm("part of a job");
+    }
+  }
+}

@@ -1,0 +1,2 @@
+/** Pieces that somebody has split off a job. */
+package nimblefurrow.server.part;
