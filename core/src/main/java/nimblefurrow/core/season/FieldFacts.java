@@ -8,6 +8,7 @@ import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
+import nimblefurrow.core.scouting.WeedLoad;
 import nimblefurrow.core.termination.KillDate;
 import nimblefurrow.core.weather.GroundSeen;
 import nimblefurrow.core.weather.SoilTexture;
@@ -21,6 +22,7 @@ import nimblefurrow.core.work.Footing;
  * @param seen what was read and felt on its ground
  * @param nitrogen that a crop finds in it, lb/ac; empty where nobody wrote any down
  * @param killDates days that insurers and programmes set for its covers
+ * @param weeds as scored in it, else as the house has it
  */
 public record FieldFacts(
     Area area,
@@ -31,13 +33,15 @@ public record FieldFacts(
     boolean allZones,
     GroundSeen seen,
     Optional<Double> nitrogen,
-    List<KillDate> killDates) {
+    List<KillDate> killDates,
+    WeedLoad weeds) {
   private static final FigureKey AREA_OVER = FigureKey.of("season", "area_over");
 
   public FieldFacts {
     Limits.given("area", area);
     Limits.given("soil texture", soil);
     Limits.given("what was seen of the ground", seen);
+    Limits.given("weeds", weeds);
     parts = List.copyOf(parts);
     killDates = List.copyOf(killDates);
   }
@@ -64,22 +68,32 @@ public record FieldFacts(
         allZones,
         GroundSeen.NOTHING,
         Optional.empty(),
-        List.of());
+        List.of(),
+        WeedLoad.USUAL);
   }
 
   /** The same field with what was read and felt on its ground. */
   public FieldFacts with(GroundSeen told) {
-    return new FieldFacts(area, soil, tiled, organic, parts, allZones, told, nitrogen, killDates);
+    return new FieldFacts(
+        area, soil, tiled, organic, parts, allZones, told, nitrogen, killDates, weeds);
   }
 
   /** The same field with so much nitrogen for a crop to find, lb/ac. */
   public FieldFacts fed(Optional<Double> pounds) {
-    return new FieldFacts(area, soil, tiled, organic, parts, allZones, seen, pounds, killDates);
+    return new FieldFacts(
+        area, soil, tiled, organic, parts, allZones, seen, pounds, killDates, weeds);
   }
 
   /** The same field under days that insurers and programmes set. */
   public FieldFacts bound(List<KillDate> set) {
-    return new FieldFacts(area, soil, tiled, organic, parts, allZones, seen, nitrogen, set);
+    return new FieldFacts(
+        area, soil, tiled, organic, parts, allZones, seen, nitrogen, set, weeds);
+  }
+
+  /** The same field, as weedy as this. */
+  public FieldFacts weedy(WeedLoad load) {
+    return new FieldFacts(
+        area, soil, tiled, organic, parts, allZones, seen, nitrogen, killDates, load);
   }
 
   /** What it gives a cover to grow with. */

@@ -10,9 +10,9 @@ import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Money;
-import nimblefurrow.core.scouting.WeedLoad;
 import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.termination.worth.EndWay;
 import nimblefurrow.core.termination.worth.WorthCase;
 import nimblefurrow.core.weather.Site;
 import nimblefurrow.core.work.DayWorth;
@@ -95,10 +95,18 @@ public final class FieldJobs {
         .toList();
   }
 
-  /** The next crop loses yield by every day, the rest what {@link DayWorth} says. */
+  /** What the field's trade-off says; where it says nothing, planting by the crop's own drag. */
   private static WorkValue value(
       MachineKind kind, FieldSeason season, JobWindow window, Figures figures) {
     WorkValue usual = DayWorth.of(operation(kind), window, figures);
+    Optional<WorkValue> own =
+        season
+            .route()
+            .flatMap(r -> EndWay.of(r.route(), kind))
+            .flatMap(way -> season.costs().flatMap(c -> c.ending(way, window, usual.lost())));
+    if (own.isPresent()) {
+      return own.get();
+    }
     if (kind != MachineKind.PLANTER || season.mat().isEmpty()) {
       return usual;
     }
@@ -109,7 +117,7 @@ public final class FieldJobs {
             next.kind(),
             next.planned(),
             season.field().facts().organic(),
-            WeedLoad.USUAL,
+            season.field().facts().weeds(),
             1,
             1,
             site,

@@ -22,6 +22,7 @@ import nimblefurrow.core.termination.RouteOutlook;
  * @param route how and when it ends
  * @param verdict where its sowing stands; empty without a cover, or once it is sown
  * @param closes the next day by which something must be done; empty when nothing is open
+ * @param costs what its days are worth to what is still to be done; empty without a cover
  * @param weeksLate weeks of sowing after the day that leaves 600 °F-days
  */
 public record FieldSeason(
@@ -34,6 +35,7 @@ public record FieldSeason(
     Optional<RouteOutlook> route,
     Optional<Verdict> verdict,
     Optional<LocalDate> closes,
+    Optional<DayCosts> costs,
     double weeksLate) {
   /** The cover as sown or as it would be sown; empty while no date can be given. */
   public Optional<CoverStand> stand() {

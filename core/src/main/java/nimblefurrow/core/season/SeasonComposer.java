@@ -29,6 +29,7 @@ import nimblefurrow.core.termination.RouteOutlook;
 import nimblefurrow.core.termination.route.RouteRules;
 import nimblefurrow.core.weather.Dormancy;
 import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.work.FitDays;
 
 /** The pipeline field → calendar → window → growth → end, for one field. */
 public final class SeasonComposer {
@@ -40,10 +41,21 @@ public final class SeasonComposer {
 
   private final Outlook outlook;
   private final HouseRules rules;
+  private final FitDays fit;
   private final Figures figures;
 
   /** Composes seasons in an outlook's weather under a house's rules. */
   public SeasonComposer(Outlook outlook, HouseRules rules) {
+    this(outlook, rules, new FitDays(outlook));
+  }
+
+  /**
+   * The same, of a farm whose fit days are known.
+   *
+   * @param fit the days of that outlook, shared by all who ask
+   */
+  public SeasonComposer(Outlook outlook, HouseRules rules, FitDays fit) {
+    this.fit = fit;
     this.outlook = outlook;
     this.rules = rules;
     this.figures = outlook.figures();
@@ -64,6 +76,7 @@ public final class SeasonComposer {
           Optional.empty(),
           List.of(),
           Map.of(),
+          Optional.empty(),
           Optional.empty(),
           Optional.empty(),
           Optional.empty(),
@@ -94,6 +107,7 @@ public final class SeasonComposer {
         route,
         verdict,
         closes(plan, verdict, route),
+        Optional.of(new DayCosts(field, window, mat, fit, outlook.today())),
         stand.map(this::weeksLate).orElse(0.0));
   }
 

@@ -9,10 +9,10 @@ import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Money;
 
 /**
- * What waiting costs a job within its window, where nothing better is known of its field: nothing
+ * What waiting costs a job within its window, where nothing better is known of it: nothing
  * at first, then more and more, and most when it is never done. Sowing of a window of thirty days
  * costs nothing for ten, a seventh of the $70 by the twentieth, half of it on the last. Not the
- * worth of a single field, which grows by its own weather; see {@link WorkValue}.
+ * worth of a cover's own days, which a season tells by its growth; see {@link WorkValue}.
  */
 public final class DayWorth {
   private static final FigureKey LOST_DISC = FigureKey.of("work", "lost_disc");
@@ -30,7 +30,7 @@ public final class DayWorth {
 
   /** What the days of a window are worth to what is done in it. */
   public static WorkValue of(Operation operation, JobWindow window, Figures figures) {
-    return of(window, Money.of(figures.of(lost(operation))), figures);
+    return of(window, lost(operation, figures), figures);
   }
 
   /**
@@ -55,7 +55,12 @@ public final class DayWorth {
     return new WorkValue.Point(opens.plusDays(Math.round(days)), Money.of(dollars));
   }
 
-  private static FigureKey lost(Operation operation) {
+  /** What an acre costs at least that never sees an operation. */
+  public static Money lost(Operation operation, Figures figures) {
+    return Money.of(figures.of(key(operation)));
+  }
+
+  private static FigureKey key(Operation operation) {
     return switch (operation) {
       case HARVEST -> LOST_HARVEST;
       case FIRST_DISC, SECOND_DISC -> LOST_DISC;

@@ -190,6 +190,9 @@ public final class FitDays {
 
       @Override
       public int late(Job job) {
+        if (!job.value().moves()) {
+          return 0;
+        }
         return job.window()
             .opens()
             .median()

@@ -28,6 +28,6 @@ public record FarmDay(FarmView farm, FarmWeather weather, Catalogue catalogue) {
   }
 
   SeasonComposer composer() {
-    return new SeasonComposer(weather.outlook(), farm.rules());
+    return new SeasonComposer(weather.outlook(), farm.rules(), weather.fit());
   }
 }

@@ -12,6 +12,7 @@ import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.scouting.CanopyLight;
 import nimblefurrow.core.scouting.LeavesLost;
 import nimblefurrow.core.scouting.SampleMean;
+import nimblefurrow.core.scouting.WeedLoad;
 import nimblefurrow.core.season.FedGround;
 import nimblefurrow.core.season.FieldFacts;
 import nimblefurrow.core.weather.GroundSeen;
@@ -28,8 +29,8 @@ final class GroundNotes {
   private GroundNotes() {}
 
   /**
-   * The land with what was read and felt on it, and the nitrogen written down since its crop was
-   * planted.
+   * The land with what was read and felt on it, the nitrogen written down since its crop was
+   * planted, and its weeds where they were scored.
    */
   static FieldFacts over(
       FieldFacts land,
@@ -47,7 +48,17 @@ final class GroundNotes {
         fed.add(new FedGround.Note(Boolean.TRUE.equals(look.tested()), readings(look, 1).mean()));
       }
     }
-    return land.with(new GroundSeen(rain, felt)).fed(FedGround.nitrogen(fed, outlook.figures()));
+    return land.with(new GroundSeen(rain, felt))
+        .fed(FedGround.nitrogen(fed, outlook.figures()))
+        .weedy(weeds(entries, crop, outlook.figures()).orElse(land.weeds()));
+  }
+
+  /** How weedy it was when it was last scored since a crop was planted; empty while it was not. */
+  static Optional<WeedLoad> weeds(List<Entry> entries, Link crop, Figures figures) {
+    return entries.stream()
+        .filter(e -> e.kind() == EntryKind.WEEDS && !e.on().isBefore(crop.starts()))
+        .reduce((a, b) -> b)
+        .map(e -> WeedLoad.of(readings(e.details().look(), 1).mean(), figures));
   }
 
   /** The stage that light under the crop tells; empty where it tells none. */

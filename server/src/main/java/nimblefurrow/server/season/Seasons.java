@@ -246,7 +246,11 @@ public class Seasons {
     Outlook outlook = past ? weather.past() : weather.outlook();
     return composed.get(
         new Known(weather.name(), past, rules, field),
-        k -> new SeasonComposer(outlook, rules).compose(field));
+        k ->
+            (past
+                    ? new SeasonComposer(outlook, rules)
+                    : new SeasonComposer(outlook, rules, weather.fit()))
+                .compose(field));
   }
 
   /** Every way of ending a field's cover. */

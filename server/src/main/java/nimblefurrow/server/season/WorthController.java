@@ -140,9 +140,8 @@ class WorthController {
         now.mat()
             .filter(m -> now.field().cover().filter(c -> c.ended() == null).isPresent())
             .orElseThrow(() -> new OutOfRange("cover", "there is no cover here to end"));
-    WeedLoad scored = scored(field, day);
-    WeedLoad load = weeds != null ? weeds : scored != null ? scored : day.farm().weeds();
     FieldFacts facts = now.field().facts();
+    WeedLoad load = weeds != null ? weeds : facts.weeds();
     Route chosen = now.field().cover().orElseThrow().route();
     boolean fed = feed != null ? feed : chosen == Route.HAY || chosen == Route.GRAZING;
     WorthCase at =
@@ -165,23 +164,13 @@ class WorthController {
         at.bushels(),
         at.price(),
         load,
-        scored != null,
+        GroundNotes.weeds(field.entries(), field.crop(), day.figures()).isPresent(),
         fed,
         off.ways().stream()
             .sorted(Comparator.comparingDouble((TradeOff.OneWay w) -> -w.best().mean()))
             .map(w -> way(w, off, day.units(), day.figures()))
             .toList(),
         off.avoid());
-  }
-
-  private static WeedLoad scored(FieldSeasons field, FarmDay day) {
-    return field.entries().stream()
-        .filter(e -> e.kind() == EntryKind.WEEDS && !e.on().isBefore(field.crop().starts()))
-        .reduce((a, b) -> b)
-        .map(e -> GroundNotes.readings(e.details().look(), 1))
-        .map(SampleMean::mean)
-        .map(score -> WeedLoad.of(score, day.figures()))
-        .orElse(null);
   }
 
   private static WorthWay way(TradeOff.OneWay w, TradeOff off, UnitSystem units, Figures figures) {

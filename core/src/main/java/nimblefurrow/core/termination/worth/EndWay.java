@@ -1,5 +1,7 @@
 package nimblefurrow.core.termination.worth;
 
+import java.util.Arrays;
+import java.util.Optional;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.work.MachineKind;
 
@@ -27,6 +29,13 @@ public enum EndWay {
     this.route = route;
     this.machine = machine;
     this.herbicide = herbicide;
+  }
+
+  /** The plain way of a route that a machine does; empty for what has no trade-off. */
+  public static Optional<EndWay> of(Route route, MachineKind machine) {
+    return Arrays.stream(values())
+        .filter(w -> w.route == route && w.machine == machine)
+        .findFirst();
   }
 
   /** As it is told. */

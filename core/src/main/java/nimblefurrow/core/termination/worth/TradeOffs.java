@@ -81,17 +81,31 @@ public final class TradeOffs {
       if (!dies.any() || !asked.test(way) || way.herbicide() && at.organic()) {
         continue;
       }
-      List<TradeOff.OneDay> days = new ArrayList<>();
-      for (LocalDate day = first; !day.isAfter(last); day = day.plusDays(1)) {
-        if (open(way, day)) {
-          day(way, day).ifPresent(days::add);
-        }
-      }
+      List<TradeOff.OneDay> days = days(way, 1);
       days.stream()
           .max(java.util.Comparator.comparingDouble(TradeOff.OneDay::mean))
           .ifPresent(best -> ways.add(new TradeOff.OneWay(way, days, best)));
     }
     return TradeOff.of(ways, figures);
+  }
+
+  /**
+   * One way by the day it is done; no days where it does not belong.
+   *
+   * @param every days from one to the next
+   */
+  public List<TradeOff.OneDay> of(EndWay way, int every) {
+    return !dies.any() || way.herbicide() && at.organic() ? List.of() : days(way, every);
+  }
+
+  private List<TradeOff.OneDay> days(EndWay way, int every) {
+    List<TradeOff.OneDay> days = new ArrayList<>();
+    for (LocalDate day = first; !day.isAfter(last); day = day.plusDays(every)) {
+      if (open(way, day)) {
+        day(way, day).ifPresent(days::add);
+      }
+    }
+    return days;
   }
 
   /** Rolling over the crop comes after it; a spray beyond planting is planting green. */
