@@ -644,6 +644,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/dispatch/sheet/publish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["publish_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/dispatch/undo": {
         parameters: {
             query?: never;
@@ -5471,6 +5487,11 @@ export interface components {
             day: string;
             farm: string;
             machines: components["schemas"]["SheetMachine"][];
+            published?: components["schemas"]["SheetTold"];
+        };
+        SheetChange: {
+            field: string;
+            says: string;
         };
         SheetFigure: {
             key: string;
@@ -5520,6 +5541,12 @@ export interface components {
             name: string;
             /** Format: double */
             pounds: number;
+        };
+        SheetTold: {
+            by: string;
+            changed: components["schemas"]["SheetChange"][];
+            /** Format: date */
+            on: string;
         };
         SheetView: {
             figures: components["schemas"]["FigureView"][];
@@ -7288,6 +7315,28 @@ export interface operations {
         };
     };
     sheet_2: {
+        parameters: {
+            query: {
+                day: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
+                };
+            };
+        };
+    };
+    publish_1: {
         parameters: {
             query: {
                 day: string;

@@ -9,6 +9,7 @@ import FieldOutline from '../../parts/FieldOutline.vue'
 import Refusal from '../../parts/Refusal.vue'
 import { planner, session } from '../../session'
 import SayBar from './SayBar.vue'
+import SheetTold from './SheetTold.vue'
 import { sayFromField } from './say'
 import { firstBusyDay, plusDays, type Board } from './board'
 
@@ -61,6 +62,7 @@ async function say(form: Schemas['ReportForm'], photo?: File) {
       <v-select v-if="people.length" v-model="person" label="Whose day" clearable :items="people" />
     </div>
     <Refusal :says="error" />
+    <SheetTold v-if="sheet && sheet.day === day" :sheet="sheet" />
     <p v-if="sheet && sheet.day === day && !machines.length" class="quiet">No work is placed on this day.</p>
     <section v-for="m in sheet?.day === day ? machines : []" :key="m.machine" :aria-label="m.machine">
       <h3>{{ m.machine }}<span v-if="m.hired" class="quiet"> hired</span></h3>

@@ -8,6 +8,7 @@ import { area, areaUnit, mass, massUnit, number, rate, rateUnit } from '../../fo
 import FieldOutline from '../../parts/FieldOutline.vue'
 import { plusDays } from './board'
 import RouteMap from './RouteMap.vue'
+import SheetTold from './SheetTold.vue'
 
 const route = useRoute()
 const day = computed(() => String(route.params.day))
@@ -27,6 +28,7 @@ const print = () => window.print()
     <p v-if="error" class="trouble">{{ error.message }}</p>
     <template v-if="sheet">
       <h1>{{ sheet.farm }}: {{ long(sheet.day) }}</h1>
+      <SheetTold :sheet="sheet" />
       <p v-if="!sheet.machines.length" class="quiet">No work is placed on this day.</p>
       <section v-for="m in sheet.machines" :key="m.machine">
         <h2>{{ m.machine }}</h2>

@@ -55,13 +55,14 @@ class AccountTest {
         "/api/farm/rules",
         "/api/fields/00000000-0000-0000-0000-000000000000",
         "/api/dispatch/plan",
+        "/api/dispatch/sheet/publish",
         "/api/weather/source",
         "/api/machines",
         "/api/lots"
       })
   void operatorsReadAndLogButDoNotPlan(String path) {
     Caller operator = new Caller(RunningServer.address()).operator();
-    boolean post = path.endsWith("plan") || path.endsWith("machines") || path.endsWith("lots");
+    boolean post = path.endsWith("plan") || path.endsWith("publish") || path.endsWith("machines") || path.endsWith("lots");
     assertThat(operator.send(post ? "POST" : "PUT", path, Map.of("units", "METRIC")).status())
         .isEqualTo(403);
     assertThat(operator.get("/api/season").status()).isEqualTo(200);

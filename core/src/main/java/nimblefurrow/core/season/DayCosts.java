@@ -71,8 +71,7 @@ public final class DayCosts {
       double late = gone(window.bestTo(), day);
       double useless = gone(window.closes(), day);
       double dead = gone(window.lives(), day);
-      double share =
-          best * Math.max(early, late) + (use - best) * useless + (1 - use) * dead;
+      double share = best * Math.max(early, late) + (use - best) * useless + (1 - use) * dead;
       gone.add(point(day, lost.value() * Math.min(1, share)));
     }
     double least = gone.stream().mapToDouble(p -> p.perAcre().value()).min().orElseThrow();

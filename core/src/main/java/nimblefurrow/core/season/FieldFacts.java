@@ -86,8 +86,7 @@ public record FieldFacts(
 
   /** The same field under days that insurers and programmes set. */
   public FieldFacts bound(List<KillDate> set) {
-    return new FieldFacts(
-        area, soil, tiled, organic, parts, allZones, seen, nitrogen, set, weeds);
+    return new FieldFacts(area, soil, tiled, organic, parts, allZones, seen, nitrogen, set, weeds);
   }
 
   /** The same field, as weedy as this. */

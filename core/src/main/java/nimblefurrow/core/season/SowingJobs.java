@@ -140,10 +140,6 @@ record SowingJobs(
             season.field().facts().grounds(false),
             open)
         .with(
-            j ->
-                j.words(words)
-                    .goes(goes)
-                    .after(after.stream().toList())
-                    .value(value(step, open)));
+            j -> j.words(words).goes(goes).after(after.stream().toList()).value(value(step, open)));
   }
 }

@@ -9,8 +9,8 @@ import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Money;
 
 /**
- * What waiting costs a job within its window, where nothing better is known of it: nothing
- * at first, then more and more, and most when it is never done. Sowing of a window of thirty days
+ * What waiting costs a job within its window, where nothing better is known of it: nothing at
+ * first, then more and more, and most when it is never done. Sowing of a window of thirty days
  * costs nothing for ten, a seventh of the $70 by the twentieth, half of it on the last. Not the
  * worth of a cover's own days, which a season tells by its growth; see {@link WorkValue}.
  */

@@ -15,8 +15,8 @@ import nimblefurrow.core.quantity.OutOfRange;
  *
  * @param points days with their cost, in order; straight lines between, level outside
  * @param lost cost of an acre that is never done; no less than any point's
- * @param moves whether its days move with a year whose crop is early or late, as a roller's do; what
- *     ends by the calendar's heat does not
+ * @param moves whether its days move with a year whose crop is early or late, as a roller's do;
+ *     what ends by the calendar's heat does not
  */
 public record WorkValue(List<Point> points, Money lost, boolean moves) {
   /** What an acre done on a day has cost by waiting, or by haste. */

@@ -76,8 +76,7 @@ class DayCostsTest {
   void whatIsGoneOnTheBestDayLeftCountsForNone() {
     Job late =
         job(
-            season(
-                TestWeather.outlook(LocalDate.of(2026, 10, 28)), LAND, Route.EARLY_SPRAY, null),
+            season(TestWeather.outlook(LocalDate.of(2026, 10, 28)), LAND, Route.EARLY_SPRAY, null),
             Operation.SEED);
     assertThat(late.value().points().get(0).perAcre()).isEqualTo(Money.of(0));
     assertThat(late.value().lost().value()).isBetween(5.0, 40.0);

@@ -16,9 +16,11 @@ import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.season.FarmDay;
 import nimblefurrow.server.season.FieldSeasons;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -27,7 +29,18 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/dispatch/sheet")
 class SheetController {
-  record Sheet(LocalDate day, String farm, List<SheetMachine> machines) {}
+  /**
+   * @param published as it was told to those who do it; null while it was not
+   */
+  record Sheet(
+      LocalDate day, String farm, List<SheetMachine> machines, @Maybe SheetTold published) {}
+
+  /**
+   * @param changed what is otherwise than it was told, by field
+   */
+  record SheetTold(LocalDate on, String by, List<SheetChange> changed) {}
+
+  record SheetChange(String field, String says) {}
 
   record SheetMachine(String machine, boolean hired, List<SheetJob> jobs, List<String> cautions) {}
 
@@ -52,9 +65,12 @@ class SheetController {
 
   private final Dispatch dispatch;
   private final SheetSeeds seeds;
+  private final PublishedDays published;
   private final CurrentFarm current;
 
-  SheetController(Dispatch dispatch, SheetSeeds seeds, CurrentFarm current) {
+  SheetController(
+      Dispatch dispatch, SheetSeeds seeds, PublishedDays published, CurrentFarm current) {
+    this.published = published;
     this.dispatch = dispatch;
     this.seeds = seeds;
     this.current = current;
@@ -88,7 +104,29 @@ class SheetController {
                 Cautions.of(sample.get(machine.id()).kind(), board.season().day().figures())));
       }
     }
-    return new Sheet(day, board.season().day().farm().name(), machines);
+    return new Sheet(day, board.season().day().farm().name(), machines, told(board, day));
+  }
+
+  private SheetTold told(Dispatch.Board board, LocalDate day) {
+    FarmDay today = board.season().day();
+    return published
+        .of(current.id(), day)
+        .map(
+            p ->
+                new SheetTold(
+                    p.on(),
+                    p.by(),
+                    p.told().since(PublishedDays.now(board, day), today.figures()).stream()
+                        .map(c -> new SheetChange(c.field(), c.says().in(today.units())))
+                        .toList()))
+        .orElse(null);
+  }
+
+  /** Tells a day to those who do its work: its jobs stay where they are from now on. */
+  @PostMapping("/publish")
+  Sheet publish(@RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day) {
+    published.publish(current.id(), dispatch.board(current.id()), day, current.user().name());
+    return sheet(day);
   }
 
   private SheetJob job(Dispatch.Board board, Job job, Placement placement, DayWork work) {

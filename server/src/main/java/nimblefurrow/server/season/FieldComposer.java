@@ -193,10 +193,7 @@ final class FieldComposer {
                         || shown.cover().filter(c -> e.zoneId().equals(c.zoneId())).isPresent())
             .toList();
     return CaseBuilder.build(
-        field
-            .facts()
-            .bound(loaded.killDates().of(field.id()))
-            .weedy(loaded.farm().weeds()),
+        field.facts().bound(loaded.killDates().of(field.id())).weedy(loaded.farm().weeds()),
         shown,
         seen,
         loaded.catalogue(),

@@ -1,0 +1,129 @@
+package nimblefurrow.server.dispatch;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import nimblefurrow.core.quantity.Coded;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.work.Operation;
+import nimblefurrow.core.work.PublishedDay;
+import nimblefurrow.server.machine.Machines.MachineView;
+import nimblefurrow.server.placement.Placements;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Days of work as they were told to those who do it; what is told stays where it is. */
+@Service
+class PublishedDays {
+  /**
+   * @param on the farm's day on which it was published
+   */
+  record Published(PublishedDay told, LocalDate on, String by) {}
+
+  /** A line as it is kept. */
+  private record Kept(
+      UUID subject,
+      String operation,
+      String field,
+      String machine,
+      String machineName,
+      double acres) {
+    static Kept of(PublishedDay.Line line) {
+      return new Kept(
+          line.job().cover(),
+          line.job().operation().code(),
+          line.field(),
+          line.machine(),
+          line.machineName(),
+          line.acres());
+    }
+
+    PublishedDay.Line line() {
+      JobId job = new JobId(subject, Coded.of(Operation.class, operation).orElseThrow());
+      return new PublishedDay.Line(job, field, machine, machineName, acres);
+    }
+  }
+
+  private record Lines(List<Kept> lines) {}
+
+  private final Placements placements;
+  private final JdbcClient jdbc;
+  private final JsonMapper json;
+
+  PublishedDays(Placements placements, JdbcClient jdbc, JsonMapper json) {
+    this.placements = placements;
+    this.jdbc = jdbc;
+    this.json = json;
+  }
+
+  /** A day's work as a board has it now. */
+  static PublishedDay now(Dispatch.Board board, LocalDate day) {
+    return PublishedDay.of(
+        board.placed(),
+        day,
+        job -> board.job(job).field(),
+        id ->
+            board.machines().stream()
+                .filter(m -> m.id().toString().equals(id))
+                .map(MachineView::name)
+                .findFirst()
+                .orElse(""));
+  }
+
+  /** A day as it was told last; empty while it was not. */
+  @Transactional(readOnly = true)
+  Optional<Published> of(UUID farmId, LocalDate day) {
+    return jdbc.sql(
+            "select published_on, by_name, lines::text from published_day where farm_id = ? and day = ?")
+        .params(farmId, day)
+        .query(
+            (row, n) ->
+                new Published(
+                    new PublishedDay(
+                        day,
+                        json.readValue(row.getString(3), Lines.class).lines().stream()
+                            .map(Kept::line)
+                            .toList()),
+                    row.getObject(1, LocalDate.class),
+                    row.getString(2)))
+        .optional();
+  }
+
+  /**
+   * Tells a day as it stands and keeps its jobs where they are.
+   *
+   * @throws OutOfRange where the day is over, or nothing is placed on it
+   */
+  @Transactional
+  void publish(UUID farmId, Dispatch.Board board, LocalDate day, String by) {
+    LocalDate today = board.season().day().today();
+    if (day.isBefore(today)) {
+      throw new OutOfRange("day", "day is %s at the earliest, got %s".formatted(today, day));
+    }
+    PublishedDay told = now(board, day);
+    if (told.lines().isEmpty()) {
+      throw new OutOfRange(
+          "day", "no work is placed on %s: there is nothing to tell".formatted(day));
+    }
+    jdbc.sql(
+            "insert into published_day (farm_id, day, published_on, by_name, lines)"
+                + " values (?, ?, ?, ?, ?::jsonb) on conflict (farm_id, day) do update set"
+                + " published_on = excluded.published_on, by_name = excluded.by_name, lines = excluded.lines")
+        .params(
+            farmId,
+            day,
+            today,
+            by,
+            json.writeValueAsString(new Lines(told.lines().stream().map(Kept::of).toList())))
+        .update();
+    placements.change(
+        farmId,
+        "publish %s".formatted(board.season().day().units().say(day)),
+        told.kept(board.placed()),
+        List.of());
+  }
+}
