@@ -3846,7 +3846,11 @@ export interface components {
         HelpView: {
             /** Format: double */
             atRisk: number;
-            field?: string;
+            /** Format: double */
+            by: number;
+            /** Format: int32 */
+            chance: number;
+            fields: string[];
             /** Format: date */
             from?: string;
             /** Format: int64 */
@@ -3855,7 +3859,7 @@ export interface components {
             /** Format: date */
             to?: string;
             /** @enum {string} */
-            what: "DRIVER" | "MACHINE" | "EARLIER" | "DROP";
+            what: "DRIVER" | "MACHINE" | "FLOWN" | "EARLIER" | "LONGER" | "DROP";
             words?: string;
         };
         HoursView: {

@@ -151,7 +151,9 @@ function pointed(job: Job | null) {
       <template v-for="row in rows" :key="row.machine.id">
         <div class="machine" :class="{ idle: row.idle }" :title="row.machine.name">
           <b>{{ row.machine.name }}</b><span v-if="!row.idle" class="quiet figures"
-            >{{ area(row.machine.acresPerHour, 1) }} {{ areaUnit }}/h</span
+            >{{ area(row.machine.acresPerHour, 1) }} {{ areaUnit }}/h<template v-if="row.machine.hired">
+              · hired</template
+            ></span
           >
           <span v-if="!row.idle && days <= 14" class="quiet figures">{{ number(row.most, 0) }} h high</span>
         </div>

@@ -31,7 +31,7 @@ const print = () => window.print()
       <SheetTold :sheet="sheet" />
       <p v-if="!sheet.machines.length" class="quiet">No work is placed on this day.</p>
       <section v-for="m in sheet.machines" :key="m.machine">
-        <h2>{{ m.machine }}</h2>
+        <h2>{{ m.machine }}<span v-if="m.hired" class="quiet"> hired</span></h2>
         <table class="plain">
           <thead>
             <tr>

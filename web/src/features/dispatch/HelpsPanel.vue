@@ -3,7 +3,7 @@ import { ref } from 'vue'
 import { useHelps } from '../../api/resources'
 import type { Schemas } from '../../api/client'
 import { range } from '../../format/dates'
-import { area, areaUnit, money } from '../../format/units'
+import { area, areaUnit, money, number } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
 
 /** What could be changed about machines and days, and what each would bring. */
@@ -12,13 +12,17 @@ const { data: helps, error, isFetching } = useHelps(wanted)
 function says(h: Schemas['HelpView']): string {
   switch (h.what) {
     case 'DRIVER':
-      return 'One more driver'
+      return `One more driver, ${range(h.from, h.to)}`
     case 'MACHINE':
       return `Another ${h.machine}, ${range(h.from, h.to)}`
+    case 'FLOWN':
+      return `${h.machine} for ${h.fields.join(', ')}, over the standing crop`
     case 'EARLIER':
-      return 'Being ready two days earlier, everywhere'
+      return `Being ready ${number(h.by, 0)} days earlier, everywhere`
+    case 'LONGER':
+      return `Working ${number(h.by, 0)} hours longer on fit days`
     default:
-      return `Giving up ${h.field}: ${h.words}`
+      return `Giving up ${h.fields.join(', ')}: ${h.words}`
   }
 }
 </script>
@@ -35,12 +39,15 @@ function says(h: Schemas['HelpView']): string {
         <li v-for="h in helps" :key="says(h)">
           <b>{{ says(h) }}</b>
           <span class="row"
-            >{{ money(h.gain) }} a year less lost; then {{ area(h.atRisk) }} {{ areaUnit }} may not be done in
-            time</span
+            >{{ money(h.gain) }} a year less lost, less in {{ h.chance }} % of years; then {{ area(h.atRisk) }}
+            {{ areaUnit }} may not be done in time</span
           >
         </li>
       </ul>
-      <p v-if="helps.length" class="quiet">What it costs to have is not taken off.</p>
+      <p v-if="helps.length" class="quiet">
+        What it costs to have is not taken off; a crew that is hired asks for its acres, which is. Seed flown over the
+        top needs a higher rate.
+      </p>
     </template>
   </section>
 </template>

@@ -215,7 +215,7 @@ class SeedingJourneyTest {
   void airplaneAgainstCombineSeederByLoadsAndPrice() {
     page.navigate(App.address() + "/machines/loads");
     field("Long Half");
-    Locator plane = row("Meadowlark Air (hired)");
+    Locator plane = row("Meadowlark Air");
     Locator combine = row("30 ft combine seeder");
     assertThat(plane).containsText("airplane over the standing crop");
     double planeLoads = number(plane.locator("td").nth(4).textContent());
@@ -248,7 +248,7 @@ class SeedingJourneyTest {
     page.navigate(App.address() + "/machines/loads");
     field("Lower Creek");
     Locator heading = page.locator("h2").filter(new Locator.FilterOptions().setHasText(" lb"));
-    assertThat(heading).containsText("Juniper Drone Crew (hired)");
+    assertThat(heading).containsText("Juniper Drone Crew");
     String hours = heading.textContent();
     Download pdf = page.waitForDownload(() -> page.getByText("Work order (PDF)").click());
     try (var document = Loader.loadPDF(pdf.path().toFile())) {
@@ -257,7 +257,7 @@ class SeedingJourneyTest {
       String pounds = hours.replaceAll(".* ([0-9,]+) lb.*", "$1");
       assertThat(text)
           .contains("Lower Creek")
-          .contains("Juniper Drone Crew (hired)")
+          .contains("Juniper Drone Crew")
           .contains("Loads: " + pounds + " lb in all")
           .contains("Rye A-26")
           .contains("aviation authority")

@@ -3,6 +3,7 @@ package nimblefurrow.scheduler;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,11 +14,13 @@ import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.work.Campaign;
+import nimblefurrow.core.work.HelpSizes;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Machine;
 import nimblefurrow.core.work.MachineKind;
 import nimblefurrow.core.work.Mending;
+import nimblefurrow.core.work.OtherwiseYear;
 import nimblefurrow.core.work.Person;
 import nimblefurrow.core.work.Plan;
 import nimblefurrow.core.work.PlanRisk;
@@ -25,30 +28,30 @@ import nimblefurrow.core.work.Turn;
 import nimblefurrow.core.work.WorkYear;
 
 /**
- * What would help a plan most: each thing that could be changed is played with the same list, or
- * searched for shortly where the list has to change, and set against the plan as it is. All dollars
- * are counted on years that no search used.
+ * What would help most: each thing that could be changed is played, with the list as it is or,
+ * where more can be done with it, with one that is searched for a short while; that is set against
+ * what such a search finds without it. Gains are counted on years that no search used.
  */
 public final class Helps {
-  private static final int WEEK = 7;
-  private static final int EARLIER_DAYS = 2;
-  private static final int DROPPED = 4;
   private static final String MORE = "one more";
 
   private final Campaign campaign;
   private final Plan plan;
   private final List<WorkYear> years;
   private final List<WorkYear> others;
+  private final List<Flown> flown;
   private final Figures figures;
+  private final HelpSizes sizes;
   private final Effort effort;
   private final PlanRisk now;
 
-  /** What the list would lose were it changed wherever that helps, without any help. */
-  private Money searched;
+  /** The list changed wherever that helps, without any help. */
+  private PlanRisk searched;
 
   /**
    * @param years that may be searched on
    * @param others that nothing is searched on; the helps are counted on them
+   * @param flown crews that could sow from the air
    * @param effort for each help that needs another list
    */
   public Helps(
@@ -56,13 +59,16 @@ public final class Helps {
       Plan plan,
       List<WorkYear> years,
       List<WorkYear> others,
+      List<Flown> flown,
       Figures figures,
       Effort effort) {
     this.campaign = campaign;
     this.plan = plan;
     this.years = years;
     this.others = others;
+    this.flown = flown;
     this.figures = figures;
+    this.sizes = HelpSizes.of(figures);
     this.effort = effort;
     this.now = PlanRisk.of(campaign, plan, others, figures);
   }
@@ -77,8 +83,10 @@ public final class Helps {
     List<Help> all = new ArrayList<>();
     driver().ifPresent(all::add);
     weeks().forEach((kind, from) -> all.add(machine(kind, from)));
-    all.add(earlier());
-    risky().stream().limit(DROPPED).forEach(job -> all.add(dropped(job)));
+    flown.forEach(crew -> flown(crew).ifPresent(all::add));
+    all.add(otherwise(Help.What.EARLIER, sizes.earlierDays(), 0));
+    all.add(otherwise(Help.What.LONGER, 0, sizes.longerHours()));
+    risky().stream().limit(sizes.dropped()).forEach(job -> all.add(dropped(job)));
     return all.stream()
         .filter(help -> help.gain().value() > 1)
         .sorted(Comparator.comparingDouble((Help h) -> h.gain().value()).reversed())
@@ -92,6 +100,7 @@ public final class Helps {
         .toList();
   }
 
+  /** One more driver on the days on which that brings most, before some job's window closes. */
   private Optional<Help> driver() {
     List<Machine> machines =
         campaign.machines().stream()
@@ -100,18 +109,44 @@ public final class Helps {
     if (machines.equals(campaign.machines())) {
       return Optional.empty();
     }
+    return pressing().stream()
+        .map(job -> begins(job, sizes.driverDays()))
+        .distinct()
+        .limit(sizes.drivers())
+        .map(from -> driver(machines, from, from.plusDays(sizes.driverDays() - 1)))
+        .max(Comparator.comparingDouble(h -> h.gain().value()));
+  }
+
+  /** The jobs at risk; where none is, all of them, which may cost by waiting. */
+  private List<Job> pressing() {
+    Map<JobId, Job> jobs = campaign.byId();
+    List<JobId> risky = risky();
+    return risky.isEmpty() ? campaign.jobs() : risky.stream().map(jobs::get).toList();
+  }
+
+  private Help driver(List<Machine> machines, LocalDate from, LocalDate to) {
+    Set<LocalDate> off = new HashSet<>();
+    for (LocalDate day = campaign.first(); !day.isAfter(campaign.last()); day = day.plusDays(1)) {
+      if (day.isBefore(from) || day.isAfter(to)) {
+        off.add(day);
+      }
+    }
     List<Person> people = new ArrayList<>(campaign.people());
-    people.add(Person.always(MORE));
-    Campaign with =
-        new Campaign(
-            campaign.first(), campaign.last(), campaign.jobs(), machines, people, campaign.roads());
-    return Optional.of(help(Help.What.DRIVER, with, plan, others));
+    people.add(Person.always(MORE).away(off));
+    Campaign with = campaign.with(machines, people);
+    return help(Help.What.DRIVER, PlanRisk.of(with, plan, others, figures), now).on(from, to);
   }
 
   private static List<String> and(List<String> drivers) {
     List<String> all = new ArrayList<>(drivers);
     all.add(MORE);
     return all;
+  }
+
+  /** The first of so many days that end when a job's window closes. */
+  private LocalDate begins(Job job, int days) {
+    LocalDate from = job.window().end().minusDays(days - 1);
+    return from.isBefore(campaign.first()) ? campaign.first() : from;
   }
 
   /** For each kind of machine with a job at risk, the week that ends when the first such closes. */
@@ -121,11 +156,10 @@ public final class Helps {
     for (JobId id : risky()) {
       Job job = jobs.get(id);
       if (!campaign.able(job).isEmpty()) {
-        LocalDate from = job.window().end().minusDays(WEEK - 1);
+        LocalDate from = begins(job, sizes.machineDays());
         weeks.merge(job.kind(), from, (a, b) -> a.isBefore(b) ? a : b);
       }
     }
-    weeks.replaceAll((k, day) -> day.isBefore(campaign.first()) ? campaign.first() : day);
     return weeks;
   }
 
@@ -133,99 +167,97 @@ public final class Helps {
   private Help machine(MachineKind kind, LocalDate from) {
     Machine like =
         campaign.machines().stream().filter(m -> m.kind() == kind).findFirst().orElseThrow();
-    Set<LocalDate> days = from.datesUntil(from.plusDays(WEEK)).collect(Collectors.toSet());
+    LocalDate to = from.plusDays(sizes.machineDays() - 1);
+    Set<LocalDate> days = from.datesUntil(to.plusDays(1)).collect(Collectors.toSet());
     Machine more =
         Machine.of(MORE, like.name(), kind, like.rate())
             .with(m -> m.booked(days).place(like.place()));
     List<Machine> machines = new ArrayList<>(campaign.machines());
     machines.add(more);
-    Campaign with =
-        new Campaign(
-            campaign.first(),
-            campaign.last(),
-            campaign.jobs(),
-            machines,
-            campaign.people(),
-            campaign.roads());
-    List<Turn> given = plan.turns().stream().filter(t -> t.given().isPresent()).toList();
-    PlanSearch search = new PlanSearch(with, years, given, figures);
-    Plan better =
-        search
+    PlanRisk with = better(campaign.with(machines, campaign.people()), plan);
+    return help(Help.What.MACHINE, with, searched()).by(like.id()).on(from, to);
+  }
+
+  /** The fields that a crew had better sow from the air: those that gain by it alone, together. */
+  private Optional<Help> flown(Flown crew) {
+    List<Job> gain =
+        risky().stream()
+            .flatMap(id -> crew.sowing().apply(id).stream())
+            .limit(sizes.flown())
+            .filter(job -> now.loss().mean().value() > loss(crew.machine(), List.of(job)))
+            .toList();
+    if (gain.isEmpty()) {
+      return Optional.empty();
+    }
+    PlanRisk with = better(in(gain), onto(crew.machine(), gain));
+    return Optional.of(
+        help(Help.What.FLOWN, with, searched())
+            .by(crew.machine())
+            .of(gain.stream().map(Job::id).toList()));
+  }
+
+  private double loss(String machine, List<Job> jobs) {
+    return PlanRisk.of(in(jobs), onto(machine, jobs), others, figures).loss().mean().value();
+  }
+
+  private Campaign in(List<Job> jobs) {
+    Map<JobId, Job> instead = jobs.stream().collect(Collectors.toMap(Job::id, job -> job));
+    return campaign.with(
+        campaign.jobs().stream().map(job -> instead.getOrDefault(job.id(), job)).toList());
+  }
+
+  private Plan onto(String machine, List<Job> jobs) {
+    return plan.on(machine, jobs.stream().map(Job::id).collect(Collectors.toSet()));
+  }
+
+  private PlanRisk searched() {
+    if (searched == null) {
+      PlanRisk found = better(campaign, plan);
+      boolean less = found.loss().mean().value() < now.loss().mean().value();
+      searched = less ? found : now;
+    }
+    return searched;
+  }
+
+  /** A list changed wherever that helps, by a short search. */
+  private PlanRisk better(Campaign on, Plan from) {
+    List<Turn> given = from.turns().stream().filter(t -> t.given().isPresent()).toList();
+    Plan found =
+        new PlanSearch(on, years, given, figures)
             .again(
-                new Replan(plan, new Mending(Set.of(), Set.of())),
+                new Replan(from, new Mending(Set.of(), Set.of())),
                 List.of(Share.of(1)),
                 Share.of(1),
                 effort,
                 () -> false)
             .get(0)
             .plan();
-    return help(Help.What.MACHINE, with, better, others).with(kind, from, from.plusDays(WEEK - 1));
+    return PlanRisk.of(on, found, others, figures);
   }
 
-  /** The list changed wherever that helps, by a short search. */
-  private Plan better(Campaign on) {
-    List<Turn> given = plan.turns().stream().filter(t -> t.given().isPresent()).toList();
-    return new PlanSearch(on, years, given, figures)
-        .again(
-            new Replan(plan, new Mending(Set.of(), Set.of())),
-            List.of(Share.of(1)),
-            Share.of(1),
-            effort,
-            () -> false)
-        .get(0)
-        .plan();
-  }
-
-  private Help earlier() {
-    List<WorkYear> early = others.stream().map(y -> (WorkYear) new Earlier(y)).toList();
-    return help(Help.What.EARLIER, campaign, plan, early);
+  private Help otherwise(Help.What what, int sooner, double longer) {
+    List<WorkYear> in =
+        others.stream().map(y -> (WorkYear) new OtherwiseYear(y, sooner, longer)).toList();
+    Campaign with =
+        campaign.with(
+            campaign.machines(), campaign.people().stream().map(p -> p.longer(longer)).toList());
+    return help(what, PlanRisk.of(with, plan, in, figures), now);
   }
 
   private Help dropped(JobId job) {
-    return help(Help.What.DROP, campaign, plan.without(Set.of(job)), others).of(job);
+    PlanRisk without = PlanRisk.of(campaign, plan.without(Set.of(job)), others, figures);
+    return help(Help.What.DROP, without, now).of(List.of(job));
   }
 
-  private Help help(Help.What what, Campaign with, Plan then, List<WorkYear> in) {
-    PlanRisk risk = PlanRisk.of(with, then, in, figures);
-    return help(what, now.loss().mean().value() - risk.loss().mean().value(), risk);
-  }
-
-  private static Help help(Help.What what, double gain, PlanRisk risk) {
+  private static Help help(Help.What what, PlanRisk with, PlanRisk than) {
     return new Help(
         what,
         Optional.empty(),
+        List.of(),
         Optional.empty(),
         Optional.empty(),
-        Optional.empty(),
-        Money.of(gain),
-        risk.atRisk());
-  }
-
-  /** A year in which all windows open two days earlier. */
-  private record Earlier(WorkYear year) implements WorkYear {
-    @Override
-    public double fitHours(Job job, MachineKind kind, LocalDate day) {
-      return year.fitHours(job, kind, day);
-    }
-
-    @Override
-    public double[] fitHours(Job job, MachineKind kind, LocalDate first, int days) {
-      return year.fitHours(job, kind, first, days);
-    }
-
-    @Override
-    public Optional<LocalDate> opens(Job job) {
-      return year.opens(job).map(day -> day.minusDays(EARLIER_DAYS));
-    }
-
-    @Override
-    public Optional<LocalDate> closes(Job job) {
-      return year.closes(job);
-    }
-
-    @Override
-    public int late(Job job) {
-      return year.late(job);
-    }
+        Money.of(than.loss().mean().value() - with.loss().mean().value()),
+        with.loss().better(than.loss()),
+        with.atRisk());
   }
 }

@@ -47,12 +47,18 @@ public final class PlanSearch {
 
   private static final int SEEDS_APART = 31;
 
+  /** So few are searched to their end: what is best of all is taken. */
+  private static final int FEW_JOBS = 12;
+
+  /** How often the best so far is kept on the way: what is found last may not hold elsewhere. */
+  private static final int ON_THE_WAY = 4;
+
   private static final double PRICE_SOON = 1e-3;
 
   private final Campaign campaign;
   private final Evaluator own;
   private final Evaluator slid;
-  private final Evaluator heldBack;
+  private final List<Evaluator> heldBack;
   private final int years;
   private final List<Turn> given;
   private final Ways ways;
@@ -73,9 +79,12 @@ public final class PlanSearch {
             ? own
             : new Evaluator(campaign, SlidYear.of(years, SLIDES, campaign), figures);
     this.heldBack =
-        years.size() == 1 || campaign.jobs().size() <= Search.MANY_JOBS
-            ? own
-            : new Evaluator(campaign, SlidYear.of(years, HELD_BACK, campaign), figures);
+        years.size() == 1
+            ? List.of()
+            : HELD_BACK.stream()
+                .map(days -> SlidYear.of(years, List.of(days), campaign))
+                .map(unseen -> new Evaluator(campaign, unseen, figures))
+                .toList();
     this.given = List.copyOf(given);
     this.ways = new Ways(campaign);
   }
@@ -102,14 +111,14 @@ public final class PlanSearch {
 
   /**
    * The best plan found from the best rule on: the one that loses least on slid years, among those
-   * that lose no more than the rule on the years as they were. Of many jobs a search sees too
-   * little: what it finds must hold in years that it never saw, too.
+   * that lose no more than the rule on the years as they were. Of more than a few jobs it must hold
+   * in years that it never saw, too: where little is lost at all, much of what is gained is the
+   * luck of the years that were seen.
    *
    * @param watch asked now and then by every thread
    */
   public Found search(Effort effort, Watch watch) {
-    return from(
-        bestRule(), rehearsal -> Keeping.nothing(), 1, ways.jobs > Search.MANY_JOBS, effort, watch);
+    return from(bestRule(), rehearsal -> Keeping.nothing(), 1, ways.jobs > FEW_JOBS, effort, watch);
   }
 
   /**
@@ -168,16 +177,21 @@ public final class PlanSearch {
       boolean proven,
       Effort effort,
       Watch watch) {
-    List<Found> first =
+    List<List<Found>> first =
         together(
             effort,
             thread ->
                 look(own, years, 0, FIRST, start.plan(), keeping, warmth, effort, thread, watch));
     // The second part, on slid years, begins for all threads with the best that any has found.
-    Plan warm = first.stream().min(Comparator.comparingDouble(Found::loss)).orElseThrow().plan();
+    Plan warm =
+        first.stream()
+            .map(on -> on.get(on.size() - 1))
+            .min(Comparator.comparingDouble(Found::loss))
+            .orElseThrow()
+            .plan();
     double cooler = Math.min(warmth, SECOND_WARMTH);
     int slidYears = years * SLIDES.size();
-    List<Found> second =
+    List<List<Found>> second =
         together(
             effort,
             thread ->
@@ -186,13 +200,13 @@ public final class PlanSearch {
                     watch));
     Found best = start;
     double least = slid.score(start.plan()).mean().value();
-    double most = proven ? heldBack.score(start.plan()).mean().value() : 0;
     long trials = 0;
-    for (Found found : Stream.concat(first.stream(), second.stream()).toList()) {
+    for (Found found :
+        Stream.concat(first.stream(), second.stream()).flatMap(List::stream).toList()) {
       double there = slid.score(found.plan()).mean().value();
       if (there < least
           && found.loss() <= start.loss()
-          && (!proven || heldBack.score(found.plan()).mean().value() <= most)) {
+          && (!proven || holds(found.plan(), start.plan()))) {
         best = found;
         least = there;
       }
@@ -201,16 +215,23 @@ public final class PlanSearch {
     return new Found(best.plan(), best.loss(), trials);
   }
 
-  private static List<Found> together(Effort effort, IntFunction<Found> one) {
+  /** Whether a plan loses no more than another in any of the slid years that no search sees. */
+  private boolean holds(Plan plan, Plan than) {
+    return heldBack.stream()
+        .allMatch(unseen -> unseen.score(plan).mean().value() <= unseen.score(than).mean().value());
+  }
+
+  private static <T> List<T> together(Effort effort, IntFunction<T> one) {
     return IntStream.range(0, effort.threads()).parallel().mapToObj(one).toList();
   }
 
   /**
    * One part of the time of one thread.
    *
+   * @return the best that it had on the way, and at its end
    * @param begins share of the time that is over when it begins, {@code takes} that it takes
    */
-  private Found look(
+  private List<Found> look(
       Evaluator stage,
       int stageYears,
       double begins,
@@ -229,11 +250,18 @@ public final class PlanSearch {
             rehearsal.draft(start),
             keeping.apply(rehearsal),
             effort.seed() * SEEDS_APART + thread);
+    List<Found> found = new ArrayList<>();
     search.cool(
         effort.trials(takes, ways.jobs, stageYears, campaign.days()),
         warmth,
-        part -> over(watch, thread, begins + takes * part, search));
-    return judged(search.best().plan(), search.trials());
+        part -> {
+          if (part * ON_THE_WAY >= found.size() + 1) {
+            found.add(judged(search.best().plan(), 0));
+          }
+          return over(watch, thread, begins + takes * part, search);
+        });
+    found.add(judged(search.best().plan(), search.trials()));
+    return found;
   }
 
   private boolean over(Watch watch, int thread, double part, Search search) {

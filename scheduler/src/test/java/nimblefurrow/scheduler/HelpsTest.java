@@ -3,12 +3,32 @@ package nimblefurrow.scheduler;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
+import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Money;
+import nimblefurrow.core.quantity.WorkRate;
+import nimblefurrow.core.weather.SoilTexture;
+import nimblefurrow.core.work.Campaign;
 import nimblefurrow.core.work.Evaluator;
+import nimblefurrow.core.work.Footing;
+import nimblefurrow.core.work.Job;
+import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.work.JobWindow;
+import nimblefurrow.core.work.Machine;
+import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.work.Operation;
+import nimblefurrow.core.work.OtherwiseYear;
 import nimblefurrow.core.work.Plan;
+import nimblefurrow.core.work.Roads;
 import nimblefurrow.core.work.SlidYear;
+import nimblefurrow.core.work.Turn;
+import nimblefurrow.core.work.WorkValue;
 import nimblefurrow.core.work.WorkYear;
 import nimblefurrow.core.work.written.WorkedCampaign;
 import org.junit.jupiter.api.Test;
@@ -25,11 +45,13 @@ class HelpsTest {
   void aSecondDriverIsWorthWhatTheListGainsByHim() {
     WorkedCampaign worked = WorkedCampaign.check("2");
     Plan plan = worked.plan("H1 D1 H2");
-    Helps helps = new Helps(worked.campaign, plan, worked.years, worked.years, F, SHORT);
+    Helps helps = new Helps(worked.campaign, plan, worked.years, worked.years, List.of(), F, SHORT);
     assertThat(helps.now().loss().mean().value()).isCloseTo(100, within(0.01));
     Help driver =
         helps.all().stream().filter(h -> h.what() == Help.What.DRIVER).findFirst().orElseThrow();
     assertThat(driver.gain().value()).isCloseTo(100, within(0.01));
+    assertThat(driver.from()).contains(worked.campaign.first());
+    assertThat(driver.chance().fraction()).isEqualTo(1);
   }
 
   @ParameterizedTest
@@ -38,7 +60,7 @@ class HelpsTest {
     WorkedCampaign worked = WorkedCampaign.read(name);
     Plan plan = new PlanSearch(worked.campaign, worked.years, List.of(), F).closingFirst().plan();
     List<WorkYear> others = SlidYear.of(worked.years, List.of(-7, 2), worked.campaign);
-    Helps helps = new Helps(worked.campaign, plan, worked.years, others, F, SHORT);
+    Helps helps = new Helps(worked.campaign, plan, worked.years, others, List.of(), F, SHORT);
     List<Help> all = helps.all();
     assertThat(all).isNotEmpty();
     double now = helps.now().loss().mean().value();
@@ -50,13 +72,114 @@ class HelpsTest {
       if (help.what() == Help.What.DROP) {
         double without =
             new Evaluator(worked.campaign, others, F)
-                .score(plan.without(Set.of(help.job().orElseThrow())))
+                .score(plan.without(Set.of(help.jobs().get(0))))
                 .mean()
                 .value();
         assertThat(help.gain().value()).isCloseTo(now - without, within(0.01));
       }
     }
-    // An overloaded campaign is helped by a machine more.
+    // An overloaded campaign is helped by a machine more, and by longer days.
+    assertThat(all).anyMatch(h -> h.what() == Help.What.LONGER);
+    assertThat(all).allMatch(h -> h.chance().fraction() > 0);
     assertThat(all).anyMatch(h -> h.what() == Help.What.MACHINE && h.from().isPresent());
+  }
+
+  /** A longer day is no rain less: what is fit for no hour stays so. */
+  @Test
+  void aLongerDayHasMoreHoursWhereItHasAny() {
+    WorkedCampaign worked = WorkedCampaign.read("autumn-40");
+    Job job = worked.campaign.jobs().get(0);
+    WorkYear year = worked.years.get(3);
+    WorkYear longer = new OtherwiseYear(year, 0, 2);
+    WorkYear sooner = new OtherwiseYear(year, 2, 0);
+    LocalDate first = worked.campaign.first();
+    double[] was = year.fitHours(job, job.kind(), first, worked.campaign.days());
+    double[] is = longer.fitHours(job, job.kind(), first, worked.campaign.days());
+    int wet = 0;
+    int fit = 0;
+    for (int d = 0; d < was.length; d++) {
+      LocalDate day = first.plusDays(d);
+      assertThat(is[d]).isEqualTo(was[d] > 0 ? was[d] + 2 : 0);
+      assertThat(longer.fitHours(job, job.kind(), day)).isEqualTo(is[d]);
+      assertThat(sooner.fitHours(job, job.kind(), day)).isEqualTo(was[d]);
+      wet += was[d] > 0 ? 0 : 1;
+      fit += was[d] > 0 ? 1 : 0;
+    }
+    assertThat(wet).isPositive();
+    assertThat(fit).isPositive();
+    assertThat(sooner.opens(job)).contains(year.opens(job).orElseThrow().minusDays(2));
+    assertThat(sooner.closes(job)).isEqualTo(year.closes(job));
+  }
+
+  /** Two fields for one drill on its only day; a drone that could sow the second loses nothing. */
+  @Test
+  void aCrewThatSowsFromTheAirIsToldWithTheFieldsThatGainByIt() {
+    LocalDate day = LocalDate.of(2026, 10, 1);
+    Job first = sowing("First", MachineKind.DRILL, day);
+    Job second = sowing("Second", MachineKind.DRILL, day);
+    Campaign campaign =
+        new Campaign(
+            day,
+            day.plusDays(1),
+            List.of(first, second),
+            List.of(
+                Machine.of("drill", "Drill", MachineKind.DRILL, WorkRate.acresPerHour(10)),
+                Machine.of("drone", "Drone", MachineKind.DRONE, WorkRate.acresPerHour(10))),
+            List.of(),
+            Roads.none());
+    List<WorkYear> years = List.of(new Fit(day), new Fit(day));
+    Plan plan = new Plan(List.of(Turn.on(first.id(), "drill"), Turn.on(second.id(), "drill")));
+    Job flown = second.with(j -> j.kinds(List.of(MachineKind.DRONE)));
+    Helps helps =
+        new Helps(
+            campaign,
+            plan,
+            years,
+            years,
+            List.of(new Flown("drone", id -> Optional.of(flown).filter(j -> j.id().equals(id)))),
+            F,
+            SHORT);
+    assertThat(helps.now().loss().mean().value()).isEqualTo(80 * 50);
+    Help help =
+        helps.all().stream().filter(h -> h.what() == Help.What.FLOWN).findFirst().orElseThrow();
+    assertThat(help.machine()).contains("drone");
+    assertThat(help.jobs()).containsExactly(second.id());
+    assertThat(help.gain().value()).isEqualTo(80 * 50);
+    assertThat(help.chance().fraction()).isEqualTo(1);
+    assertThat(help.atRisk().acres()).isZero();
+  }
+
+  private static Job sowing(String field, MachineKind kind, LocalDate day) {
+    return Job.of(
+            new JobId(UUID.randomUUID(), Operation.SEED),
+            field,
+            kind,
+            Area.ofAcres(80),
+            List.of(Footing.bare(SoilTexture.LOAM)),
+            new JobWindow(DateForecast.certain(day), DateForecast.certain(day), day))
+        .with(j -> j.value(WorkValue.anyDay(Money.of(50))));
+  }
+
+  /** One fit day of eight hours. */
+  private record Fit(LocalDate day) implements WorkYear {
+    @Override
+    public double fitHours(Job job, MachineKind kind, LocalDate on) {
+      return on.equals(day) ? 8 : 0;
+    }
+
+    @Override
+    public Optional<LocalDate> opens(Job job) {
+      return Optional.of(day);
+    }
+
+    @Override
+    public Optional<LocalDate> closes(Job job) {
+      return Optional.of(day);
+    }
+
+    @Override
+    public int late(Job job) {
+      return 0;
+    }
   }
 }

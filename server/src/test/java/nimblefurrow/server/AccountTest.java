@@ -62,7 +62,11 @@ class AccountTest {
       })
   void operatorsReadAndLogButDoNotPlan(String path) {
     Caller operator = new Caller(RunningServer.address()).operator();
-    boolean post = path.endsWith("plan") || path.endsWith("publish") || path.endsWith("machines") || path.endsWith("lots");
+    boolean post =
+        path.endsWith("plan")
+            || path.endsWith("publish")
+            || path.endsWith("machines")
+            || path.endsWith("lots");
     assertThat(operator.send(post ? "POST" : "PUT", path, Map.of("units", "METRIC")).status())
         .isEqualTo(403);
     assertThat(operator.get("/api/season").status()).isEqualTo(200);

@@ -59,6 +59,11 @@ public record CoverPlan(
     return days(planned, seeded, day);
   }
 
+  /** The same, sown another way, on that way's own best days. */
+  public CoverPlan by(WayIn other) {
+    return new CoverPlan(mix, goal, other, route, null, seeded, ended, seen, side, clearing);
+  }
+
   /** The same with the goes that belong to its sowing. */
   public CoverPlan with(SideWork work) {
     return new CoverPlan(mix, goal, way, route, planned, seeded, ended, seen, work, clearing);

@@ -41,6 +41,16 @@ public record Campaign(
     unique("driver", people, Person::name);
   }
 
+  /** The same work with other jobs. */
+  public Campaign with(List<Job> others) {
+    return new Campaign(first, last, others, machines, people, roads);
+  }
+
+  /** The same work with other machines and people. */
+  public Campaign with(List<Machine> rigs, List<Person> drivers) {
+    return new Campaign(first, last, jobs, rigs, drivers, roads);
+  }
+
   /** How many days it has. */
   public int days() {
     return (int) ChronoUnit.DAYS.between(first, last) + 1;

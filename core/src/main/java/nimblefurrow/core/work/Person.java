@@ -40,6 +40,17 @@ public record Person(
     return new Person(name, Set.of(), WHOLE_DAY, WHOLE_DAY, Money.of(0));
   }
 
+  /** The same person, for so many hours a day more; what is above the usual day is paid as such. */
+  public Person longer(double hours) {
+    Duration longest = longestDay.plus(Durations.hours(hours));
+    return new Person(
+        name,
+        off,
+        usualDay,
+        longest.compareTo(WHOLE_DAY) > 0 ? WHOLE_DAY : longest,
+        overtimePerHour);
+  }
+
   /** The same person, away on these days too. */
   public Person away(Set<LocalDate> days) {
     Set<LocalDate> all = new HashSet<>(off);

@@ -20,6 +20,12 @@ public record Plan(List<Turn> turns) {
     }
   }
 
+  /** The same order with some jobs on another machine, each as soon as its window opens. */
+  public Plan on(String machine, Set<JobId> jobs) {
+    return new Plan(
+        turns.stream().map(t -> jobs.contains(t.job()) ? Turn.on(t.job(), machine) : t).toList());
+  }
+
   /** The same order without some jobs' work: they are left out. */
   public Plan without(Set<JobId> jobs) {
     return new Plan(

@@ -2,6 +2,7 @@ package nimblefurrow.core.work;
 
 import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.quantity.Money;
+import nimblefurrow.core.quantity.Share;
 
 /**
  * What a plan loses, year by year. Less is better; dollars alone order plans.
@@ -10,6 +11,7 @@ import nimblefurrow.core.quantity.Money;
  */
 public record Score(Ensemble<Double> dollars) {
   private static final double BAD_YEAR = 0.9;
+  private static final double LEAST_DOLLARS = 1;
 
   /** The mean loss over the years. */
   public Money mean() {
@@ -18,6 +20,16 @@ public record Score(Ensemble<Double> dollars) {
       sum += dollars.in(y).orElseThrow();
     }
     return Money.of(sum / dollars.years());
+  }
+
+  /** The share of the years in which it loses less than another, by a dollar or more. */
+  public Share better(Score than) {
+    int years = 0;
+    for (int y = 0; y < dollars.years(); y++) {
+      years +=
+          dollars.in(y).orElseThrow() <= than.dollars.in(y).orElseThrow() - LEAST_DOLLARS ? 1 : 0;
+    }
+    return Share.of((double) years / dollars.years());
   }
 
   /** The loss that nine years of ten do not exceed. */

@@ -116,7 +116,7 @@ class DemoYard {
             List.of("Otis Lindqvist")));
     add(
         farm,
-        "Meadowlark Air (hired)",
+        "Meadowlark Air",
         MachineKind.AIRPLANE,
         95,
         true,
@@ -154,7 +154,7 @@ class DemoYard {
             3));
     add(
         farm,
-        "Juniper Drone Crew (hired)",
+        "Juniper Drone Crew",
         MachineKind.DRONE,
         22,
         true,
@@ -236,7 +236,7 @@ class DemoYard {
             List.of("Wren Abara")));
     add(
         farm,
-        "Hollis slurry tank (hired)",
+        "Hollis slurry tank",
         MachineKind.SLURRY,
         4,
         true,

@@ -1,6 +1,7 @@
 package nimblefurrow.server.dispatch;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -12,6 +13,7 @@ import java.util.stream.Collectors;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.weather.Site;
 import nimblefurrow.core.work.Campaign;
 import nimblefurrow.core.work.Circles;
@@ -23,6 +25,7 @@ import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Layout;
 import nimblefurrow.core.work.Machine;
+import nimblefurrow.core.work.Operation;
 import nimblefurrow.core.work.Part;
 import nimblefurrow.core.work.Pin;
 import nimblefurrow.core.work.Plan;
@@ -35,6 +38,7 @@ import nimblefurrow.core.work.SlidYear;
 import nimblefurrow.core.work.Unplaced;
 import nimblefurrow.core.work.WhatIf;
 import nimblefurrow.scheduler.Effort;
+import nimblefurrow.scheduler.Flown;
 import nimblefurrow.scheduler.Help;
 import nimblefurrow.scheduler.Helps;
 import nimblefurrow.server.away.Away;
@@ -249,9 +253,31 @@ public class Dispatch {
             problem.asItStands(),
             problem.fit().years(),
             SlidYear.of(problem.fit().years(), OTHER_YEARS, problem.campaign()),
+            flown(board),
             problem.fit().figures(),
             new Effort(1, helpSeconds, 1))
         .all();
+  }
+
+  /** The farm's hired crews that fly, each with the sowings that it could take over. */
+  private static List<Flown> flown(Board board) {
+    List<Flown> crews = new ArrayList<>();
+    for (Machine machine : board.problem().campaign().machines()) {
+      WayIn.of(machine.kind())
+          .filter(way -> way.overTheTop() && machine.hire().isPresent())
+          .ifPresent(way -> crews.add(new Flown(machine.id(), id -> otherwise(board, id, way))));
+    }
+    return crews;
+  }
+
+  private static Optional<Job> otherwise(Board board, JobId id, WayIn way) {
+    Job job = board.job(id);
+    boolean untouched = !board.partOf().containsKey(id) && !board.doing().containsKey(id);
+    return board
+        .field(job)
+        .filter(field -> untouched && id.operation() == Operation.SEED)
+        .flatMap(field -> board.season().sowing(field, way))
+        .map(other -> other.with(j -> j.place(job.place())));
   }
 
   public WhatIf whatIf(Board board, JobId jobId, UUID machineId, LocalDate day, boolean lock) {

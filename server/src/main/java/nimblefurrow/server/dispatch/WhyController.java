@@ -6,10 +6,10 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.work.Elsewhere;
+import nimblefurrow.core.work.HelpSizes;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Machine;
-import nimblefurrow.core.work.MachineKind;
 import nimblefurrow.core.work.Operation;
 import nimblefurrow.scheduler.Help;
 import nimblefurrow.server.platform.CurrentFarm;
@@ -36,17 +36,22 @@ class WhyController {
   /**
    * Something that would help.
    *
-   * @param gain dollars a year less lost; its price is not in it
+   * @param fields whose jobs are given up, or sown from the air
+   * @param by days or hours by which all is earlier or longer; 0 for other helps
+   * @param gain dollars a year less lost; what it costs to have is not in it
+   * @param chance % of years in which less is lost with it
    * @param atRisk acres a year that are late or never done with it
    */
   record HelpView(
       Help.What what,
       @Maybe String machine,
-      @Maybe String field,
+      List<String> fields,
       @Maybe String words,
+      double by,
       @Maybe LocalDate from,
       @Maybe LocalDate to,
       long gain,
+      int chance,
       double atRisk) {}
 
   private final Dispatch dispatch;
@@ -84,10 +89,9 @@ class WhyController {
         Math.round(payer.rise().value()));
   }
 
-  /** The farm's machine of a kind, which a second one would be like. */
-  private static String like(Dispatch.Board board, MachineKind kind) {
+  private static String name(Dispatch.Board board, String machine) {
     return board.problem().campaign().machines().stream()
-        .filter(m -> m.kind() == kind)
+        .filter(m -> m.id().equals(machine))
         .map(Machine::name)
         .findFirst()
         .orElseThrow();
@@ -97,18 +101,26 @@ class WhyController {
   @GetMapping("/helps")
   List<HelpView> helps() {
     Dispatch.Board board = dispatch.board(current.id());
-    return dispatch.helps(board).stream()
-        .map(
-            h ->
-                new HelpView(
-                    h.what(),
-                    h.kind().map(kind -> like(board, kind)).orElse(null),
-                    h.job().map(id -> board.job(id).field()).orElse(null),
-                    h.job().map(id -> board.job(id).words()).orElse(null),
-                    h.from().orElse(null),
-                    h.to().orElse(null),
-                    Math.round(h.gain().value()),
-                    h.atRisk().acres()))
-        .toList();
+    HelpSizes sizes = HelpSizes.of(board.season().day().figures());
+    return dispatch.helps(board).stream().map(h -> view(board, sizes, h)).toList();
+  }
+
+  private static HelpView view(Dispatch.Board board, HelpSizes sizes, Help help) {
+    List<Job> jobs = help.jobs().stream().map(board::job).toList();
+    return new HelpView(
+        help.what(),
+        help.machine().map(id -> name(board, id)).orElse(null),
+        jobs.stream().map(Job::field).toList(),
+        jobs.stream().map(Job::words).findFirst().orElse(null),
+        switch (help.what()) {
+          case EARLIER -> sizes.earlierDays();
+          case LONGER -> sizes.longerHours();
+          default -> 0;
+        },
+        help.from().orElse(null),
+        help.to().orElse(null),
+        Math.round(help.gain().value()),
+        (int) Math.round(help.chance().percent()),
+        help.atRisk().acres());
   }
 }

@@ -6,11 +6,14 @@ import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.season.FieldCase;
 import nimblefurrow.core.season.FieldJobs;
 import nimblefurrow.core.season.HarvestJob;
 import nimblefurrow.core.season.HeldBack;
 import nimblefurrow.core.season.LandPart;
+import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.work.Job;
+import nimblefurrow.core.work.Operation;
 import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.platform.NotOnThisFarm;
@@ -57,6 +60,20 @@ public record FarmSeason(
         ? Optional.empty()
         : HarvestJob.of(
             crop, cover.field().name(), Area.ofAcres(cover.field().acres()), cover.now(), figures);
+  }
+
+  /** The sowing of a cover as another way in would do it; empty where that is no job here. */
+  public Optional<Job> sowing(FieldSeasons cover, WayIn way) {
+    FieldCase field = cover.now().field();
+    return field
+        .cover()
+        .filter(plan -> plan.seeded() == null && plan.way() != way)
+        .map(plan -> cover.with(day.composer().compose(field.with(plan.by(way)))))
+        .flatMap(
+            tried ->
+                HarvestJob.before(cover.crop().id(), tried.now(), jobs(day, tried)).stream()
+                    .filter(job -> job.id().operation() == Operation.SEED)
+                    .findFirst());
   }
 
   /** All covers of the running season, those after a cut among them. */
