@@ -2787,6 +2787,7 @@ export interface components {
             fit: components["schemas"]["FitRow"][];
             jobs: components["schemas"]["JobView"][];
             machines: components["schemas"]["MachineView"][];
+            notHad: components["schemas"]["NotHadView"][];
             redo?: string;
             said: components["schemas"]["ReportView"][];
             /** Format: date */
@@ -4711,6 +4712,11 @@ export interface components {
             /** Format: date */
             on: string;
             starterWanted: boolean;
+        };
+        NotHadView: {
+            days: string[];
+            /** Format: uuid */
+            machineId: string;
         };
         NotedSpot: {
             /** Format: double */

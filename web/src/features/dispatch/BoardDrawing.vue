@@ -35,8 +35,9 @@ const rows = computed(() =>
       const { segments, hours } = segmentsOf(machine.id, props.jobs, first.value, props.days)
       const fit = props.board.fit.find((f) => f.kind === machine.kind)
       const at = (list: number[] | undefined, i: number) => list?.[first.value + i - dayNumber(fit!.first)] ?? 0
-      const bands = shown.value.map((_, i) =>
-        fit
+      const gone = new Set(props.board.notHad.find((n) => n.machineId === machine.id)?.days)
+      const bands = shown.value.map((day, i) =>
+        fit && !gone.has(day)
           ? { low: at(fit.low, i), counted: at(fit.counted, i), high: at(fit.high, i), chance: at(fit.chances, i) }
           : null,
       )
@@ -54,6 +55,7 @@ const rows = computed(() =>
         segments,
         hours,
         bands,
+        gone,
         tallest,
         tails,
         idle,
@@ -78,6 +80,9 @@ const KINDS = [
 /** The colours of what is on the board at all. */
 const kinds = computed(() => KINDS.filter((k) => props.jobs.some((j) => j.place && j.season === k.season)))
 const part = (hours: number, tallest: number) => (hours / tallest) * 100
+/** A block is as high as its hours, high enough to be seen and pressed; its name stands in it where there is room. */
+const NAMED = 15
+const tall = (hours: number, tallest: number) => Math.max(7, (part(hours, tallest) / 100) * height.value - 1)
 const band = (b: { low: number; counted: number; high: number } | null, tallest: number) =>
   b
     ? {
@@ -172,6 +177,7 @@ function pointed(job: Job | null) {
             :class="{
               today: day === board.today,
               hover: hovered?.machineId === row.machine.id && hovered.day === day,
+              gone: row.gone.has(day),
               able: carried?.able.includes(row.machine.id),
             }"
             :style="band(row.bands[i]!, row.tallest)"
@@ -180,7 +186,7 @@ function pointed(job: Job | null) {
           >
             <span v-if="days <= 14 && row.bands[i] && !row.idle" class="figures fit"
               >{{ row.bands[i]!.chance }} %</span
-            >
+            ><span v-else-if="days <= 14 && row.gone.has(day) && !row.idle" class="fit">away</span>
           </div>
           <div
             v-for="c in row.ghosts"
@@ -233,7 +239,7 @@ function pointed(job: Job | null) {
               left: (s.column / days) * 100 + '%',
               width: `calc(${100 / days}% - ${s.last && !narrow ? 3 : 0}px)`,
               bottom: part(s.below, row.tallest) + '%',
-              height: Math.max(7, (part(s.hours, row.tallest) / 100) * height - 1) + 'px',
+              height: tall(s.hours, row.tallest) + 'px',
             }"
             @click="emit('show', s.job)"
             @pointerdown="movable && emit('press', s.job, $event)"
@@ -242,7 +248,7 @@ function pointed(job: Job | null) {
             @focus="pointed(s.job)"
             @blur="pointed(null)"
           >
-            <span v-if="!narrow && s.named" class="name"
+            <span v-if="!narrow && s.named && tall(s.hours, row.tallest) >= NAMED" class="name"
               ><v-icon v-if="mark(s.job)" :icon="mark(s.job)" size="13" aria-hidden="true" />{{ s.job.field }}</span
             >
             <span v-if="days <= 4 && s.first" class="figures">{{ s.job.words }} · {{ number(s.hours, 1) }} h</span>
@@ -265,7 +271,10 @@ function pointed(job: Job | null) {
     <p class="key quiet">
       <i class="k counted" /> hours to count on <i class="k high" /> up to these in nine years of ten
       <i class="k low" /> these at least, nine of ten <i class="k tail-key" /> may run on so far
-      <i class="k road-key" /> on the road
+      <i class="k road-key" /> on the road <i v-if="board.notHad.length" class="k gone-key" /><template
+        v-if="board.notHad.length"
+        >away, or not called yet</template
+      >
       <template v-for="k in kinds" :key="k.season"><i class="k kind" :class="k.edge" />{{ k.words }}</template>
     </p>
   </div>
@@ -347,6 +356,14 @@ function pointed(job: Job | null) {
     var(--furrow) var(--high, 0%)
   );
   text-align: right;
+}
+/* Not to be had: no hours at all, whatever the weather. */
+.cell.gone {
+  background: repeating-linear-gradient(
+    135deg,
+    var(--furrow) 0 6px,
+    color-mix(in srgb, var(--stubble) 60%, var(--furrow)) 6px 8px
+  );
 }
 .narrow .cell {
   border-left: 0;
@@ -465,6 +482,9 @@ function pointed(job: Job | null) {
 .k.counted {
   background: color-mix(in srgb, var(--sage) 30%, var(--furrow));
   margin-left: 0;
+}
+.k.gone-key {
+  background: repeating-linear-gradient(135deg, var(--furrow) 0 3px, var(--stubble) 3px 5px);
 }
 .k.high {
   background: color-mix(in srgb, var(--sage) 13%, var(--furrow));

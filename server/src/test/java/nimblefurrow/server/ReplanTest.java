@@ -79,6 +79,10 @@ class ReplanTest {
     String id = drill.path("id").asString();
     assertThat(worksOn(board, id, "2026-10-01", "2026-10-07")).isPositive();
     assertThat(away(drill, "2026-10-01", "2026-10-07").size()).isEqualTo(1);
+    assertThat(planner.get("/api/dispatch").json().path("notHad"))
+        .filteredOn(n -> n.path("machineId").equals(drill.path("id")))
+        .singleElement()
+        .satisfies(n -> assertThat(n.path("days")).hasSize(7));
     JsonNode offer = planner.post("/api/dispatch/replan", Map.of()).json();
     JsonNode steps = offer.path("steps");
     assertThat(steps.size()).isGreaterThan(3);

@@ -2,6 +2,7 @@ package nimblefurrow.core.work;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -60,6 +61,18 @@ public record Machine(
         "",
         Optional.empty(),
         Optional.empty());
+  }
+
+  /**
+   * The days of some on which it cannot be had: it is away, not booked, or not called in time.
+   *
+   * @param today the campaign's first day, from which a notice runs
+   */
+  public List<LocalDate> notHad(LocalDate today, LocalDate from, int days) {
+    return from.datesUntil(from.plusDays(days))
+        .filter(day -> !day.isBefore(today))
+        .filter(day -> !hadOn(day, (int) ChronoUnit.DAYS.between(today, day)))
+        .toList();
   }
 
   /** Whether it can be had on a day, of a campaign that is {@code day} days old. */

@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.Verdict;
 import nimblefurrow.core.work.After;
+import nimblefurrow.core.work.Campaign;
 import nimblefurrow.core.work.CrewVisit;
 import nimblefurrow.core.work.DayWork;
 import nimblefurrow.core.work.FitDays;
@@ -37,11 +38,15 @@ record BoardView(
     List<MachineView> machines,
     List<JobView> jobs,
     List<FitRow> fit,
+    List<NotHadView> notHad,
     List<TroubleView> troubles,
     List<CrewView> crews,
     List<ReportView> said,
     @Maybe String undo,
     @Maybe String redo) {
+
+  /** Days on which a machine is away, not booked, or not called in time; of those in sight. */
+  record NotHadView(UUID machineId, List<LocalDate> days) {}
 
   /** A hired crew's visit against its terms; {@code toFill} are jobs that would make up for it. */
   record CrewView(
@@ -195,6 +200,7 @@ record BoardView(
     Map<JobId, String> reasons =
         Stream.concat(board.wouldBe().get().unplaced().stream(), board.never().stream())
             .collect(Collectors.toMap(Unplaced::jobId, u -> u.why().in(units)));
+    LocalDate first = from == null ? today : from;
     List<JobView> jobs = new ArrayList<>();
     for (Job job : board.jobs()) {
       Optional<FieldSeasons> field = board.field(job);
@@ -231,7 +237,8 @@ record BoardView(
         today,
         board.machines(),
         jobs,
-        fit(board, from == null ? today : from),
+        fit(board, first),
+        notHad(board, first),
         board.troubles().stream()
             .map(t -> new TroubleView(t.field().id(), t.field().name(), t.says().in(units)))
             .toList(),
@@ -253,6 +260,16 @@ record BoardView(
         p.late(),
         percent(p.fitChance()),
         p.why().in(units));
+  }
+
+  private static List<NotHadView> notHad(Dispatch.Board board, LocalDate from) {
+    Campaign campaign = board.problem().campaign();
+    return campaign.machines().stream()
+        .map(
+            m ->
+                new NotHadView(UUID.fromString(m.id()), m.notHad(campaign.first(), from, FIT_DAYS)))
+        .filter(gone -> !gone.days().isEmpty())
+        .toList();
   }
 
   /** One row for each kind of machine that has a job, asked of that kind's first job. */
