@@ -6,12 +6,19 @@ import java.lang.management.ManagementFactory;
 import java.lang.management.ThreadMXBean;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.work.Campaign;
+import nimblefurrow.core.work.Circles;
 import nimblefurrow.core.work.Evaluator;
+import nimblefurrow.core.work.Machine;
 import nimblefurrow.core.work.Plan;
 import nimblefurrow.core.work.SlidYear;
+import nimblefurrow.core.work.Turn;
+import nimblefurrow.core.work.Unplaced;
 import nimblefurrow.core.work.WorkYear;
 import nimblefurrow.core.work.written.WorkedCampaign;
 import nimblefurrow.scheduler.Effort;
@@ -53,11 +60,17 @@ final class ScheduleBench {
         written.campaign.jobs().size(),
         written.campaign.days(),
         years.size());
-    PlanSearch search = new PlanSearch(written.campaign, years, List.of(), figures);
-    Plan first = search.closingFirst().plan();
+    Campaign possible = written.campaign.with(Circles.without(written.campaign.jobs()));
+    for (Unplaced never : Circles.of(written.campaign.jobs())) {
+      out.printf(
+          "  %s %s%n",
+          written.campaign.byId().get(never.jobId()).field(), never.why().in(UnitSystem.US));
+    }
+    PlanSearch search = new PlanSearch(possible, years, List.of(), figures);
+    Plan first = whole(written.campaign, search.closingFirst().plan());
     double closing = tell(out, "what closes first", first, own, other, 0, 0);
     double elsewhere = other.score(first).mean().value();
-    Plan rule = search.bestRule().plan();
+    Plan rule = whole(written.campaign, search.bestRule().plan());
     tell(out, "best of ten rules", rule, own, other, closing, elsewhere);
     double bestRule = own.score(rule).mean().value();
     double bestRuleOther = other.score(rule).mean().value();
@@ -69,13 +82,14 @@ final class ScheduleBench {
             ? () -> cpu.getCurrentThreadCpuTime() - start > asked.seconds() * 1e9
             : () -> System.nanoTime() - wall > asked.seconds() * 1e9;
     Found found = search.search(new Effort(asked.seed(), asked.seconds(), asked.threads()), over);
+    Plan plan = whole(written.campaign, found.plan());
     double seconds = (cpu.getCurrentThreadCpuTime() - start) / 1e9;
-    tell(out, "search", found.plan(), own, other, closing, elsewhere);
+    tell(out, "search", plan, own, other, closing, elsewhere);
     out.printf(
         Locale.ROOT,
         "  against the best rule: %.1f %% less, in other years %.1f %% less%n",
-        100 * (1 - own.score(found.plan()).mean().value() / bestRule),
-        100 * (1 - other.score(found.plan()).mean().value() / bestRuleOther));
+        100 * (1 - own.score(plan).mean().value() / bestRule),
+        100 * (1 - other.score(plan).mean().value() / bestRuleOther));
     out.printf(
         Locale.ROOT,
         "  %.1f s of one thread, %.1f s by the clock; %d changes tried, %.0f a second%n",
@@ -84,12 +98,23 @@ final class ScheduleBench {
         found.trials(),
         found.trials() / ((System.nanoTime() - wall) / 1e9));
     if (asked.lost().days() > 0) {
-      ReplanBench.run(out, written, found.plan(), asked.lost(), asked.seed());
+      ReplanBench.run(out, written, plan, asked.lost(), asked.seed());
     }
     if (asked.out() != null) {
-      Files.writeString(asked.out(), written.written(found.plan()));
+      Files.writeString(asked.out(), written.written(plan));
     }
     return true;
+  }
+
+  /** A plan with the jobs after it that never begin: each is lost on whatever machine it stands. */
+  private static Plan whole(Campaign campaign, Plan plan) {
+    List<Turn> turns = new ArrayList<>(plan.turns());
+    for (Unplaced never : Circles.of(campaign.jobs())) {
+      List<Machine> able = campaign.able(campaign.byId().get(never.jobId()));
+      turns.add(
+          able.isEmpty() ? Turn.leftOut(never.jobId()) : Turn.on(never.jobId(), able.get(0).id()));
+    }
+    return new Plan(turns);
   }
 
   private static double tell(

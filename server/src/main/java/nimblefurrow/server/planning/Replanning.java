@@ -61,9 +61,11 @@ class Replanning {
   private final JdbcClient jdbc;
   private final JsonMapper json;
   private final double seconds;
+  private final double mostSeconds;
 
   /**
    * @param seconds about what a search takes for one share of jobs that may be moved
+   * @param mostSeconds by the clock for all of them: on a busy machine less is looked at
    */
   Replanning(
       Dispatch dispatch,
@@ -71,7 +73,9 @@ class Replanning {
       PlanVersions versions,
       JdbcClient jdbc,
       JsonMapper json,
-      @Value("${furrow.replan-seconds:0.65}") double seconds) {
+      @Value("${furrow.replan-seconds:0.65}") double seconds,
+      @Value("${furrow.replan-most-seconds:2.6}") double mostSeconds) {
+    this.mostSeconds = mostSeconds;
     this.dispatch = dispatch;
     this.placements = placements;
     this.versions = versions;
@@ -89,13 +93,14 @@ class Replanning {
     Plan kept = search.whole(now.list());
     Set<JobId> placed = now.given().stream().map(Turn::job).collect(Collectors.toSet());
     List<Share> shares = Mending.shares(figures);
+    long began = System.nanoTime();
     List<Found> found =
         search.again(
             new Replan(kept, Mending.of(now)),
             shares,
             Mending.usual(figures),
             new Effort(SEED, seconds, 1),
-            () -> false);
+            () -> System.nanoTime() - began > mostSeconds * 1e9);
     Evaluator mind = new Evaluator(anew.campaign(), anew.fit().years(), figures);
     double keeping = mind.score(kept).mean().value();
     List<Step> steps = new ArrayList<>();
