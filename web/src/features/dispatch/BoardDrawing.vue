@@ -59,7 +59,7 @@ const rows = computed(() =>
         tallest,
         tails,
         idle,
-        ghosts: ghosts.filter((c) => c >= 0 && c < props.days),
+        ghosts: [...new Set(ghosts)].filter((c) => c >= 0 && c < props.days),
       }
     })
     .sort((a, b) => Number(a.idle) - Number(b.idle)),

@@ -266,13 +266,15 @@ const toggleLock = (job: Job) =>
       <template v-if="planner">
         <v-btn v-if="!searching" color="primary" @click="planIt">Plan it</v-btn>
         <PlanProgress v-else :run="run!" @cancel="callOff" />
-        <v-btn variant="tonal" size="small" :disabled="searching || !board" @click="mending = true">Mend it</v-btn>
-        <v-btn variant="text" size="small" :prepend-icon="mdiUndo" :disabled="!board?.undo" @click="undo"
-          >Undo<span v-if="board?.undo" class="quiet">&nbsp;{{ board.undo }}</span></v-btn
-        >
-        <v-btn variant="text" size="small" :prepend-icon="mdiRedo" :disabled="!board?.redo" @click="redo"
-          >Redo<span v-if="board?.redo" class="quiet">&nbsp;{{ board.redo }}</span></v-btn
-        >
+        <template v-if="!searching">
+          <v-btn variant="tonal" size="small" :disabled="!board" @click="mending = true">Mend it</v-btn>
+          <v-btn variant="text" size="small" :prepend-icon="mdiUndo" :disabled="!board?.undo" @click="undo"
+            >Undo<span v-if="board?.undo" class="quiet">&nbsp;{{ board.undo }}</span></v-btn
+          >
+          <v-btn variant="text" size="small" :prepend-icon="mdiRedo" :disabled="!board?.redo" @click="redo"
+            >Redo<span v-if="board?.redo" class="quiet">&nbsp;{{ board.redo }}</span></v-btn
+          >
+        </template>
       </template>
       <span role="status" class="quiet">{{ said }}</span>
       <v-spacer />

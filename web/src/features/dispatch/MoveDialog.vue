@@ -165,12 +165,17 @@ const takeOff = () =>
           <v-btn type="submit" variant="tonal" :disabled="!piece" :loading="busy">Split</v-btn>
         </form>
         <Refusal :says="problem" />
-        <v-btn v-if="job.partOf" size="small" variant="tonal" @click="join">Join it with the rest</v-btn>
-        <v-btn v-else-if="!job.counted && !splitting" size="small" variant="tonal" @click="splitting = true"
+        <v-btn v-if="job.partOf" class="mr-2" size="small" variant="tonal" @click="join">Join it with the rest</v-btn>
+        <v-btn
+          v-else-if="!job.counted && !splitting"
+          class="mr-2"
+          size="small"
+          variant="tonal"
+          @click="splitting = true"
           >Split it</v-btn
         >
         <template v-if="job.place">
-          <v-btn v-if="!elsewhere" size="small" variant="tonal" @click="elsewhere = true"
+          <v-btn v-if="!elsewhere" class="mr-2" size="small" variant="tonal" @click="elsewhere = true"
             >What elsewhere would cost</v-btn
           >
           <p v-else-if="!places" role="status" class="quiet">Playing other places …</p>
