@@ -229,7 +229,15 @@ class WorkJourneyTest {
     assertThat(page.getByText("Sorrel Bend Farm: Thu 1 Oct 2026")).isVisible();
     assertThat(page.locator(".sheet")).containsText("15 ft drill");
     assertThat(page.locator(".sheet")).containsText("Guards on and sleeves tight");
+    assertThat(page.locator(".told")).containsText("Not published yet");
+    button("^Publish this day$").click();
+    assertThat(page.locator(".told"))
+        .containsText(
+            "Published by Wren Abara on Thu 1 Oct 2026; all stands as it was told. Publish it again");
     page.goBack();
+    assertThat(page.locator(".block").getByLabel("locked").first()).isVisible();
+    button("^Undo publish 1 Oct").click();
+    assertThat(page.getByText("Undone.")).isVisible();
     Download calendar =
         page.waitForDownload(
             () -> page.getByText("Calendar", new Page.GetByTextOptions().setExact(true)).click());

@@ -1,9 +1,7 @@
 package nimblefurrow.server.dispatch;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,38 +9,27 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.land.Farmsteads;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.weather.Site;
-import nimblefurrow.core.work.Campaign;
 import nimblefurrow.core.work.Circles;
 import nimblefurrow.core.work.CountedHours;
 import nimblefurrow.core.work.Doing;
-import nimblefurrow.core.work.Elsewhere;
-import nimblefurrow.core.work.Evaluator;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Layout;
 import nimblefurrow.core.work.Machine;
-import nimblefurrow.core.work.Operation;
 import nimblefurrow.core.work.Part;
 import nimblefurrow.core.work.Pin;
 import nimblefurrow.core.work.Plan;
-import nimblefurrow.core.work.PlanRisk;
 import nimblefurrow.core.work.Roads;
 import nimblefurrow.core.work.Schedule;
 import nimblefurrow.core.work.SchedulePlanner;
 import nimblefurrow.core.work.ScheduleProblem;
-import nimblefurrow.core.work.SlidYear;
 import nimblefurrow.core.work.Unplaced;
 import nimblefurrow.core.work.WhatIf;
-import nimblefurrow.scheduler.Effort;
-import nimblefurrow.scheduler.Flown;
-import nimblefurrow.scheduler.Help;
-import nimblefurrow.scheduler.Helps;
 import nimblefurrow.server.away.Away;
-import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.otherwork.OtherWorks;
@@ -54,8 +41,6 @@ import nimblefurrow.server.season.FarmSeason;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.Seasons;
 import nimblefurrow.server.season.Trouble;
-import org.locationtech.jts.geom.Point;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -118,9 +103,6 @@ public class Dispatch {
     }
   }
 
-  /** Days by which years are slid that tell how a plan fares; none of them was planned on. */
-  private static final List<Integer> OTHER_YEARS = List.of(-7, 2);
-
   private final Seasons seasons;
   private final Machines machines;
   private final Placements placements;
@@ -128,12 +110,8 @@ public class Dispatch {
   private final Reports reports;
   private final OtherWorks others;
   private final Parts parts;
-  private final double helpSeconds;
   private final SchedulePlanner planner;
 
-  /**
-   * @param helpSeconds about what a search takes for one thing that could help
-   */
   Dispatch(
       Seasons seasons,
       Machines machines,
@@ -142,9 +120,7 @@ public class Dispatch {
       Reports reports,
       OtherWorks others,
       Parts parts,
-      SchedulePlanner planner,
-      @Value("${furrow.help-seconds:0.3}") double helpSeconds) {
-    this.helpSeconds = helpSeconds;
+      SchedulePlanner planner) {
     this.seasons = seasons;
     this.machines = machines;
     this.placements = placements;
@@ -202,87 +178,13 @@ public class Dispatch {
         open.troubles());
   }
 
-  /** The middle of each farmstead's fields, the larger counting more. */
   private static Map<String, Site> places(Collection<FieldSeasons> seasons) {
-    Map<String, List<FieldView>> byPlace =
+    return Farmsteads.middles(
         seasons.stream()
             .map(FieldSeasons::field)
             .distinct()
-            .filter(f -> !f.farmstead().isBlank())
-            .collect(Collectors.groupingBy(FieldView::farmstead));
-    Map<String, Site> places = new HashMap<>();
-    byPlace.forEach(
-        (place, fields) -> {
-          double acres = 0;
-          double east = 0;
-          double north = 0;
-          for (FieldView field : fields) {
-            Point middle = field.outline().shape().getCentroid();
-            acres += field.acres();
-            east += field.acres() * middle.getX();
-            north += field.acres() * middle.getY();
-          }
-          places.put(place, new Site(north / acres, east / acres));
-        });
-    return places;
-  }
-
-  /** How what is placed fares in years that it was not planned on. */
-  public PlanRisk risk(Board board) {
-    Campaign campaign = board.problem().campaign();
-    return PlanRisk.of(
-        campaign,
-        new Plan(board.problem().list()),
-        SlidYear.of(board.problem().fit().years(), OTHER_YEARS, campaign),
-        board.season().day().figures());
-  }
-
-  /** What it would cost to do a job elsewhere, and who would pay; counted like the risk. */
-  public List<Elsewhere> elsewhere(Board board, JobId job) {
-    ScheduleProblem problem = board.problem();
-    Evaluator evaluator =
-        new Evaluator(problem.campaign(), problem.fit().years(), problem.fit().figures());
-    return Elsewhere.of(problem.campaign(), problem.asItStands(), evaluator, job);
-  }
-
-  /** What would help most; searched for a short while. */
-  public List<Help> helps(Board board) {
-    ScheduleProblem problem = board.problem();
-    return new Helps(
-            problem.campaign(),
-            problem.asItStands(),
-            problem.fit().years(),
-            SlidYear.of(problem.fit().years(), OTHER_YEARS, problem.campaign()),
-            flown(board),
-            problem.fit().figures(),
-            new Effort(1, helpSeconds, 1))
-        .all();
-  }
-
-  /** The farm's hired crews that fly, each with the sowings that it could take over. */
-  private static List<Flown> flown(Board board) {
-    List<Flown> crews = new ArrayList<>();
-    for (Machine machine : board.problem().campaign().machines()) {
-      WayIn.of(machine.kind())
-          .filter(way -> way.overTheTop() && machine.hire().isPresent())
-          .ifPresent(way -> crews.add(new Flown(machine.id(), id -> otherwise(board, id, way))));
-    }
-    return crews;
-  }
-
-  private static Optional<Job> otherwise(Board board, JobId id, WayIn way) {
-    Job job = board.job(id);
-    boolean untouched = !board.partOf().containsKey(id) && !board.doing().containsKey(id);
-    return board
-        .field(job)
-        .filter(field -> untouched && id.operation() == Operation.SEED)
-        .flatMap(field -> board.season().sowing(field, way))
-        .map(other -> other.with(j -> j.place(job.place())));
-  }
-
-  public WhatIf whatIf(Board board, JobId jobId, UUID machineId, LocalDate day, boolean lock) {
-    return WhatIf.of(
-        board.problem(), board.placed(), board.job(jobId), machine(board, machineId), day, lock);
+            .map(f -> new Farmsteads.Plot(f.farmstead(), f.outline(), Area.ofAcres(f.acres())))
+            .toList());
   }
 
   /**
@@ -302,8 +204,7 @@ public class Dispatch {
     Board board = board(farmId);
     Job job = board.job(jobId);
     placements.refuseMoved(farmId, jobId, seen);
-    WhatIf told =
-        WhatIf.of(board.problem(), board.placed(), job, machine(board, machineId), day, lock);
+    WhatIf told = Questions.whatIf(board, jobId, machineId, day, lock);
     if (told.late() && !acceptLate) {
       throw new OutOfRange(
           "day",
@@ -339,12 +240,5 @@ public class Dispatch {
     Job job = board(farmId).job(jobId);
     placements.refuseMoved(farmId, jobId, seen);
     placements.change(farmId, "take off " + job.field(), List.of(), List.of(jobId));
-  }
-
-  private static Machine machine(Board board, UUID id) {
-    return board.problem().campaign().machines().stream()
-        .filter(m -> m.id().equals(id.toString()))
-        .findFirst()
-        .orElseThrow(() -> new NotOnThisFarm("machine"));
   }
 }

@@ -93,7 +93,7 @@ class DispatchController {
   WhatIfView whatIf(@Valid @RequestBody WhatIfForm form) {
     Dispatch.Board board = dispatch.board(current.id());
     WhatIf told =
-        dispatch.whatIf(
+        Questions.whatIf(
             board, form.job(), form.machineId(), form.day(), !Boolean.FALSE.equals(form.locked()));
     UnitSystem units = board.season().day().units();
     return new WhatIfView(

@@ -40,9 +40,11 @@ class RiskController {
       long dollars, long badYear, double acresAtRisk, List<JobRiskView> jobs, List<JobId> few) {}
 
   private final Dispatch dispatch;
+  private final Questions questions;
   private final CurrentFarm current;
 
-  RiskController(Dispatch dispatch, CurrentFarm current) {
+  RiskController(Dispatch dispatch, Questions questions, CurrentFarm current) {
+    this.questions = questions;
     this.dispatch = dispatch;
     this.current = current;
   }
@@ -50,7 +52,7 @@ class RiskController {
   @GetMapping
   RiskView risk() {
     Dispatch.Board board = dispatch.board(current.id());
-    PlanRisk risk = dispatch.risk(board);
+    PlanRisk risk = questions.risk(board);
     Map<JobId, Job> jobs = board.problem().campaign().byId();
     return new RiskView(
         Math.round(risk.loss().mean().value()),

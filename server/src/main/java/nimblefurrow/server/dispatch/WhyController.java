@@ -55,9 +55,11 @@ class WhyController {
       double atRisk) {}
 
   private final Dispatch dispatch;
+  private final Questions questions;
   private final CurrentFarm current;
 
-  WhyController(Dispatch dispatch, CurrentFarm current) {
+  WhyController(Dispatch dispatch, Questions questions, CurrentFarm current) {
+    this.questions = questions;
     this.dispatch = dispatch;
     this.current = current;
   }
@@ -69,7 +71,7 @@ class WhyController {
     Map<String, String> machines =
         board.problem().campaign().machines().stream()
             .collect(Collectors.toMap(Machine::id, Machine::name));
-    return dispatch.elsewhere(board, job.id()).stream()
+    return questions.elsewhere(board, job.id()).stream()
         .map(
             e ->
                 new ElsewhereView(
@@ -102,7 +104,7 @@ class WhyController {
   List<HelpView> helps() {
     Dispatch.Board board = dispatch.board(current.id());
     HelpSizes sizes = HelpSizes.of(board.season().day().figures());
-    return dispatch.helps(board).stream().map(h -> view(board, sizes, h)).toList();
+    return questions.helps(board).stream().map(h -> view(board, sizes, h)).toList();
   }
 
   private static HelpView view(Dispatch.Board board, HelpSizes sizes, Help help) {

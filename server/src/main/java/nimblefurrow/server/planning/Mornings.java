@@ -11,6 +11,7 @@ import nimblefurrow.core.work.Overnight;
 import nimblefurrow.core.work.Overnight.Change;
 import nimblefurrow.core.work.Overnight.Standing;
 import nimblefurrow.server.dispatch.Dispatch;
+import nimblefurrow.server.dispatch.Questions;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.platform.NotOnThisFarm;
@@ -38,6 +39,7 @@ class Mornings {
   private static final LocalTime SIX = LocalTime.of(6, 0);
 
   private final Dispatch dispatch;
+  private final Questions questions;
   private final Replanning replanning;
   private final Farms farms;
   private final JdbcClient jdbc;
@@ -46,12 +48,14 @@ class Mornings {
 
   Mornings(
       Dispatch dispatch,
+      Questions questions,
       Replanning replanning,
       Farms farms,
       JdbcClient jdbc,
       JsonMapper json,
       Clock clock) {
     this.dispatch = dispatch;
+    this.questions = questions;
     this.replanning = replanning;
     this.farms = farms;
     this.jdbc = jdbc;
@@ -89,7 +93,7 @@ class Mornings {
     Dispatch.Board board = dispatch.board(farmId);
     LocalDate today = board.season().day().today();
     List<Standing> now =
-        Overnight.standings(board.placed(), board.problem().list(), dispatch.risk(board));
+        Overnight.standings(board.placed(), board.problem().list(), questions.risk(board));
     List<Standing> before = before(farmId, today);
     List<Change> changes = Overnight.changes(before, now, board.season().day().figures());
     Replanning.Offer offer = replanning.offer(board, farmId);
