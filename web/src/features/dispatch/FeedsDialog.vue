@@ -1,78 +1,58 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, got, type Refused, type Schemas } from '../../api/client'
-import { useFeeds, useRefresh } from '../../api/resources'
+import { api, got, type Schemas } from '../../api/client'
+import { useFeeds } from '../../api/resources'
+import { useAct } from '../../parts/act'
 import Refusal from '../../parts/Refusal.vue'
+import { nameOf, whoAndWhat } from './board'
+import NotedDialog from './NotedDialog.vue'
 
 /** Calendars that a phone or an office program reads by itself; each can be taken back. */
 const props = defineProps<{ machines: Schemas['MachineView'][] }>()
 const open = defineModel<boolean>({ required: true })
-const refresh = useRefresh()
 const { data: feeds } = useFeeds()
+const { problem, act } = useAct()
 const whose = ref('all')
 const made = ref('')
-const problem = ref<Refused | ''>('')
-const people = computed(() => [...new Set(props.machines.flatMap((m) => m.setup?.drivers ?? []))].sort())
-const choices = computed(() => [
-  { value: 'all', title: 'All work' },
-  ...props.machines.map((m) => ({ value: m.id, title: m.name })),
-  ...people.value.map((p) => ({ value: p, title: p })),
-])
-const name = (f: Schemas['Feed']) => f.person ?? props.machines.find((m) => m.id === f.machineId)?.name ?? 'All work'
+const choices = computed(() => [{ value: 'all', title: 'All work' }, ...whoAndWhat(props.machines)])
+const name = (f: Schemas['Feed']) => nameOf(f, props.machines) || 'All work'
 
 async function make() {
-  problem.value = ''
   const machine = props.machines.find((m) => m.id === whose.value)
   const person = machine || whose.value === 'all' ? undefined : whose.value
-  try {
-    const feed = await got(api.POST('/api/feeds', { body: { machineId: machine?.id, person } }))
-    made.value = `${location.origin}/feeds/${feed.word}.ics`
-    await refresh.jobs()
-  } catch (e) {
-    problem.value = e as Refused
-  }
+  const feed = await act(() => got(api.POST('/api/feeds', { body: { machineId: machine?.id, person } })))
+  if (feed) made.value = `${location.origin}/feeds/${feed.word}.ics`
 }
 async function takeBack(id: string) {
-  problem.value = ''
-  try {
-    await got(api.DELETE('/api/feeds/{id}', { params: { path: { id } } }))
-    made.value = ''
-    await refresh.jobs()
-  } catch (e) {
-    problem.value = e as Refused
-  }
+  made.value = ''
+  await act(() => got(api.DELETE('/api/feeds/{id}', { params: { path: { id } } })))
 }
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="620" aria-label="Calendars to subscribe to">
-    <v-card
-      title="Calendars to subscribe to"
-      subtitle="Whoever has the address can read the days; take it back and it opens nothing"
-    >
-      <v-card-text>
-        <ul v-if="feeds?.length" class="noted">
-          <li v-for="f in feeds" :key="f.id">
-            <b>{{ name(f) }}</b>
-            <v-btn size="small" variant="text" :aria-label="`Take back ${name(f)}`" @click="takeBack(f.id)"
-              >Take back</v-btn
-            >
-          </li>
-        </ul>
-        <p v-else class="quiet">None yet.</p>
-        <form @submit.prevent="make">
-          <v-select v-model="whose" label="Whose work" :items="choices" />
-          <v-btn color="primary" type="submit">Make a calendar</v-btn>
-        </form>
-        <Refusal :says="problem" />
-        <p v-if="made" role="status">
-          Put this address into your calendar program now; it is told only once:
-          <code>{{ made }}</code>
-        </p>
-      </v-card-text>
-      <v-card-actions><v-spacer /><v-btn variant="text" @click="open = false">Close</v-btn></v-card-actions>
-    </v-card>
-  </v-dialog>
+  <NotedDialog
+    v-model="open"
+    title="Calendars to subscribe to"
+    subtitle="Whoever has the address can read the days; take it back and it opens nothing"
+    none="None yet."
+    :items="feeds"
+  >
+    <template #item="{ item: f }">
+      <b>{{ name(f) }}</b>
+      <v-btn size="small" variant="text" :aria-label="`Take back ${name(f)}`" @click="takeBack(f.id)"
+        >Take back</v-btn
+      >
+    </template>
+    <form @submit.prevent="make">
+      <v-select v-model="whose" label="Whose work" :items="choices" />
+      <v-btn color="primary" type="submit">Make a calendar</v-btn>
+    </form>
+    <Refusal :says="problem" />
+    <p v-if="made" role="status">
+      Put this address into your calendar program now; it is told only once:
+      <code class="address">{{ made }}</code>
+    </p>
+  </NotedDialog>
 </template>
 
 <style scoped>
@@ -82,9 +62,5 @@ form {
   gap: 12px;
   align-items: center;
   margin: 8px 0;
-}
-code {
-  display: block;
-  overflow-wrap: anywhere;
 }
 </style>

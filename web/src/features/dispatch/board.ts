@@ -90,3 +90,16 @@ export function doingWords(doing: Schemas['DoingView'], left: number, counted?: 
   if (far) return far
   return doing.agreed ? `${doing.by} comes ${short(doing.agreed)}` : ''
 }
+
+/** Machines and the people who drive them, to be chosen from. */
+export function whoAndWhat(machines: Schemas['MachineView'][]) {
+  const people = [...new Set(machines.flatMap((m) => m.setup?.drivers ?? []))].sort()
+  return [
+    ...machines.map((m) => ({ value: m.id, title: m.name })),
+    ...people.map((person) => ({ value: person, title: person })),
+  ]
+}
+
+/** The name of a person or a machine; empty for neither. */
+export const nameOf = (who: { person?: string; machineId?: string }, machines: Schemas['MachineView'][]) =>
+  who.person ?? machines.find((m) => m.id === who.machineId)?.name ?? ''

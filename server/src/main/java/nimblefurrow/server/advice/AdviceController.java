@@ -23,6 +23,7 @@ import nimblefurrow.server.land.Herbicides;
 import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.Percent;
 import nimblefurrow.server.season.FarmDay;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.OneField;
@@ -110,8 +111,8 @@ class AdviceController {
         o.way().words(),
         o.sowing(),
         (int) Math.round(o.score()),
-        (int) Math.round(100 * o.served()),
-        (int) Math.round(100 * o.chance()),
+        Percent.of(o.served()),
+        Percent.of(o.chance()),
         o.costPerAcre().value(),
         o.reasons().stream().map(r -> r.in(units)).toList());
   }

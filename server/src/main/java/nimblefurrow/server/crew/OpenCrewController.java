@@ -22,6 +22,7 @@ import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.Download;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.NotOnThisFarm;
+import nimblefurrow.server.platform.Percent;
 import nimblefurrow.server.report.Reports;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.workorder.WorkOrders;
@@ -161,7 +162,7 @@ class OpenCrewController {
         job.area().acres(),
         place.start(),
         place.finish(),
-        (int) Math.round(100 * place.fitChance()),
+        Percent.of(place.fitChance()),
         seeds.of(board, job, job.area().acres()),
         field.map(FieldView::note).orElse(""),
         DoingView.of(board.doing().get(job.id())),

@@ -29,6 +29,7 @@ import nimblefurrow.core.work.Unplaced;
 import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.Percent;
 import nimblefurrow.server.report.Reports;
 import nimblefurrow.server.season.FieldSeasons;
 
@@ -258,7 +259,7 @@ record BoardView(
         DayView.of(p.days()),
         p.locked(),
         p.late(),
-        percent(p.fitChance()),
+        Percent.of(p.fitChance()),
         p.why().in(units));
   }
 
@@ -282,15 +283,11 @@ record BoardView(
         (kind, job) -> {
           int[] chances = new int[FIT_DAYS];
           for (int i = 0; i < FIT_DAYS; i++) {
-            chances[i] = percent(fit.chance(job, from.plusDays(i)));
+            chances[i] = Percent.of(fit.chance(job, from.plusDays(i)));
           }
           FitSpread hours = FitSpread.of(fit, job, from, FIT_DAYS);
           rows.add(new FitRow(kind, from, chances, hours.counted(), hours.low(), hours.high()));
         });
     return rows;
-  }
-
-  private static int percent(double share) {
-    return (int) Math.round(100 * share);
   }
 }

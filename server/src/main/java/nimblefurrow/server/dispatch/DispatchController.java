@@ -17,6 +17,7 @@ import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.Percent;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -98,12 +99,12 @@ class DispatchController {
     UnitSystem units = board.season().day().units();
     return new WhatIfView(
         BoardView.DayView.of(told.days()),
-        percent(told.chanceOpen().fraction()),
-        percent(told.chanceFit().fraction()),
+        Percent.of(told.chanceOpen().fraction()),
+        Percent.of(told.chanceFit().fraction()),
         told.late(),
         told.moves().stream().map(id -> board.job(id).field()).distinct().toList(),
         Math.round(told.rise().value()),
-        percent(told.inWindow().fraction()),
+        Percent.of(told.inWindow().fraction()),
         told.says().stream().map(r -> r.in(units)).toList());
   }
 
@@ -156,9 +157,5 @@ class DispatchController {
   BoardView redo() {
     placements.redo(current.id());
     return board(null);
-  }
-
-  private static int percent(double share) {
-    return (int) Math.round(100 * share);
   }
 }

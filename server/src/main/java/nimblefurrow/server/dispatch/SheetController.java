@@ -16,6 +16,7 @@ import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.Percent;
 import nimblefurrow.server.season.FarmDay;
 import nimblefurrow.server.season.FieldSeasons;
 import org.springframework.format.annotation.DateTimeFormat;
@@ -143,7 +144,7 @@ class SheetController {
         work.hours(),
         board.whole().get(job.id()).acres(),
         job.area().acres(),
-        (int) Math.round(100 * placement.fitChance()),
+        Percent.of(placement.fitChance()),
         seeds.of(board, job, work.acres()),
         work.driver().orElse(null),
         field.map(FieldView::note).orElse(""),

@@ -11,6 +11,7 @@ import nimblefurrow.core.work.Overnight;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.Percent;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -109,12 +110,8 @@ class MorningController {
         board.job(job).field(),
         change.what(),
         change.days(),
-        percent(change.then().inWindow()),
-        percent(change.now().inWindow()));
-  }
-
-  private static int percent(double share) {
-    return (int) Math.round(100 * share);
+        Percent.of(change.then().inWindow()),
+        Percent.of(change.now().inWindow()));
   }
 
   private static TodayView work(Dispatch.Board board, Job job, UUID machine, DayWork day) {

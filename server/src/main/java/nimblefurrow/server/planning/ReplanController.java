@@ -25,6 +25,7 @@ import nimblefurrow.core.work.ScheduleProblem;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.Percent;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -138,7 +139,7 @@ class ReplanController {
             .filter(d -> d.then().isPresent() && d.now().isPresent() && !told.contains(d.job()))
             .count();
     return new MendStepView(
-        (int) Math.round(100 * step.most()),
+        Percent.of(step.most()),
         Math.round(step.loss()),
         Math.round(keeping - step.loss()),
         moved,

@@ -16,6 +16,7 @@ import nimblefurrow.server.journal.Journal;
 import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.Percent;
 import nimblefurrow.server.season.FarmSeason;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.Seasons;
@@ -89,7 +90,7 @@ class RightController {
                     .toldOn(farm, month.getKey())
                     .ifPresent(then -> rows.addAll(told(then, month.getKey(), month.getValue()))));
     int held = (int) rows.stream().filter(ToldView::held).count();
-    return new RightView(held, rows.size(), (int) Math.round(100 * MARKS), rows);
+    return new RightView(held, rows.size(), Percent.of(MARKS), rows);
   }
 
   private static boolean tells(Entry entry) {

@@ -27,6 +27,7 @@ import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.Percent;
 import nimblefurrow.server.scout.ScoutView.CountBase;
 import nimblefurrow.server.scout.ScoutView.LookView;
 import nimblefurrow.server.scout.ScoutView.MarksView;
@@ -129,7 +130,7 @@ class ScoutController {
         look.kind().words(),
         look.species().map(s -> s.id()).orElse(null),
         look.says().in(farm.day().units()),
-        (int) Math.round(100 * look.worth()));
+        Percent.of(look.worth()));
   }
 
   private static ScoutField field(FarmSeason farm, FieldSeasons f) {

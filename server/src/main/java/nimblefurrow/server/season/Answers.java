@@ -14,6 +14,7 @@ import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.Percent;
 
 /** What core has found, in the shape in which it is told. */
 final class Answers {
@@ -122,7 +123,7 @@ final class Answers {
     }
 
     private static int killPercent(double kill) {
-      return (int) Math.round(100 * Math.max(0, Math.min(0.99, kill)));
+      return Percent.of(Math.max(0, Math.min(0.99, kill)));
     }
   }
 

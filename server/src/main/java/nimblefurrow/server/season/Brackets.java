@@ -11,6 +11,7 @@ import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.work.JobWindow;
+import nimblefurrow.server.platform.Percent;
 import nimblefurrow.server.season.LaneView.Bracket;
 
 /** When work on a lane can be done: how open its window is, day by day in steps. */
@@ -72,8 +73,7 @@ final class Brackets {
     int steps = (int) ((to.toEpochDay() - from.toEpochDay()) / STEP_DAYS) + 1;
     int[] chances = new int[steps];
     for (int i = 0; i < steps; i++) {
-      chances[i] =
-          (int) Math.round(100 * chance.applyAsDouble(from.plusDays((long) i * STEP_DAYS)));
+      chances[i] = Percent.of(chance.applyAsDouble(from.plusDays((long) i * STEP_DAYS)));
     }
     return new Bracket(
         kind,

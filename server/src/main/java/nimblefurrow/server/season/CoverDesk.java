@@ -29,6 +29,7 @@ import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.server.chain.CoverDetails;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.Percent;
 import nimblefurrow.server.season.Answers.RouteAnswer;
 import nimblefurrow.server.season.Answers.StageAnswer;
 import nimblefurrow.server.season.Answers.WindowAnswer;
@@ -301,7 +302,7 @@ public class CoverDesk {
             .orElse(null),
         (int) Math.round(Winter.killChance(rate.species(), outlook, seeding).percent()),
         rate.stand().map(MemberRate.Stand::words).orElse(null),
-        (int) Math.round(100 * emergence),
+        Percent.of(emergence),
         Answers.said(rate.notes(), units));
   }
 

@@ -29,6 +29,7 @@ import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.Percent;
 import nimblefurrow.server.season.Answers.MatRange;
 import nimblefurrow.server.season.Answers.RouteAnswer;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -212,7 +213,7 @@ class EndingController {
                         r.impossible().isPresent()
                             ? List.of()
                             : RouteDays.chances(r, ground, fit, from, DAYS).stream()
-                                .map(c -> (int) Math.round(100 * c))
+                                .map(c -> Percent.of(c))
                                 .toList()))
             .toList());
   }

@@ -8,6 +8,7 @@ import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.season.FieldDay;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.Percent;
 import nimblefurrow.server.season.Answers.MatRange;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -62,19 +63,15 @@ class FieldDayController {
             .map(
                 s ->
                     new DayAnswer.StageShare(
-                        s.species(), s.stage().words(), percent(s.stems().fraction())))
+                        s.species(), s.stage().words(), Percent.of(s.stems().fraction())))
             .toList(),
         day.mat().map(MatRange::of).orElse(null),
         new DayAnswer.TopsoilRange(
-            percent(day.topsoil().low()),
-            percent(day.topsoil().middle()),
-            percent(day.topsoil().high())),
+            Percent.of(day.topsoil().low()),
+            Percent.of(day.topsoil().middle()),
+            Percent.of(day.topsoil().high())),
         day.jobs().stream()
-            .map(j -> new DayAnswer.JobChance(j.job().words(), percent(j.open().fraction())))
+            .map(j -> new DayAnswer.JobChance(j.job().words(), Percent.of(j.open().fraction())))
             .toList());
-  }
-
-  private static int percent(double share) {
-    return (int) Math.round(100 * share);
   }
 }

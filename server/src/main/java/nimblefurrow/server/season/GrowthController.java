@@ -7,6 +7,7 @@ import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.season.GrowthTable;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.Percent;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -78,19 +79,15 @@ class GrowthController {
         Answers.MatRange.of(w.mat()),
         w.before().map(Answers.MatRange::of).orElse(null),
         one(w.heightIn()),
-        percent(w.groundCover()),
+        Percent.of(w.groundCover()),
         one(w.carbonToNitrogen()),
         one(w.nitrogenLbAc()),
-        percent(w.weedsDown()));
+        Percent.of(w.weedsDown()));
   }
 
   private static DeadWeek dead(GrowthTable.Dead w) {
     return new DeadWeek(
-        w.date(), w.weeks(), Math.round(w.mat()), percent(w.weedsDown()), one(w.releasedLbAc()));
-  }
-
-  private static int percent(double share) {
-    return (int) Math.round(100 * share);
+        w.date(), w.weeks(), Math.round(w.mat()), Percent.of(w.weedsDown()), one(w.releasedLbAc()));
   }
 
   private static double one(double value) {

@@ -28,6 +28,7 @@ import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.Percent;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -199,7 +200,7 @@ class HoursController {
         kind,
         machine.map(MachineView::name).orElse(null),
         rate.acresPerHour(),
-        (int) Math.round(100 * day.figures().of(HourBlock.LIKELY)),
+        Percent.of(day.figures().of(HourBlock.LIKELY)),
         fields,
         told,
         limits.entrySet().stream()

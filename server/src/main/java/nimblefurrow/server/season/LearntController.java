@@ -18,6 +18,7 @@ import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.Percent;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -119,6 +120,6 @@ class LearntController {
   }
 
   private static Integer percent(OptionalDouble share) {
-    return share.isEmpty() ? null : (int) Math.round(100 * share.getAsDouble());
+    return share.isEmpty() ? null : Percent.of(share.getAsDouble());
   }
 }

@@ -16,6 +16,7 @@ import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.journal.Look;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.Percent;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -106,7 +107,7 @@ class PlanController {
         ruts(field),
         now.mat()
             .flatMap(mat -> KillOn.day(mat, plan.route(), plan.on()))
-            .map(k -> (int) Math.round(100 * k))
+            .map(k -> Percent.of(k))
             .orElse(null),
         ratings(field, cover),
         cover.ended() == null
@@ -122,11 +123,7 @@ class PlanController {
                 .map(
                     r ->
                         new RescueView(
-                            r.words(),
-                            r.from(),
-                            r.to(),
-                            r.dollars(),
-                            (int) Math.round(100 * r.kills())))
+                            r.words(), r.from(), r.to(), r.dollars(), Percent.of(r.kills())))
                 .toList(),
         plan.route().needs().stream()
             .flatMap(kind -> Cautions.of(kind, figures).stream())

@@ -15,6 +15,7 @@ import nimblefurrow.core.termination.route.WayEffects;
 import nimblefurrow.core.work.Cautions;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.Percent;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -49,7 +50,7 @@ class WaysController {
           (int) Math.round(e.carbonToNitrogen()),
           (int) Math.round(e.nitrogenLbAc()),
           (int) Math.round(e.availableLbAc()),
-          (int) Math.round(100 * e.weedsDown()),
+          Percent.of(e.weedsDown()),
           Math.round(10 * e.weeksToHalf()) / 10.0,
           e.dryStems(),
           e.products().stream().map(r -> r.in(day.units())).toList());
@@ -105,7 +106,7 @@ class WaysController {
                 on ->
                     RouteDays.chances(
                         route, now.field().facts().ground(true), day.weather().fit(), on, 1))
-            .map(chances -> (int) Math.round(100 * chances.get(0)))
+            .map(chances -> Percent.of(chances.get(0)))
             .orElse(null),
         route.route().needs().stream()
             .flatMap(kind -> Cautions.of(kind, figures).stream())

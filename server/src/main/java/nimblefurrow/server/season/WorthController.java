@@ -22,6 +22,7 @@ import nimblefurrow.core.termination.worth.WorthCase;
 import nimblefurrow.core.termination.worth.WorthParts;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.Percent;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -66,7 +67,7 @@ class WorthController {
           ten(d.mean()),
           ten(d.range().low()),
           ten(d.range().high()),
-          (int) Math.round(100 * d.kill()),
+          Percent.of(d.kill()),
           Math.round(d.mat()),
           PartsView.of(d.parts()));
     }
@@ -177,7 +178,7 @@ class WorthController {
         w.way(),
         w.way().words(),
         WorthDay.of(w.best()),
-        beats.map(b -> (int) Math.round(100 * b.chance())).orElse(null),
+        beats.map(b -> Percent.of(b.chance())).orElse(null),
         beats.map(b -> ten(b.regret())).orElse(null),
         off.best()
             .flatMap(best -> Turn.of(w.best().parts(), best.best().parts(), figures))

@@ -28,6 +28,7 @@ import nimblefurrow.core.termination.spray.Tank;
 import nimblefurrow.server.land.Marks;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.Percent;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.OneField;
 import nimblefurrow.server.season.Seasons;
@@ -281,7 +282,7 @@ class SprayController {
             .map(
                 k ->
                     new SprayMember(
-                        k.species(), k.pounds(), percent(k.kill()), k.partner().orElse(null)))
+                        k.species(), k.pounds(), Percent.of(k.kill()), k.partner().orElse(null)))
             .toList(),
         plan.ways().stream().map(SprayController::way).toList(),
         plan.tank().map(TankView::of).orElse(null),
@@ -298,18 +299,14 @@ class SprayController {
   private static SprayWay way(SprayKill k) {
     return new SprayWay(
         k.way().words(),
-        percent(k.grass()),
-        k.broadleaf() < 1 ? percent(k.broadleaf()) : null,
-        percent(k.least()),
+        Percent.of(k.grass()),
+        k.broadleaf() < 1 ? Percent.of(k.broadleaf()) : null,
+        Percent.of(k.least()),
         k.moreDollars(),
         k.daysBetween());
   }
 
   private static List<String> said(List<Reason> reasons, UnitSystem units) {
     return reasons.stream().map(r -> r.in(units)).toList();
-  }
-
-  private static int percent(double share) {
-    return (int) Math.round(100 * share);
   }
 }
