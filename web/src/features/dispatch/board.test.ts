@@ -38,6 +38,18 @@ describe('board', () => {
     const { segments } = segmentsOf('m', jobs, dayNumber('2026-10-03'), 1)
     expect(segments.map((x) => x.job.id)).toEqual(['a', 'b'])
   })
+  it('names a run of days where there is room for its name', () => {
+    const long = job('e', 'm', ['2026-10-01', '2026-10-02', '2026-10-03'])
+    long.place!.days[0]!.hours = 1
+    const names = (first: string) =>
+      segmentsOf('m', [long], dayNumber(first), 5)
+        .segments.filter((x) => x.named)
+        .map((x) => x.day)
+    expect(names('2026-10-01')).toEqual(['2026-10-02'])
+    expect(names('2026-10-03')).toEqual(['2026-10-03'])
+    long.place!.days[0]!.hours = 4
+    expect(names('2026-10-01')).toEqual(['2026-10-01'])
+  })
   it('finds the next busy day', () => {
     expect(firstBusyDay(jobs, '2026-09-01')).toBe('2026-10-01')
     expect(firstBusyDay(jobs, '2026-10-05')).toBe('2026-10-05')

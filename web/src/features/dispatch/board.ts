@@ -20,8 +20,28 @@ export interface Segment {
   below: number
   first: boolean
   last: boolean
-  /** Not a mere continuation of the day before. */
+  /** Of days one after the other, the first that is high enough to hold its name as well as any. */
   named: boolean
+}
+
+const HIGH_ENOUGH = 0.6
+
+/** The places of the days that bear a job's name: one of each run of days in sight. */
+function named(all: { day: string; hours: number }[], first: number, days: number): Set<number> {
+  const runs: number[][] = []
+  all.forEach((d, i) => {
+    const column = dayNumber(d.day) - first
+    if (column < 0 || column >= days) return
+    const run = runs[runs.length - 1]
+    if (run && dayNumber(all[i - 1]!.day) === first + column - 1) run.push(i)
+    else runs.push([i])
+  })
+  return new Set(
+    runs.map((run) => {
+      const most = Math.max(...run.map((i) => all[i]!.hours))
+      return run.find((i) => all[i]!.hours >= HIGH_ENOUGH * most)!
+    }),
+  )
 }
 
 /** A machine's work in the days in sight, and the hours that each day holds in all. */
@@ -38,13 +58,23 @@ export function segmentsOf(
     .sort((a, b) => a.place!.days[0]!.day.localeCompare(b.place!.days[0]!.day))
   for (const job of placed) {
     const all = job.place!.days
+    const names = named(all, first, days)
     all.forEach((d, i) => {
       const column = dayNumber(d.day) - first
       if (column < 0 || column >= days) return
       const last = i === all.length - 1
-      const named = i === 0 || column === 0 || dayNumber(all[i - 1]!.day) !== first + column - 1
       const below = hours[column]! + d.road
-      segments.push({ job, day: d.day, column, hours: d.hours, road: d.road, below, first: i === 0, last, named })
+      segments.push({
+        job,
+        day: d.day,
+        column,
+        hours: d.hours,
+        road: d.road,
+        below,
+        first: i === 0,
+        last,
+        named: names.has(i),
+      })
       hours[column]! += d.road + d.hours
     })
   }

@@ -233,7 +233,7 @@ class WorkJourneyTest {
     button("^Publish this day$").click();
     assertThat(page.locator(".told"))
         .containsText(
-            "Published by Wren Abara on Thu 1 Oct 2026; all stands as it was told. Publish it again");
+            "Published by Wren Abara on Thu 1 Oct 2026; all stands as it was told.");
     page.goBack();
     assertThat(page.locator(".block").getByLabel("locked").first()).isVisible();
     button("^Undo publish 1 Oct").click();
