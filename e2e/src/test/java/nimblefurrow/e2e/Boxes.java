@@ -40,7 +40,8 @@ final class Boxes {
             root => {
               const edge = root.getBoundingClientRect(), found = [];
               for (const e of [root, ...root.querySelectorAll('*')]) {
-                if (e.ownerSVGElement) continue;
+                // The ring that runs out of a pressed button is no content.
+                if (e.ownerSVGElement || e.closest('.v-ripple__container')) continue;
                 const r = e.getBoundingClientRect();
                 const hides = getComputedStyle(e).overflow !== 'visible';
                 if (hides && (e.scrollHeight > e.clientHeight + 1 || e.scrollWidth > e.clientWidth + 1)

@@ -232,8 +232,7 @@ class WorkJourneyTest {
     assertThat(page.locator(".told")).containsText("Not published yet");
     button("^Publish this day$").click();
     assertThat(page.locator(".told"))
-        .containsText(
-            "Published by Wren Abara on Thu 1 Oct 2026; all stands as it was told.");
+        .containsText("Published by Wren Abara on Thu 1 Oct 2026; all stands as it was told.");
     page.goBack();
     assertThat(page.locator(".block").getByLabel("locked").first()).isVisible();
     button("^Undo publish 1 Oct").click();
