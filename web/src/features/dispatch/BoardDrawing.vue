@@ -186,7 +186,7 @@ function pointed(job: Job | null) {
           >
             <span v-if="days <= 14 && row.bands[i] && !row.idle" class="figures fit"
               >{{ row.bands[i]!.chance }} %</span
-            ><span v-else-if="days <= 14 && row.gone.has(day) && !row.idle" class="fit">away</span>
+            ><span v-else-if="days <= 14 && row.gone.has(day) && !row.idle" class="fit">not here</span>
           </div>
           <div
             v-for="c in row.ghosts"
@@ -273,7 +273,7 @@ function pointed(job: Job | null) {
       <i class="k low" /> these at least, nine of ten <i class="k tail-key" /> may run on so far
       <i class="k road-key" /> on the road <i v-if="board.notHad.length" class="k gone-key" /><template
         v-if="board.notHad.length"
-        >away, or not called yet</template
+        >not here: away, or not called yet</template
       >
       <template v-for="k in kinds" :key="k.season"><i class="k kind" :class="k.edge" />{{ k.words }}</template>
     </p>

@@ -100,7 +100,8 @@ const remove = (id: string) =>
           :aria-pressed="m.id === chosenId"
           @click="chosenId = m.id"
         >
-          <b>{{ m.name }}</b><span class="quiet">{{ kindWords[m.kind] }}</span
+          <b>{{ m.name }}</b><span class="quiet"
+            >{{ kindWords[m.kind] }}<template v-if="m.hired">, hired</template></span
           ><span class="figures"
             >{{ area(m.acresPerHour, 1) }} {{ areaUnit }}/h · {{ perArea(m.costPerAcre) }} {{ perAreaUnit }}</span
           >
