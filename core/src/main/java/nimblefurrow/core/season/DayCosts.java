@@ -1,5 +1,6 @@
 package nimblefurrow.core.season;
 
+import java.lang.ref.WeakReference;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,6 +16,7 @@ import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.termination.worth.EndWay;
 import nimblefurrow.core.termination.worth.TradeOffs;
 import nimblefurrow.core.termination.worth.WorthCase;
+import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.work.DayWorth;
 import nimblefurrow.core.work.FitDays;
 import nimblefurrow.core.work.JobWindow;
@@ -35,8 +37,11 @@ public final class DayCosts {
   private final FieldCase field;
   private final SeedingWindow window;
   private final Optional<MatForecast> mat;
-  private final FitDays fit;
-  private final LocalDate today;
+  private final Outlook outlook;
+
+  /** The farm's own while it is of this weather; a season kept for later holds none of it. */
+  private final WeakReference<FitDays> fit;
+
   private final Map<EndWay, List<WorkValue.Point>> nets = new ConcurrentHashMap<>();
 
   /**
@@ -47,12 +52,12 @@ public final class DayCosts {
       SeedingWindow window,
       Optional<MatForecast> mat,
       FitDays fit,
-      LocalDate today) {
-    this.today = today;
+      Outlook outlook) {
     this.field = field;
     this.window = window;
     this.mat = mat;
-    this.fit = fit;
+    this.fit = new WeakReference<>(fit);
+    this.outlook = outlook;
   }
 
   /**
@@ -61,7 +66,7 @@ public final class DayCosts {
    * best of the days that are left is gone whatever is done, and counts for none of them.
    */
   public WorkValue sowing(JobWindow open) {
-    Figures figures = fit.figures();
+    Figures figures = outlook.figures();
     Money lost = DayWorth.lost(Operation.SEED, figures);
     double best = figures.of(BEST_GONE);
     double use = figures.of(USE_GONE);
@@ -88,7 +93,7 @@ public final class DayCosts {
 
   private LocalDate first(JobWindow open) {
     LocalDate opens = open.opens().early().orElse(open.end());
-    return opens.isBefore(today) ? today : opens;
+    return opens.isBefore(outlook.today()) ? outlook.today() : opens;
   }
 
   private static LocalDate last(JobWindow open) {
@@ -133,7 +138,10 @@ public final class DayCosts {
     return nets.computeIfAbsent(
         way,
         w ->
-            mat.map(m -> tradeOffs(m).of(w, fit.figures().whole(EVERY))).orElse(List.of()).stream()
+            mat
+                .map(m -> tradeOffs(m).of(w, outlook.figures().whole(EVERY)))
+                .orElse(List.of())
+                .stream()
                 .map(d -> point(d.on(), d.mean()))
                 .toList());
   }
@@ -149,9 +157,11 @@ public final class DayCosts {
             facts.weeds(),
             1,
             1,
-            grown.outlook().site(),
-            fit.figures());
-    return new TradeOffs(grown, at, fit, facts.ground(true), facts.ground(false));
+            outlook.site(),
+            outlook.figures());
+    FitDays known = fit.get();
+    FitDays days = known == null ? new FitDays(outlook) : known;
+    return new TradeOffs(grown, at, days, facts.ground(true), facts.ground(false));
   }
 
   private static WorkValue.Point point(LocalDate day, double dollars) {

@@ -107,7 +107,7 @@ public final class SeasonComposer {
         route,
         verdict,
         closes(plan, verdict, route),
-        Optional.of(new DayCosts(field, window, mat, fit, outlook.today())),
+        Optional.of(new DayCosts(field, window, mat, fit, outlook)),
         stand.map(this::weeksLate).orElse(0.0));
   }
 
