@@ -32,7 +32,8 @@ public final class FieldJobs {
   private FieldJobs() {}
 
   /**
-   * All jobs of a cover that are still to be done.
+   * All jobs of a cover that are still to be done, their days as such work's days go: what they
+   * cost in this field takes a while to work out, see {@link #valued}.
    *
    * @param cover the cover's link in the field's chain
    * @param field the field's name
@@ -95,10 +96,25 @@ public final class FieldJobs {
         .toList();
   }
 
+  /**
+   * A job with what its days cost by the field's own season; the same where that tells nothing of
+   * such work.
+   */
+  public static Job valued(Job job, FieldSeason season, Figures figures) {
+    WorkValue value =
+        switch (job.id().operation()) {
+          case SEED -> season.costs().map(c -> c.sowing(job.window())).orElse(job.value());
+          case PLANT, SPRAY, ROLL, TILL, MOW -> value(job, season, figures);
+          default -> job.value();
+        };
+    return job.with(j -> j.value(value));
+  }
+
   /** What the field's trade-off says; where it says nothing, planting by the crop's own drag. */
-  private static WorkValue value(
-      MachineKind kind, FieldSeason season, JobWindow window, Figures figures) {
-    WorkValue usual = DayWorth.of(operation(kind), window, figures);
+  private static WorkValue value(Job job, FieldSeason season, Figures figures) {
+    MachineKind kind = job.kind();
+    JobWindow window = job.window();
+    WorkValue usual = job.value();
     Optional<WorkValue> own =
         season
             .route()
@@ -157,6 +173,6 @@ public final class FieldJobs {
             facts.area(),
             facts.grounds(true),
             window)
-        .with(j -> j.value(value(kind, season, window, figures)));
+        .with(j -> j.value(DayWorth.of(operation(kind), window, figures)));
   }
 }

@@ -17,7 +17,6 @@ import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.JobWindow;
 import nimblefurrow.core.work.MachineKind;
 import nimblefurrow.core.work.Operation;
-import nimblefurrow.core.work.WorkValue;
 
 /**
  * The sowing of a field with what goes before and after it: disc passes with days between, slurry
@@ -118,13 +117,6 @@ record SowingJobs(
         .orElse(season.field().crop().planted());
   }
 
-  /** The sowing by the season's own days; a pass before or after it as such passes go. */
-  private WorkValue value(Operation step, JobWindow open) {
-    return step == Operation.SEED
-        ? season.costs().orElseThrow().sowing(open)
-        : DayWorth.of(step, open, figures);
-  }
-
   private Job job(
       Operation step,
       MachineKind kind,
@@ -140,6 +132,10 @@ record SowingJobs(
             season.field().facts().grounds(false),
             open)
         .with(
-            j -> j.words(words).goes(goes).after(after.stream().toList()).value(value(step, open)));
+            j ->
+                j.words(words)
+                    .goes(goes)
+                    .after(after.stream().toList())
+                    .value(DayWorth.of(step, open, figures)));
   }
 }

@@ -68,6 +68,7 @@ class DayCostsTest {
     return FieldJobs.of(UUID.randomUUID(), "Field", season, F).stream()
         .filter(j -> j.id().operation() == operation)
         .findFirst()
+        .map(j -> FieldJobs.valued(j, season, F))
         .orElseThrow();
   }
 

@@ -12,6 +12,7 @@ import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.WorkRate;
 import nimblefurrow.core.season.FieldFacts;
+import nimblefurrow.core.season.FieldJobs;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.core.work.CountedHours;
 import nimblefurrow.core.work.Doing;
@@ -66,10 +67,15 @@ final class OpenJobs {
               field.field(),
               () -> combine ? season.jobsWithHarvest(field) : season.jobs(field),
               all.troubles::add)
-          .ifPresent(open -> open.forEach(job -> all.add(job, field)));
+          .ifPresent(open -> open.forEach(job -> all.add(all.valued(job, field), field)));
     }
     all.addOthers(others, machines);
     return all;
+  }
+
+  /** On the board it counts what a day costs in this field. */
+  private Job valued(Job job, FieldSeasons field) {
+    return FieldJobs.valued(job, field.now(), figures);
   }
 
   private void add(Job job, FieldSeasons field) {

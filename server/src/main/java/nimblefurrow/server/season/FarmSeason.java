@@ -73,7 +73,8 @@ public record FarmSeason(
             tried ->
                 HarvestJob.before(cover.crop().id(), tried.now(), jobs(day, tried)).stream()
                     .filter(job -> job.id().operation() == Operation.SEED)
-                    .findFirst());
+                    .findFirst()
+                    .map(job -> FieldJobs.valued(job, tried.now(), day.figures())));
   }
 
   /** All covers of the running season, those after a cut among them. */
