@@ -58,12 +58,8 @@ class WalkTest {
           new View("/guide/cover", "how a cover is chosen", ".text h1"));
 
   @ParameterizedTest
-  @CsvSource({"1280, 800", "1440, 900"})
-  void everyViewOnADesk(int width, int height) {
-    walk(width, height);
-  }
-
-  static void walk(int width, int height) {
+  @CsvSource({"1280, 800", "1440, 900", "390, 844"})
+  void everyViewAtEverySize(int width, int height) {
     Page page = App.planner(width, height);
     page.evaluate("localStorage.setItem('furrow-theme', 'day')");
     List<String> faults = new ArrayList<>();
