@@ -14,10 +14,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /**
- * A walk through all views at two sizes of a desk and, by {@link PhoneWalkTest}, on a phone, by day
- * and by night, in both systems of units: nothing lies on anything, nothing is cut off or too
- * small, nothing serious stands in anyone's way, and the answer of each view is in the first
- * screen.
+ * A walk through all views at three sizes, by day and by night, in both systems of units: nothing
+ * lies on anything, nothing is cut off or too small, nothing serious stands in anyone's way, and
+ * the answer of each view is in the first screen. Two walks at once are slower than one after the
+ * other: the browser takes the time.
  */
 class WalkTest {
   /** A view with what a person comes to it for. */
