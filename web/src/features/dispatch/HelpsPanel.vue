@@ -45,8 +45,8 @@ function says(h: Schemas['HelpView']): string {
         </li>
       </ul>
       <p v-if="helps.length" class="quiet">
-        What it costs to have is not taken off; a crew that is hired asks for its acres, which is. Seed flown over the
-        top needs a higher rate.
+        What it costs to have is not taken off, but for what a hired crew asks for its acres. Seed flown over the top
+        needs a higher rate.
       </p>
     </template>
   </section>

@@ -54,7 +54,7 @@ public class Questions {
         board.season().day().figures());
   }
 
-  /** What it would cost to do a job elsewhere, and who would pay; counted like the risk. */
+  /** What it would cost to do a job elsewhere, and who would pay; counted on the climate years. */
   public List<Elsewhere> elsewhere(Dispatch.Board board, JobId job) {
     ScheduleProblem problem = board.problem();
     Evaluator evaluator =
