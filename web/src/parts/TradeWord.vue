@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { words } from './words'
 
-/** A word of the trade where it stands: dotted underneath, its meaning on touch, pointer or focus. */
+/** A word of the trade where it stands: dotted underneath, its meaning on touch, pointer or focus. Its name is the word alone. */
 const props = defineProps<{ of: string }>()
 const meaning = computed(() => words.get(props.of) ?? '')
 </script>
@@ -17,7 +17,7 @@ const meaning = computed(() => words.get(props.of) ?? '')
     open-on-focus
   >
     <template #activator="{ props: on }">
-      <button v-bind="on" type="button" class="word" :aria-label="`${of}: ${meaning}`" @click.stop>
+      <button v-bind="on" type="button" class="word" :aria-description="meaning" @click.stop>
         <slot>{{ of }}</slot>
       </button>
     </template>

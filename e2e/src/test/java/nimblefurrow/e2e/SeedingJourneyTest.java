@@ -315,7 +315,10 @@ class SeedingJourneyTest {
     page.navigate(App.address() + "/cover");
     field("Heron Slough");
     page.getByText("Slurry over the sown ground").click();
-    App.choose(page, page.getByLabel("Way in").first(), "Hand spreader and disc passes");
+    App.choose(
+        page,
+        page.getByLabel("Way in", new Page.GetByLabelOptions().setExact(true)).first(),
+        "Hand spreader and disc passes");
     assertThat(page.getByText("Shallow disc passes").last()).isVisible();
     Locator bench = page.getByLabel("Mix bench");
     assertThat(bench).containsText("shallow disc pass 2, 5–10 days after");

@@ -139,7 +139,9 @@ class WorkJourneyTest {
     assertThat(page.getByText("Candidate B")).isVisible();
     App.choose(
         page,
-        page.locator(".candidate").nth(1).getByLabel("Way in"),
+        page.locator(".candidate")
+            .nth(1)
+            .getByLabel("Way in", new Locator.GetByLabelOptions().setExact(true)),
         "Interseeder between corn rows");
     assertThat(page.locator(".candidate").nth(1))
         .containsText("Not possible: it runs between corn rows");
