@@ -182,10 +182,13 @@ public final class PlanSearch {
             effort,
             thread ->
                 look(own, years, 0, FIRST, start.plan(), keeping, warmth, effort, thread, watch));
-    // The second part, on slid years, begins for all threads with the best that any has found.
+    // The first thread goes on alone, as if there were no other; the others, on slid years, from
+    // the
+    // best that any has found. So more threads find all that one does, and what they add.
+    Plan alone = last(first.get(0)).plan();
     Plan warm =
         first.stream()
-            .map(on -> on.get(on.size() - 1))
+            .map(PlanSearch::last)
             .min(Comparator.comparingDouble(Found::loss))
             .orElseThrow()
             .plan();
@@ -196,7 +199,15 @@ public final class PlanSearch {
             effort,
             thread ->
                 look(
-                    slid, slidYears, FIRST, 1 - FIRST, warm, keeping, cooler, effort, thread,
+                    slid,
+                    slidYears,
+                    FIRST,
+                    1 - FIRST,
+                    thread == 0 ? alone : warm,
+                    keeping,
+                    cooler,
+                    effort,
+                    thread,
                     watch));
     Found best = start;
     double least = slid.score(start.plan()).mean().value();
@@ -219,6 +230,10 @@ public final class PlanSearch {
   private boolean holds(Plan plan, Plan than) {
     return heldBack.stream()
         .allMatch(unseen -> unseen.score(plan).mean().value() <= unseen.score(than).mean().value());
+  }
+
+  private static Found last(List<Found> onTheWay) {
+    return onTheWay.get(onTheWay.size() - 1);
   }
 
   private static <T> List<T> together(Effort effort, IntFunction<T> one) {

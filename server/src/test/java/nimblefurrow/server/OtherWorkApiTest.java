@@ -216,6 +216,26 @@ class OtherWorkApiTest {
     assertThat(planner.delete("/api/dispatch/parts/" + part).status()).isEqualTo(200);
     assertThat(job(board(), "Ferry Road", "SEED").path("acres").asDouble()).isEqualTo(acres);
     assertThat(board().path("jobs").toString()).doesNotContain(part);
+    splittingIsUndoneAsAnyActIs(part, acres);
+  }
+
+  /** Undone, the part stands where it stood; undone twice more, it was never split off. */
+  private void splittingIsUndoneAsAnyActIs(String part, double acres) {
+    assertThat(board().path("undo").asString()).isEqualTo("join Ferry Road, part 2");
+    planner.post("/api/dispatch/undo", Map.of());
+    JsonNode again = job(board(), "Ferry Road, part 2", "SEED");
+    assertThat(again.path("acres").asDouble()).isEqualTo(30);
+    assertThat(again.path("place").path("locked").asBoolean()).isTrue();
+    planner.post("/api/dispatch/undo", Map.of());
+    assertThat(job(board(), "Ferry Road, part 2", "SEED").path("place").isObject()).isFalse();
+    assertThat(board().path("undo").asString()).isEqualTo("split Ferry Road");
+    planner.post("/api/dispatch/undo", Map.of());
+    assertThat(job(board(), "Ferry Road", "SEED").path("acres").asDouble()).isEqualTo(acres);
+    planner.post("/api/dispatch/redo", Map.of());
+    assertThat(job(board(), "Ferry Road, part 2", "SEED").path("partOf").path("cover").asString())
+        .isEqualTo(job(board(), "Ferry Road, part 1", "SEED").path("id").path("cover").asString());
+    planner.post("/api/dispatch/undo", Map.of());
+    assertThat(board().path("jobs").toString()).doesNotContain(part);
   }
 
   @Test

@@ -231,8 +231,22 @@ public class Dispatch {
       throw new OutOfRange("job", job.field() + " cannot be split: split the whole job instead");
     }
     List<Part> own = parts.all(farmId).stream().filter(p -> p.of().equals(jobId)).toList();
-    parts.add(
-        farmId, new Part(id, jobId, area).checked(job.area(), own, board.season().day().figures()));
+    placements.split(
+        farmId,
+        "split " + job.field(),
+        new Part(id, jobId, area).checked(job.area(), own, board.season().day().figures()));
+  }
+
+  /** Joins a part with the rest of its job again. */
+  @Transactional
+  public void join(UUID farmId, UUID partId) {
+    String said =
+        board(farmId).jobs().stream()
+            .filter(job -> job.id().cover().equals(partId))
+            .findFirst()
+            .map(job -> "join " + job.field())
+            .orElse("join a part");
+    placements.join(farmId, said, partId);
   }
 
   @Transactional

@@ -12,7 +12,6 @@ import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Operation;
 import nimblefurrow.core.work.WhatIf;
-import nimblefurrow.server.part.Parts;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.CurrentFarm;
@@ -66,13 +65,11 @@ class DispatchController {
   record SplitForm(@NotNull UUID id, @NotNull JobId job, @Positive @Max(50_000) double acres) {}
 
   private final Dispatch dispatch;
-  private final Parts parts;
   private final Placements placements;
   private final CurrentFarm current;
 
-  DispatchController(Dispatch dispatch, Parts parts, Placements placements, CurrentFarm current) {
+  DispatchController(Dispatch dispatch, Placements placements, CurrentFarm current) {
     this.dispatch = dispatch;
-    this.parts = parts;
     this.placements = placements;
     this.current = current;
   }
@@ -143,7 +140,7 @@ class DispatchController {
   /** Joins a part with the rest again. */
   @DeleteMapping("/parts/{id}")
   BoardView join(@PathVariable UUID id) {
-    parts.remove(current.id(), id);
+    dispatch.join(current.id(), id);
     return board(null);
   }
 

@@ -42,26 +42,49 @@ public class Parts {
         .list();
   }
 
+  /** A part that is split off now, as its row keeps it. */
+  public KeptPart made(Part part) {
+    return new KeptPart(
+        part.id(),
+        part.of().cover(),
+        Codes.kept(part.of().operation()),
+        part.area().acres(),
+        OffsetDateTime.now(clock));
+  }
+
+  /**
+   * One part, as its row keeps it.
+   *
+   * @throws NotOnThisFarm where the farm has none such
+   */
+  @Transactional(readOnly = true)
+  public KeptPart one(UUID farmId, UUID id) {
+    return jdbc.sql(
+            "select id, subject, operation, acres, made_at from job_part where farm_id = ? and id = ?")
+        .params(farmId, id)
+        .query(
+            (row, n) ->
+                new KeptPart(
+                    row.getObject(1, UUID.class),
+                    row.getObject(2, UUID.class),
+                    row.getString(3),
+                    row.getDouble(4),
+                    row.getObject(5, OffsetDateTime.class)))
+        .optional()
+        .orElseThrow(() -> new NotOnThisFarm("part of a job"));
+  }
+
   @Transactional
-  public void add(UUID farmId, Part part) {
+  public void add(UUID farmId, KeptPart part) {
     jdbc.sql(
             "insert into job_part (id, farm_id, subject, operation, acres, made_at) values (?, ?, ?, ?, ?, ?)")
-        .params(
-            part.id(),
-            farmId,
-            part.of().cover(),
-            Codes.kept(part.of().operation()),
-            part.area().acres(),
-            OffsetDateTime.now(clock))
+        .params(part.id(), farmId, part.subject(), part.operation(), part.acres(), part.madeAt())
         .update();
   }
 
   /** Joins a part with the rest of its job again; its place is gone. */
   @Transactional
   public void remove(UUID farmId, UUID id) {
-    if (jdbc.sql("delete from job_part where farm_id = ? and id = ?").params(farmId, id).update()
-        == 0) {
-      throw new NotOnThisFarm("part of a job");
-    }
+    jdbc.sql("delete from job_part where farm_id = ? and id = ?").params(farmId, id).update();
   }
 }

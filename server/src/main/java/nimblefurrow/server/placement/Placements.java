@@ -14,7 +14,10 @@ import java.util.UUID;
 import nimblefurrow.core.quantity.Coded;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Operation;
+import nimblefurrow.core.work.Part;
 import nimblefurrow.core.work.Pin;
+import nimblefurrow.server.part.KeptPart;
+import nimblefurrow.server.part.Parts;
 import nimblefurrow.server.placement.Places.Place;
 import nimblefurrow.server.platform.Conflict;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -27,14 +30,16 @@ import tools.jackson.databind.json.JsonMapper;
 public class Placements {
   private static final int ACTS_KEPT = 100;
 
-  private record Act(long id, String said, Places before, Places after) {}
+  private record Act(long id, String said, Standing before, Standing after) {}
 
   private final JdbcClient jdbc;
   private final JsonMapper json;
+  private final Parts parts;
 
-  Placements(JdbcClient jdbc, JsonMapper json) {
+  Placements(JdbcClient jdbc, JsonMapper json, Parts parts) {
     this.jdbc = jdbc;
     this.json = json;
+    this.parts = parts;
   }
 
   @Transactional(readOnly = true)
@@ -92,9 +97,30 @@ public class Placements {
             after.add(place);
           }
         });
-    if (after.isEmpty()) {
-      return;
+    if (!after.isEmpty()) {
+      act(farmId, said, Standing.of(before), Standing.of(after));
     }
+  }
+
+  /** Splits a part off a job, which has no place yet. */
+  @Transactional
+  public void split(UUID farmId, String said, Part part) {
+    lock(farmId);
+    Standing whole = new Standing(List.of(), List.of(), List.of(part.id()));
+    act(farmId, said, whole, new Standing(List.of(), List.of(parts.made(part)), List.of()));
+  }
+
+  /** Joins a part with the rest of its job again; its place is gone with it. */
+  @Transactional
+  public void join(UUID farmId, String said, UUID partId) {
+    lock(farmId);
+    KeptPart part = parts.one(farmId, partId);
+    Place place = places(farmId).getOrDefault(part.job(), Place.nowhere(part.job()));
+    Standing whole = new Standing(List.of(), List.of(), List.of(partId));
+    act(farmId, said, new Standing(List.of(place), List.of(part), List.of()), whole);
+  }
+
+  private void act(UUID farmId, String said, Standing before, Standing after) {
     apply(farmId, after);
     jdbc.sql("delete from planning_act where farm_id = ? and undone").param(farmId).update();
     jdbc.sql(
@@ -122,7 +148,7 @@ public class Placements {
   public void undo(UUID farmId) {
     lock(farmId);
     Act act = act(farmId, false).orElseThrow(() -> new Conflict("there is nothing to undo"));
-    apply(farmId, act.before().places());
+    apply(farmId, act.before());
     mark(act, true);
   }
 
@@ -130,7 +156,7 @@ public class Placements {
   public void redo(UUID farmId) {
     lock(farmId);
     Act act = act(farmId, true).orElseThrow(() -> new Conflict("there is nothing to redo"));
-    apply(farmId, act.after().places());
+    apply(farmId, act.after());
     mark(act, false);
   }
 
@@ -159,13 +185,15 @@ public class Placements {
                 new Act(
                     row.getLong(1),
                     row.getString(2),
-                    json.readValue(row.getString(3), Places.class),
-                    json.readValue(row.getString(4), Places.class)))
+                    json.readValue(row.getString(3), Standing.class),
+                    json.readValue(row.getString(4), Standing.class)))
         .optional();
   }
 
-  private void apply(UUID farmId, List<Place> places) {
-    for (Place place : places) {
+  private void apply(UUID farmId, Standing wanted) {
+    wanted.whole().forEach(part -> parts.remove(farmId, part));
+    wanted.split().forEach(part -> parts.add(farmId, part));
+    for (Place place : wanted.places()) {
       jdbc.sql(
               "delete from placement where farm_id = ? and coalesce(link_id, other_work_id, part_id) = ? and operation = ?")
           .params(farmId, place.cover(), place.operation())
@@ -219,8 +247,8 @@ public class Placements {
     return new JobId(row.getObject(1, UUID.class), operation(row.getString(2)));
   }
 
-  private String text(List<Place> places) {
-    return json.writeValueAsString(new Places(places));
+  private String text(Standing standing) {
+    return json.writeValueAsString(standing);
   }
 
   private static Operation operation(String code) {
