@@ -3,12 +3,10 @@ package nimblefurrow.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -28,13 +26,7 @@ class CrewJourneyTest {
 
   private static void clean(Page page, String what) {
     assertThat(Boxes.faults(page)).as(what).isEmpty();
-    assertThat(
-            new AxeBuilder(page)
-                .analyze().getViolations().stream()
-                    .filter(v -> List.of("serious", "critical").contains(v.getImpact()))
-                    .map(WalkTest::said))
-        .as(what)
-        .isEmpty();
+    assertThat(Axe.serious(page)).as(what).isEmpty();
   }
 
   @Test

@@ -96,7 +96,7 @@ class EndingJourneyTest {
             .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
         String at = path + width + ": ";
         Boxes.faults(page).forEach(f -> faults.add(at + f));
-        WalkTest.serious(page, "day").forEach(f -> faults.add(at + f));
+        Axe.serious(page).forEach(f -> faults.add(at + f));
         looked++;
       }
     }

@@ -3,12 +3,10 @@ package nimblefurrow.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeAll;
@@ -289,10 +287,7 @@ class WorkJourneyTest {
     assertThat(dialog.getByLabel("What", new Locator.GetByLabelOptions().setExact(true)))
         .hasValue("");
     assertThat(Boxes.cutOff(dialog)).isEmpty();
-    assertThat(
-            new AxeBuilder(page)
-                .include(".v-overlay--active .v-card").analyze().getViolations().stream()
-                    .filter(v -> List.of("serious", "critical").contains(v.getImpact())))
+    assertThat(Axe.serious(page, ".v-overlay--active .v-card"))
         .as("other work under axe")
         .isEmpty();
     dialog.getByText("Close").click();
