@@ -5,7 +5,9 @@ import { computed, ref } from 'vue'
 import type { Schemas } from '../../api/client'
 import { dayNumber, dayOfMonth, monthName, range, short, weekday } from '../../format/dates'
 import { area, areaUnit, number } from '../../format/units'
-import { amountOf, doingWords, keyOf, plusDays, segmentsOf, type Board, type Job, type Segment } from './board'
+import { amountOf, doingWords, keyOf, plusDays, type Board, type Job } from './board'
+import { rowsOf, type Band } from './rows'
+import { useWaits } from './waits'
 
 /**
  * Machines by days. A day is as high as the hours that a plan counts on, paler to what nine years of ten do not exceed,
@@ -25,52 +27,18 @@ const props = defineProps<{
 const emit = defineEmits<{ show: [Job]; press: [Job, PointerEvent]; unlock: [Job] }>()
 
 const shown = computed(() => Array.from({ length: props.days }, (_, i) => plusDays(props.from, i)))
-const first = computed(() => dayNumber(props.from))
 const narrow = computed(() => props.days > 40)
 const height = computed(() => (props.days <= 4 ? 190 : props.days <= 14 ? 106 : props.days <= 40 ? 70 : 54))
-const lastOf = computed(() => new Map((props.risk?.jobs ?? []).map((j) => [keyOf(j), j.late])))
+/** Room above for the chance. */
+const room = computed(() => (props.days <= 14 ? height.value / (height.value - 15) : 1))
 const rows = computed(() =>
-  props.board.machines
-    .map((machine) => {
-      const { segments, hours } = segmentsOf(machine.id, props.jobs, first.value, props.days)
-      const fit = props.board.fit.find((f) => f.kind === machine.kind)
-      const at = (list: number[] | undefined, i: number) => list?.[first.value + i - dayNumber(fit!.first)] ?? 0
-      const gone = new Set(props.board.notHad.find((n) => n.machineId === machine.id)?.days)
-      const bands = shown.value.map((day, i) =>
-        fit && !gone.has(day)
-          ? { low: at(fit.low, i), counted: at(fit.counted, i), high: at(fit.high, i), chance: at(fit.chances, i) }
-          : null,
-      )
-      const most = Math.max(8, ...hours, ...bands.map((b) => Math.max(b?.counted ?? 0, b?.high ?? 0)))
-      const idle = !segments.length
-      // Room above for the chance.
-      const tallest = most * (props.days <= 14 ? height.value / (height.value - 15) : 1)
-      const tails = segments.filter((s) => s.last).flatMap((s) => tail(s))
-      const ghosts = (props.soFar ?? [])
-        .filter((g) => g.machineId === machine.id)
-        .map((g) => dayNumber(g.day) - first.value)
-      return {
-        machine,
-        most,
-        segments,
-        hours,
-        bands,
-        gone,
-        tallest,
-        tails,
-        idle,
-        ghosts: [...new Set(ghosts)].filter((c) => c >= 0 && c < props.days),
-      }
-    })
-    .sort((a, b) => Number(a.idle) - Number(b.idle)),
+  rowsOf(props.board, props.jobs, shown.value, {
+    room: room.value,
+    lastOf: new Map((props.risk?.jobs ?? []).map((j) => [keyOf(j), j.late])),
+    soFar: props.soFar ?? [],
+  }),
 )
 
-/** From the end of a job to the day by which it is over in nine years of ten. */
-function tail(s: Segment) {
-  const late = lastOf.value.get(keyOf(s.job))
-  const columns = late ? Math.min(props.days - 1, dayNumber(late) - first.value) - s.column : 0
-  return columns > 0 ? [{ job: s.job, column: s.column + 1, columns, below: s.below, hours: s.hours }] : []
-}
 const KINDS = [
   { season: 'SOWING', edge: '', words: 'sow' },
   { season: 'HARVEST', edge: 'grain', words: 'combine' },
@@ -83,7 +51,7 @@ const part = (hours: number, tallest: number) => (hours / tallest) * 100
 /** A block is as high as its hours, high enough to be seen and pressed; its name stands in it where there is room. */
 const NAMED = 15
 const tall = (hours: number, tallest: number) => Math.max(7, (part(hours, tallest) / 100) * height.value - 1)
-const band = (b: { low: number; counted: number; high: number } | null, tallest: number) =>
+const band = (b: Band | null, tallest: number) =>
   b
     ? {
         '--low': part(Math.min(b.low, b.counted), tallest) + '%',
@@ -104,28 +72,7 @@ const mark = (job: Job) => (job.doing?.under ? mdiPlay : job.doing?.agreed ? mdi
 
 /** What waits for what, drawn while a job is pointed at or has the keys. */
 const box = ref<HTMLElement | null>(null)
-const lines = ref<{ x1: number; y1: number; x2: number; y2: number }[]>([])
-function spot(key: string) {
-  const element = box.value?.querySelector(`[data-job="${CSS.escape(key)}"]`)
-  if (!element || !box.value) return null
-  const r = element.getBoundingClientRect()
-  const b = box.value.getBoundingClientRect()
-  return { left: r.left - b.left, right: r.right - b.left, y: (r.top + r.bottom) / 2 - b.top }
-}
-function pointed(job: Job | null) {
-  const me = job && spot(keyOf(job))
-  if (!job || !me) {
-    lines.value = []
-    return
-  }
-  const before = job.after.map((id) => ({ from: spot(keyOf({ id })), to: me }))
-  const after = props.jobs
-    .filter((other) => other.after.some((id) => keyOf({ id }) === keyOf(job)))
-    .map((other) => ({ from: me, to: spot(keyOf(other)) }))
-  lines.value = [...before, ...after].flatMap(({ from, to }) =>
-    from && to ? [{ x1: from.right, y1: from.y, x2: to.left, y2: to.y }] : [],
-  )
-}
+const { lines, pointed } = useWaits(box, () => props.jobs)
 </script>
 
 <template>

@@ -1,15 +1,12 @@
 <script setup lang="ts">
-import TradeWord from '../../parts/TradeWord.vue'
 import { useSeason } from '../../api/resources'
 import { mdiMagnify, mdiMinus, mdiPlus } from '@mdi/js'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { useDisplay } from 'vuetify'
 import { type Schemas } from '../../api/client'
-import { timescale } from '../../draw/timescale'
 import { visibleRows } from '../../draw/visible'
-import { dayNumber, short } from '../../format/dates'
-import { area, areaUnit, matter, rateUnit, temperature } from '../../format/units'
+import { matter, rateUnit, temperature } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
 import { heaviest, scaleMark } from '../../draw/reading'
@@ -20,8 +17,12 @@ import { useDrawnLanes } from './drawnLanes'
 import FirstSteps from './FirstSteps.vue'
 import FurrowLane from './FurrowLane.vue'
 import LaneAnswer from './LaneAnswer.vue'
+import LaneHead from './LaneHead.vue'
 import LaneList from './LaneList.vue'
 import { arrange, laneId, type GroupBy, type Lane, type SortBy } from './lanes'
+import { usePointed } from './pointed'
+import SeasonLegend from './SeasonLegend.vue'
+import { LONGEST, SHORTEST, useSight, WHOLE } from './sight'
 import { RAIN, STRIP, temperatureY } from './strip'
 import TimeAxis from './TimeAxis.vue'
 import WeatherStrip from './WeatherStrip.vue'
@@ -29,10 +30,6 @@ import WeatherStrip from './WeatherStrip.vue'
 const LANE = 64
 const GROUP = 26
 const GUTTER = 216
-const SHORTEST = 30
-const LONGEST = 730
-const WHOLE = 425
-const STEP = 1.6
 
 const router = useRouter()
 const { mobile } = useDisplay({ mobileBreakpoint: 641 })
@@ -43,9 +40,6 @@ const sort = ref<SortBy>((localStorage.getItem('furrow-sort') as SortBy) ?? 'clo
 const find = ref('')
 const choosing = ref(false)
 const only = ref<string[] | null>(null)
-/** How many days are in sight; none: as many as the server opens with. */
-const days = ref<number | null>(null)
-const centre = ref<number | null>(null)
 const opened = ref<string | null>(null)
 const openedHeight = ref(236)
 const focused = ref(0)
@@ -58,16 +52,11 @@ const findEl = ref<{ focus(): void }>()
 watch(group, (v) => localStorage.setItem('furrow-group', v))
 watch(sort, (v) => localStorage.setItem('furrow-sort', v))
 
-const today = computed(() => dayNumber(season.value?.today ?? '2026-01-01'))
-const opening = computed(() => [
-  dayNumber(season.value?.openFrom ?? '2026-01-01'),
-  dayNumber(season.value?.openTo ?? '2026-12-31'),
-])
-const span = computed(() => days.value ?? opening.value[1]! - opening.value[0]!)
-const middle = computed(
-  () => centre.value ?? (days.value === null ? opening.value[0]! + span.value / 2 : today.value + span.value * 0.18),
+const { days, today, span, scale, spanWords, zoomBy, wholeSeason, openingDays, nudge, grab, drag, letGo } = useSight(
+  season,
+  width,
 )
-const scale = computed(() => timescale(middle.value - span.value / 2, middle.value + span.value / 2, width.value))
+const { reading, read, stopReading, place: readingPlace } = usePointed(scale, LANE)
 const rows = computed(() => {
   const lanes = season.value?.lanes ?? []
   return arrange(
@@ -142,53 +131,6 @@ function move(by: number) {
   void nextTick(() => document.getElementById(`lane-${next}`)?.focus())
 }
 
-function zoomBy(by: number) {
-  centre.value = middle.value
-  days.value = Math.round(Math.max(SHORTEST, Math.min(LONGEST, span.value * STEP ** by)))
-}
-
-/** The whole season, from this crop to the next one's, and back to what is open. */
-function wholeSeason() {
-  centre.value = null
-  days.value = days.value === WHOLE ? null : WHOLE
-}
-
-function openingDays() {
-  centre.value = null
-  days.value = null
-}
-
-const spanWords = computed(() => {
-  const months = Math.round(span.value / 30.4)
-  return months < 2 ? `${Math.round(span.value / 7)} weeks` : `${months} months`
-})
-
-/** The day under the pointer in a lane, and where to say what it holds. */
-const reading = ref<{ lane: Lane; day: number; x: number; y: number } | null>(null)
-let settle: ReturnType<typeof setTimeout> | undefined
-function read(event: PointerEvent, lane: Lane) {
-  const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
-  const day = Math.round(scale.value.day(event.clientX - box.left))
-  const next = { lane, day, x: event.clientX, y: box.bottom }
-  clearTimeout(settle)
-  if (reading.value) reading.value = next
-  else settle = setTimeout(() => (reading.value = next), 120)
-}
-function stopReading() {
-  clearTimeout(settle)
-  reading.value = null
-}
-onBeforeUnmount(() => clearTimeout(settle))
-const readingPlace = computed(() => {
-  const at = reading.value
-  if (!at) return {}
-  const left = at.x > window.innerWidth - 560 ? at.x - 276 : at.x + 16
-  const above = at.y > window.innerHeight - 190
-  return above
-    ? { left: left + 'px', bottom: window.innerHeight - at.y + LANE + 4 + 'px' }
-    : { left: left + 'px', top: at.y + 4 + 'px' }
-})
-
 const found = computed(() => rows.value.filter((r) => r.kind === 'lane').length)
 
 function toggle(lane: Lane) {
@@ -214,8 +156,8 @@ function onKey(event: KeyboardEvent) {
     ...(inLane && {
       ArrowDown: () => move(1),
       ArrowUp: () => move(-1),
-      ArrowLeft: () => (centre.value = middle.value - span.value * 0.1),
-      ArrowRight: () => (centre.value = middle.value + span.value * 0.1),
+      ArrowLeft: () => nudge(-1),
+      ArrowRight: () => nudge(1),
       c: () =>
         row?.kind === 'lane' &&
         void router.push({ name: 'cover', params: { fieldId: row.lane.fieldId }, query: { zone: row.lane.zoneId } }),
@@ -226,15 +168,6 @@ function onKey(event: KeyboardEvent) {
     event.preventDefault()
     keys[event.key]!()
   }
-}
-
-let grabbed: { x: number; centre: number } | null = null
-function grab(event: PointerEvent) {
-  grabbed = { x: event.clientX, centre: middle.value }
-  ;(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId)
-}
-function drag(event: PointerEvent) {
-  if (grabbed) centre.value = grabbed.centre - ((event.clientX - grabbed.x) / width.value) * span.value
 }
 
 function showCall(call: Schemas['CallView']) {
@@ -320,13 +253,7 @@ function showCall(call: Schemas['CallView']) {
     <div v-else-if="season" class="body">
       <LaneList v-if="mobile" class="sheet-box" :rows="rows" :today="season.today" :whole="whole" />
       <div v-else class="sheet-box">
-        <div
-          class="head"
-          @pointerdown="grab"
-          @pointermove="drag"
-          @pointerup="grabbed = null"
-          @pointercancel="grabbed = null"
-        >
+        <div class="head" @pointerdown="grab" @pointermove="drag" @pointerup="letGo" @pointercancel="letGo">
           <div class="gutter">
             <span class="quiet figures"
               >{{ found === 1 ? '1 field' : `${found} fields`
@@ -351,7 +278,7 @@ function showCall(call: Schemas['CallView']) {
                   {{ row.words }} <span class="figures quiet">{{ row.count }}</span>
                 </div>
                 <div v-else class="lane-row" :class="{ open: opened === laneId(row.lane) }">
-                  <div class="line" :class="{ choosing }" :style="{ height: LANE + 'px' }">
+                  <div class="line" :style="{ height: LANE + 'px' }">
                     <label v-if="choosing && !row.lane.zoneId" class="choose"
                       ><input
                         v-model="picked"
@@ -359,24 +286,14 @@ function showCall(call: Schemas['CallView']) {
                         :value="row.lane.fieldId"
                         :aria-label="`Choose ${row.lane.field}`"
                     /></label>
-                    <button
+                    <LaneHead
                       :id="`lane-${index}`"
-                      type="button"
-                      class="lane-head"
-                      :aria-expanded="opened === laneId(row.lane)"
+                      :lane="row.lane"
+                      :open="opened === laneId(row.lane)"
+                      :choosing="choosing"
                       @focus="focused = index"
                       @click="toggle(row.lane)"
-                    >
-                      <span class="top"
-                        ><b>{{ row.lane.field }}</b
-                        ><span class="figures">{{ area(row.lane.acres) }} {{ areaUnit }}</span></span
-                      >
-                      <span class="cover"
-                        >{{ row.lane.cover ?? 'no cover' }}<template v-if="row.lane.organic"> · organic</template
-                        ><template v-if="row.lane.heldBackBy"> · {{ row.lane.heldBackBy }} last</template></span
-                      >
-                      <span class="says" :class="{ trouble: row.lane.trouble }">{{ row.lane.answer }}</span>
-                    </button>
+                    />
                     <div
                       class="strip-of"
                       @pointermove="read($event, whole(row.lane))"
@@ -412,13 +329,7 @@ function showCall(call: Schemas['CallView']) {
           </div>
           <p v-if="rows.length === 0" class="quiet pa-4">No field matches “{{ find }}”.</p>
         </div>
-        <div class="legend" aria-label="Legend">
-          <span><i class="k sage" />cover, by weight</span><span><i class="k soft" />ahead, 10–90 %</span
-          ><span><i class="k straw" /><TradeWord of="mat">dead mat</TradeWord></span>
-          <span><i class="k ochre" />can be sown</span><span><i class="k madder" />can be ended</span
-          ><span><i class="k stake" />job</span>
-          <span class="quiet">Today {{ short(season.today) }} · drag the dates to move</span>
-        </div>
+        <SeasonLegend :today="season.today" />
       </div>
       <CallList class="calls" :calls="season.calls" :coming="season.coming" :today="season.today" @show="showCall" />
     </div>
@@ -557,101 +468,16 @@ function showCall(call: Schemas['CallView']) {
   display: grid;
   place-items: center;
 }
-.choosing .cover,
-.choosing .says {
-  padding-right: 36px;
-}
 .choose input {
   width: 20px;
   height: 20px;
   accent-color: var(--flax);
-}
-.lane-head {
-  all: unset;
-  box-sizing: border-box;
-  width: 216px;
-  flex: none;
-  padding: 4px 10px 3px 12px;
-  cursor: pointer;
-  display: flex;
-  flex-direction: column;
-  line-height: 1.22;
-  border-right: 1px solid var(--hair);
-  background: rgb(var(--v-theme-background));
-}
-.lane-head:focus-visible {
-  outline: 3px solid rgb(var(--v-theme-primary));
-  outline-offset: -3px;
-}
-.top {
-  display: flex;
-  justify-content: space-between;
-  gap: 6px;
-}
-.top b {
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
-.top .figures {
-  white-space: nowrap;
-}
-.cover {
-  font-size: 0.8rem;
-  color: var(--quiet);
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
-.says {
-  font-size: 0.84rem;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
 }
 .calls {
   width: 290px;
   flex: none;
   overflow-y: auto;
   border-left: 1px solid var(--hair);
-}
-.legend {
-  display: flex;
-  gap: 16px;
-  flex-wrap: wrap;
-  padding: 5px 14px;
-  font-size: 0.8rem;
-  border-top: 1px solid var(--hair);
-  background: rgb(var(--v-theme-background));
-}
-.legend span {
-  display: inline-flex;
-  align-items: center;
-  gap: 5px;
-}
-.k {
-  width: 14px;
-  height: 9px;
-  display: inline-block;
-}
-.sage {
-  background: var(--sage);
-}
-.soft {
-  background: var(--sage-soft);
-}
-.straw {
-  background: var(--straw);
-}
-.ochre {
-  background: var(--ochre);
-}
-.madder {
-  background: var(--madder);
-}
-.stake {
-  width: 3px;
-  background: var(--flax);
 }
 @media (max-width: 900px) {
   .season {
@@ -669,21 +495,11 @@ function showCall(call: Schemas['CallView']) {
   }
 }
 @media (max-width: 640px) {
-  .gutter,
-  .lane-head {
+  .gutter {
     width: 128px;
   }
   .tools .pick {
     display: none;
-  }
-  .cover {
-    display: none;
-  }
-  .top .figures {
-    display: none;
-  }
-  .lane-head {
-    min-height: 44px;
   }
 }
 </style>
