@@ -3251,9 +3251,13 @@ export interface components {
         DayView: {
             /** Format: double */
             acres: number;
+            /** Format: date-time */
+            begins?: string;
             /** Format: date */
             day: string;
             driver?: string;
+            /** Format: date-time */
+            ends?: string;
             /** Format: double */
             hours: number;
             /** Format: double */
@@ -5517,11 +5521,15 @@ export interface components {
         SheetJob: {
             /** Format: double */
             acres: number;
+            /** Format: date-time */
+            begins?: string;
             boundary?: string;
             counted?: components["schemas"]["CountedView"];
             cover?: string;
             doing?: components["schemas"]["DoingView"];
             driver?: string;
+            /** Format: date-time */
+            ends?: string;
             farmstead: string;
             field: string;
             /** Format: double */

@@ -50,3 +50,13 @@ export function range(from?: string, to?: string): string {
   if (from === to || !to) return from ? (to ? short(from) : `from ${short(from)}`) : short(to)
   return from ? `${short(from)} – ${short(to)}` : `to ${short(to)}`
 }
+
+/** The time of a clock, as 8:00 or 14:30. */
+export const clockTime = (iso: string) => `${Number(iso.slice(11, 13))}:${iso.slice(14, 16)}`
+
+/** From when to when by the clock. */
+export const clockRange = (from: string, to: string) => `${clockTime(from)}–${clockTime(to)}`
+
+/** Hours since the midnight with which a day begins; more than 24 on the night after it. */
+export const hoursInto = (day: string, iso: string) =>
+  24 * (dayNumber(iso.slice(0, 10)) - dayNumber(day)) + Number(iso.slice(11, 13)) + Number(iso.slice(14, 16)) / 60

@@ -178,6 +178,7 @@ const { lines, pointed } = useWaits(box, () => props.jobs)
               other: s.job.season === 'OTHER',
               begins: s.first,
               ends: s.last,
+              runs: s.nameDays > 1,
             }"
             :title="title(s.job)"
             :aria-label="s.named ? title(s.job) : undefined"
@@ -195,7 +196,10 @@ const { lines, pointed } = useWaits(box, () => props.jobs)
             @focus="pointed(s.job)"
             @blur="pointed(null)"
           >
-            <span v-if="!narrow && s.named && tall(s.hours, row.tallest) >= NAMED" class="name"
+            <span
+              v-if="!narrow && s.named && tall(s.hours, row.tallest) >= NAMED"
+              class="name"
+              :style="{ width: `${100 * s.nameDays}%` }"
               ><v-icon v-if="mark(s.job)" :icon="mark(s.job)" size="13" aria-hidden="true" />{{ s.job.field }}</span
             >
             <span v-if="days <= 4 && s.first" class="figures">{{ s.job.words }} · {{ number(s.hours, 1) }} h</span>
@@ -345,6 +349,9 @@ const { lines, pointed } = useWaits(box, () => props.jobs)
   touch-action: none;
   user-select: none;
 }
+.block.runs {
+  overflow: visible;
+}
 .block.begins {
   border-left-width: 5px;
   border-top-left-radius: 3px;
@@ -377,6 +384,11 @@ const { lines, pointed } = useWaits(box, () => props.jobs)
   overflow: hidden;
   text-overflow: ellipsis;
   display: block;
+}
+/* Above the days after it, over which it runs. */
+.block.runs .name {
+  position: relative;
+  z-index: 1;
 }
 .road {
   position: absolute;

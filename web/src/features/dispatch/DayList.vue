@@ -2,7 +2,7 @@
 import { mdiChevronLeft, mdiChevronRight } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
 import { useDaySheet, useRefresh } from '../../api/resources'
-import { long } from '../../format/dates'
+import { clockRange, long } from '../../format/dates'
 import { area, areaUnit, mass, massUnit, number, rate, rateUnit } from '../../format/units'
 import type { Schemas } from '../../api/client'
 import FieldOutline from '../../parts/FieldOutline.vue'
@@ -74,7 +74,8 @@ async function say(form: Schemas['ReportForm'], photo?: File) {
           </p>
         </div>
         <p class="figures">
-          <template v-if="!j.counted">{{ area(j.acres, 1) }} {{ areaUnit }} · </template>{{ number(j.hours, 1) }} h ·
+          <template v-if="j.begins && j.ends">{{ clockRange(j.begins, j.ends) }} · </template
+          ><template v-if="!j.counted">{{ area(j.acres, 1) }} {{ areaUnit }} · </template>{{ number(j.hours, 1) }} h ·
           fit {{ j.fitChance }} %<template v-if="j.driver"> · {{ j.driver }}</template>
         </p>
         <p v-for="s in j.seed" :key="s.name" class="figures">

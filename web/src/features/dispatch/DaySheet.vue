@@ -3,7 +3,7 @@ import type { Schemas } from '../../api/client'
 import { useDaySheet } from '../../api/resources'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
-import { long } from '../../format/dates'
+import { clockRange, long } from '../../format/dates'
 import { area, areaUnit, mass, massUnit, number, rate, rateUnit } from '../../format/units'
 import FieldOutline from '../../parts/FieldOutline.vue'
 import { plusDays } from './board'
@@ -63,7 +63,12 @@ const print = () => window.print()
               <td class="n">
                 <template v-if="!j.counted">{{ area(j.acres, 1) }} of {{ area(j.fieldAcres, 1) }}</template>
               </td>
-              <td class="n">{{ number(j.hours, 1) }}</td>
+              <td class="n">
+                {{ number(j.hours, 1)
+                }}<template v-if="j.begins && j.ends"
+                  ><br /><span class="quiet">{{ clockRange(j.begins, j.ends) }}</span></template
+                >
+              </td>
               <td class="n">{{ j.fitChance }} %</td>
               <td class="blank" />
               <td v-if="sows(m)" class="blank" />

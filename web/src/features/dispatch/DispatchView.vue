@@ -20,6 +20,7 @@ import SaidPanel from './SaidPanel.vue'
 import BoardDrawing from './BoardDrawing.vue'
 import DayList from './DayList.vue'
 import FeedsDialog from './FeedsDialog.vue'
+import HourDrawing from './HourDrawing.vue'
 import HelpsPanel from './HelpsPanel.vue'
 import MendDialog from './MendDialog.vue'
 import MorningPanel from './MorningPanel.vue'
@@ -182,8 +183,7 @@ const toggleLock = (job: Job) =>
           >
         </template>
       </template>
-      <span role="status" class="quiet">{{ said }}</span>
-      <v-spacer />
+      <span role="status" class="said quiet">{{ said }}</span>
       <template v-if="!mobile">
         <v-btn v-if="planner" variant="text" size="small" :disabled="!board" @click="away = true">Days away</v-btn>
         <v-btn v-if="planner" variant="text" size="small" :disabled="!board" @click="others = true">Other work</v-btn>
@@ -207,7 +207,19 @@ const toggleLock = (job: Job) =>
     <DayList v-if="board && mobile" :board="board" />
     <div v-else-if="board" class="body" :aria-busy="isPlaceholderData">
       <div class="grid-box">
+        <HourDrawing
+          v-if="sight === 1"
+          :board="board"
+          :jobs="jobs"
+          :day="begins"
+          :carried="dragged"
+          :hovered="held"
+          :movable="planner"
+          @show="(job) => wasCarried() || show(job)"
+          @press="press"
+        />
         <BoardDrawing
+          v-else
           :board="board"
           :jobs="jobs"
           :from="begins"
@@ -290,6 +302,12 @@ h1 {
   margin: 0;
 }
 
+/* What was done takes the room that is left, in two lines where it must. */
+.said {
+  flex: 1 1 0;
+  min-width: 120px;
+  line-height: 1.25;
+}
 .body {
   display: flex;
   flex: 1;

@@ -39,8 +39,8 @@ function says(h: Schemas['HelpView']): string {
         <li v-for="h in helps" :key="says(h)">
           <b>{{ says(h) }}</b>
           <span class="row"
-            >{{ money(h.gain) }} a year less lost, less in {{ h.chance }} % of years; then {{ area(h.atRisk) }}
-            {{ areaUnit }} may not be done in time</span
+            >{{ money(h.gain) }} a year less lost, less in {{ h.chance }}&nbsp;% of years; then
+            {{ area(h.atRisk) }}&nbsp;{{ areaUnit }} may not be done in time</span
           >
         </li>
       </ul>

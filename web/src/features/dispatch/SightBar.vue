@@ -11,6 +11,7 @@ const campaign = defineModel<string>('campaign', { required: true })
 defineEmits<{ from: [day: string]; today: []; next: []; subscribe: [] }>()
 
 const SIGHTS = [
+  { value: 1, title: '1 day' },
   { value: 3, title: '3 days' },
   { value: 14, title: '2 weeks' },
   { value: 35, title: '5 weeks' },

@@ -23,6 +23,19 @@ const jobs = [
 ]
 
 describe('board', () => {
+  it('lets a name run on over the days beside it, not over a gap nor where the job lies higher', () => {
+    const long = job('long', 'm', ['2026-10-01', '2026-10-02', '2026-10-03', '2026-10-05'])
+    const under = job('under', 'm', ['2026-10-01'])
+    const on = (jobs: Job[]) => segmentsOf('m', jobs, dayNumber('2026-10-01'), 9).segments
+    expect(on([long]).map((s) => [s.named, s.nameDays])).toEqual([
+      [true, 3],
+      [false, 1],
+      [false, 1],
+      [true, 1],
+    ])
+    expect(on([under, long]).map((s) => [s.job.id, s.nameDays])[1]).toEqual(['long', 1])
+  })
+
   it('lays hours of one day on top of each other', () => {
     const { segments, hours } = segmentsOf('m', jobs, dayNumber('2026-10-01'), 5)
     expect(segments.map((x) => [x.job.id, x.column, x.below, x.first, x.last, x.named])).toEqual([

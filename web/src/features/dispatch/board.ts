@@ -22,9 +22,13 @@ export interface Segment {
   last: boolean
   /** Of days one after the other, the first that is high enough to hold its name as well as any. */
   named: boolean
+  /** Days over which its name may run: itself, and those after it in which the job lies beside it. */
+  nameDays: number
 }
 
 const HIGH_ENOUGH = 0.6
+/** Hours that half a line of words is about as high as. */
+const HALF_NAME = 0.8
 
 /** The places of the days that bear a job's name: one of each run of days in sight. */
 function named(all: { day: string; hours: number }[], first: number, days: number): Set<number> {
@@ -42,6 +46,18 @@ function named(all: { day: string; hours: number }[], first: number, days: numbe
       return run.find((i) => all[i]!.hours >= HIGH_ENOUGH * most)!
     }),
   )
+}
+
+/** How far each name of a job may run on over the days beside it. */
+function run(own: Segment[]) {
+  own.forEach((s, i) => {
+    const middle = s.below + s.hours / 2
+    const beside = (next?: Segment) =>
+      next?.column === s.column + s.nameDays &&
+      next.below <= middle - HALF_NAME &&
+      middle + HALF_NAME <= next.below + next.hours
+    while (s.named && beside(own[i + s.nameDays])) s.nameDays++
+  })
 }
 
 /** A machine's work in the days in sight, and the hours that each day holds in all. */
@@ -74,9 +90,11 @@ export function segmentsOf(
         first: i === 0,
         last,
         named: names.has(i),
+        nameDays: 1,
       })
       hours[column]! += d.road + d.hours
     })
+    run(segments.filter((s) => s.job === job))
   }
   return { segments, hours }
 }

@@ -57,7 +57,8 @@ export function rowsOf(board: Board, jobs: Job[], shown: string[], drawn: Drawn)
     .sort((a, b) => Number(a.idle) - Number(b.idle))
 }
 
-function bandsOf(board: Board, kind: string, shown: string[]): (Band | null)[] {
+/** The hours of each day in sight for a kind of machine; none where nothing is known of it. */
+export function bandsOf(board: Board, kind: string, shown: string[]): (Band | null)[] {
   const fit = board.fit.find((f) => f.kind === kind)
   if (!fit) return shown.map(() => null)
   const begin = dayNumber(fit.first)

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.Share;
@@ -45,6 +46,15 @@ public final class Helps {
   private final Effort effort;
   private final PlanRisk now;
 
+  /** Jobs without a place that some machine could do, what closes first before the others. */
+  private final List<Job> lacking;
+
+  /** The list with those at its end, each on the first machine that can do it. */
+  private final Plan whole;
+
+  /** The better of the list and the whole one: what no help is needed for. */
+  private final PlanRisk base;
+
   /** The list changed wherever that helps, without any help. */
   private PlanRisk searched;
 
@@ -71,6 +81,28 @@ public final class Helps {
     this.sizes = HelpSizes.of(figures);
     this.effort = effort;
     this.now = PlanRisk.of(campaign, plan, others, figures);
+    Set<JobId> placed = now.jobs().stream().map(PlanRisk.JobRisk::job).collect(Collectors.toSet());
+    this.lacking =
+        campaign.jobs().stream()
+            .filter(job -> !placed.contains(job.id()) && !campaign.able(job).isEmpty())
+            .sorted(Comparator.comparing(job -> job.window().end()))
+            .toList();
+    Plan put = plan;
+    for (Job job : lacking) {
+      put = put.on(campaign.able(job).get(0).id(), Set.of(job.id()));
+    }
+    this.whole = put;
+    this.base = played(campaign, others);
+  }
+
+  /** The list played with some help, or the whole one where that loses less with it. */
+  private PlanRisk played(Campaign with, List<WorkYear> in) {
+    PlanRisk asItIs = PlanRisk.of(with, plan, in, figures);
+    return lacking.isEmpty() ? asItIs : less(asItIs, PlanRisk.of(with, whole, in, figures));
+  }
+
+  private static PlanRisk less(PlanRisk one, PlanRisk other) {
+    return other.loss().mean().value() < one.loss().mean().value() ? other : one;
   }
 
   /** The plan as it is. */
@@ -93,7 +125,13 @@ public final class Helps {
         .toList();
   }
 
-  /** Jobs that are not surely done in their windows, the least sure first. */
+  /** Jobs that have no place or are not surely done in their windows, the least sure first. */
+  private List<Job> pressing() {
+    Map<JobId, Job> jobs = campaign.byId();
+    return Stream.concat(lacking.stream(), risky().stream().map(jobs::get)).toList();
+  }
+
+  /** Jobs with a place that are not surely done in their windows, the least sure first. */
   private List<JobId> risky() {
     return now.under(Share.of(figures.of(PlanRisk.SURE))).stream()
         .map(PlanRisk.JobRisk::job)
@@ -109,19 +147,14 @@ public final class Helps {
     if (machines.equals(campaign.machines())) {
       return Optional.empty();
     }
-    return pressing().stream()
-        .map(job -> begins(job, sizes.driverDays()))
-        .distinct()
-        .limit(sizes.drivers())
-        .map(from -> driver(machines, from, from.plusDays(sizes.driverDays() - 1)))
-        .max(Comparator.comparingDouble(h -> h.gain().value()));
-  }
-
-  /** The jobs at risk; where none is, all of them, which may cost by waiting. */
-  private List<Job> pressing() {
-    Map<JobId, Job> jobs = campaign.byId();
-    List<JobId> risky = risky();
-    return risky.isEmpty() ? campaign.jobs() : risky.stream().map(jobs::get).toList();
+    List<Job> pressing = pressing();
+    return (pressing.isEmpty() ? campaign.jobs() : pressing)
+        .stream()
+            .map(job -> begins(job, sizes.driverDays()))
+            .distinct()
+            .limit(sizes.drivers())
+            .map(from -> driver(machines, from, from.plusDays(sizes.driverDays() - 1)))
+            .max(Comparator.comparingDouble(h -> h.gain().value()));
   }
 
   private Help driver(List<Machine> machines, LocalDate from, LocalDate to) {
@@ -134,7 +167,7 @@ public final class Helps {
     List<Person> people = new ArrayList<>(campaign.people());
     people.add(Person.always(MORE).away(off));
     Campaign with = campaign.with(machines, people);
-    return help(Help.What.DRIVER, PlanRisk.of(with, plan, others, figures), now).on(from, to);
+    return help(Help.What.DRIVER, played(with, others), base).on(from, to);
   }
 
   private static List<String> and(List<String> drivers) {
@@ -149,13 +182,15 @@ public final class Helps {
     return from.isBefore(campaign.first()) ? campaign.first() : from;
   }
 
-  /** For each kind of machine with a job at risk, the week that ends when the first such closes. */
+  /**
+   * For each kind of machine with a pressing job that any of them could do, the week that ends when
+   * the first such closes.
+   */
   private Map<MachineKind, LocalDate> weeks() {
-    Map<JobId, Job> jobs = campaign.byId();
     Map<MachineKind, LocalDate> weeks = new LinkedHashMap<>();
-    for (JobId id : risky()) {
-      Job job = jobs.get(id);
-      if (!campaign.able(job).isEmpty()) {
+    for (Job job : pressing()) {
+      boolean any = job.onlyOn().isEmpty() && job.begunOn().isEmpty();
+      if (any && !campaign.able(job).isEmpty()) {
         LocalDate from = begins(job, sizes.machineDays());
         weeks.merge(job.kind(), from, (a, b) -> a.isBefore(b) ? a : b);
       }
@@ -174,17 +209,23 @@ public final class Helps {
             .with(m -> m.booked(days).place(like.place()));
     List<Machine> machines = new ArrayList<>(campaign.machines());
     machines.add(more);
-    PlanRisk with = better(campaign.with(machines, campaign.people()), plan);
-    return help(Help.What.MACHINE, with, searched()).by(like.id()).on(from, to);
+    Campaign with = campaign.with(machines, campaign.people());
+    Set<JobId> its =
+        lacking.stream()
+            .filter(job -> job.kind() == kind && with.able(job).contains(more))
+            .map(Job::id)
+            .collect(Collectors.toSet());
+    PlanRisk found = better(with, plan.on(MORE, its));
+    return help(Help.What.MACHINE, found, searched()).by(like.id()).on(from, to);
   }
 
   /** The fields that a crew had better sow from the air: those that gain by it alone, together. */
   private Optional<Help> flown(Flown crew) {
     List<Job> gain =
-        risky().stream()
-            .flatMap(id -> crew.sowing().apply(id).stream())
+        pressing().stream()
+            .flatMap(job -> crew.sowing().apply(job.id()).stream())
             .limit(sizes.flown())
-            .filter(job -> now.loss().mean().value() > loss(crew.machine(), List.of(job)))
+            .filter(job -> base.loss().mean().value() > loss(crew.machine(), List.of(job)))
             .toList();
     if (gain.isEmpty()) {
       return Optional.empty();
@@ -212,9 +253,7 @@ public final class Helps {
 
   private PlanRisk searched() {
     if (searched == null) {
-      PlanRisk found = better(campaign, plan);
-      boolean less = found.loss().mean().value() < now.loss().mean().value();
-      searched = less ? found : now;
+      searched = less(base, better(campaign, whole));
     }
     return searched;
   }
@@ -241,7 +280,7 @@ public final class Helps {
     Campaign with =
         campaign.with(
             campaign.machines(), campaign.people().stream().map(p -> p.longer(longer)).toList());
-    return help(what, PlanRisk.of(with, plan, in, figures), now);
+    return help(what, played(with, in), base);
   }
 
   private Help dropped(JobId job) {

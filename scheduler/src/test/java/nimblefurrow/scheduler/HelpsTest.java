@@ -39,6 +39,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class HelpsTest {
   private static final Figures F = Figures.shipped();
   private static final Effort SHORT = new Effort(1, 0.1, 1);
+  private static final LocalDate DAY = LocalDate.of(2026, 10, 1);
 
   /** One driver for combine and drill: a second one is worth 100 dollars. */
   @Test
@@ -114,20 +115,10 @@ class HelpsTest {
   /** Two fields for one drill on its only day; a drone that could sow the second loses nothing. */
   @Test
   void aCrewThatSowsFromTheAirIsToldWithTheFieldsThatGainByIt() {
-    LocalDate day = LocalDate.of(2026, 10, 1);
-    Job first = sowing("First", MachineKind.DRILL, day);
-    Job second = sowing("Second", MachineKind.DRILL, day);
-    Campaign campaign =
-        new Campaign(
-            day,
-            day.plusDays(1),
-            List.of(first, second),
-            List.of(
-                Machine.of("drill", "Drill", MachineKind.DRILL, WorkRate.acresPerHour(10)),
-                Machine.of("drone", "Drone", MachineKind.DRONE, WorkRate.acresPerHour(10))),
-            List.of(),
-            Roads.none());
-    List<WorkYear> years = List.of(new Fit(day), new Fit(day));
+    Job first = sowing("First", MachineKind.DRILL, DAY);
+    Job second = sowing("Second", MachineKind.DRILL, DAY);
+    Campaign campaign = oneDay(first, second);
+    List<WorkYear> years = List.of(new Fit(DAY), new Fit(DAY));
     Plan plan = new Plan(List.of(Turn.on(first.id(), "drill"), Turn.on(second.id(), "drill")));
     Job flown = second.with(j -> j.kinds(List.of(MachineKind.DRONE)));
     Helps helps =
@@ -147,6 +138,51 @@ class HelpsTest {
     assertThat(help.gain().value()).isEqualTo(80 * 50);
     assertThat(help.chance().fraction()).isEqualTo(1);
     assertThat(help.atRisk().acres()).isZero();
+  }
+
+  /**
+   * A field that the list has no room for is what more machines are for, and no surer one is told.
+   */
+  @Test
+  void whatHasNoPlaceIsHelpedByAnotherMachine() {
+    Job first = sowing("First", MachineKind.DRILL, DAY);
+    Job second = sowing("Second", MachineKind.DRILL, DAY);
+    List<WorkYear> years = List.of(new Fit(DAY), new Fit(DAY));
+    Plan plan = new Plan(List.of(Turn.on(first.id(), "drill"), Turn.leftOut(second.id())));
+    Helps helps = new Helps(oneDay(first, second), plan, years, years, List.of(), F, SHORT);
+    assertThat(helps.now().atRisk().acres()).isEqualTo(80);
+    Help machine =
+        helps.all().stream().filter(h -> h.what() == Help.What.MACHINE).findFirst().orElseThrow();
+    assertThat(machine.gain().value()).isEqualTo(80 * 50);
+    assertThat(machine.machine()).contains("drill");
+    assertThat(machine.from()).contains(DAY);
+    assertThat(machine.atRisk().acres()).isZero();
+    assertThat(helps.all()).noneMatch(h -> h.what() == Help.What.EARLIER);
+  }
+
+  /** Work that is one machine's own is no reason to have another of its kind. */
+  @Test
+  void whatOnlyOneMachineDoesIsNotHelpedByAnother() {
+    Job first = sowing("First", MachineKind.DRILL, DAY);
+    Job own = sowing("Its own", MachineKind.DRILL, DAY).with(j -> j.onlyOn(Optional.of("drill")));
+    List<WorkYear> years = List.of(new Fit(DAY), new Fit(DAY));
+    Plan plan = new Plan(List.of(Turn.on(first.id(), "drill"), Turn.leftOut(own.id())));
+    Helps helps = new Helps(oneDay(first, own), plan, years, years, List.of(), F, SHORT);
+    assertThat(helps.all()).noneMatch(h -> h.what() == Help.What.MACHINE);
+    assertThat(helps.now().atRisk().acres()).isEqualTo(80);
+  }
+
+  /** A drill and a drone, with hours for one of the two fields each. */
+  private static Campaign oneDay(Job first, Job second) {
+    return new Campaign(
+        DAY,
+        DAY.plusDays(1),
+        List.of(first, second),
+        List.of(
+            Machine.of("drill", "Drill", MachineKind.DRILL, WorkRate.acresPerHour(10)),
+            Machine.of("drone", "Drone", MachineKind.DRONE, WorkRate.acresPerHour(10))),
+        List.of(),
+        Roads.none());
   }
 
   private static Job sowing(String field, MachineKind kind, LocalDate day) {

@@ -19,8 +19,8 @@ import nimblefurrow.core.quantity.Share;
  * searched on.
  *
  * @param jobs those that the plan gives a machine
- * @param atRisk their acres times the chance that each is not done in its window, added up: what is
- *     late or never done in a year, in the mean
+ * @param atRisk acres of all jobs, those left out too, times the chance that each is not done in
+ *     its window: what is late or never done in a year, in the mean
  */
 public record PlanRisk(List<JobRisk> jobs, Score loss, Area atRisk) {
   /** Chance of being done in its window under which a job is at risk. */
@@ -68,6 +68,7 @@ public record PlanRisk(List<JobRisk> jobs, Score loss, Area atRisk) {
       Job job = campaign.jobs().get(j);
       int place = j;
       if (!planned.contains(job.id())) {
+        acres += job.area().acres();
         continue;
       }
       Ensemble<LocalDate> ends =

@@ -53,13 +53,11 @@ public final class BoardCalendar {
   private void add(Placement place, List<DayWork> work) {
     Job job = board.job(place.jobId());
     UnitSystem units = board.season().day().units();
-    LocalDate today = board.season().day().today();
     String id = job.id().cover() + "-" + job.id().operation().code();
     String says = "%s: %s".formatted(job.field(), job.words());
-    double whole = board.problem().fit().hoursPerDay(job.kind());
     List<LocalDate> later = new ArrayList<>();
     for (DayWork day : work) {
-      Optional<WorkHours> near = WorkHours.of(day, whole, today, board.season().day().figures());
+      Optional<WorkHours> near = board.clock(job, day);
       if (near.isEmpty()) {
         later.add(day.date());
         continue;

@@ -15,7 +15,6 @@ import nimblefurrow.core.season.Verdict;
 import nimblefurrow.core.work.After;
 import nimblefurrow.core.work.Campaign;
 import nimblefurrow.core.work.CrewVisit;
-import nimblefurrow.core.work.DayWork;
 import nimblefurrow.core.work.FitDays;
 import nimblefurrow.core.work.FitSpread;
 import nimblefurrow.core.work.Job;
@@ -165,17 +164,6 @@ record BoardView(
       String why) {}
 
   /**
-   * @param road hours on the road before the first acre
-   */
-  record DayView(LocalDate day, double hours, double acres, double road, @Maybe String driver) {
-    static List<DayView> of(List<DayWork> days) {
-      return days.stream()
-          .map(d -> new DayView(d.date(), d.hours(), d.acres(), d.road(), d.driver().orElse(null)))
-          .toList();
-    }
-  }
-
-  /**
    * Chance (%) that a day is fit for a kind of machine on the farm's commonest soil, and its fit
    * hours: those that a plan counts on, and what one and nine years of ten do not exceed.
    */
@@ -228,7 +216,7 @@ record BoardView(
               verdict.map(Verdict::kind).orElse(null),
               verdict.map(v -> v.says().in(units)).orElse(null),
               job.after().stream().filter(a -> a.done().isEmpty()).map(After::jobId).toList(),
-              board.placed().of(job.id()).map(p -> place(board, p, units)).orElse(null),
+              board.placed().of(job.id()).map(p -> place(board, job, p, units)).orElse(null),
               DoingView.of(board.doing().get(job.id())),
               CountedView.of(board, job),
               board.partOf().get(job.id()),
@@ -252,11 +240,11 @@ record BoardView(
         redo);
   }
 
-  private static PlaceView place(Dispatch.Board board, Placement p, UnitSystem units) {
+  private static PlaceView place(Dispatch.Board board, Job job, Placement p, UnitSystem units) {
     return new PlaceView(
         UUID.fromString(p.machineId()),
         board.revisions().getOrDefault(p.jobId(), 0L),
-        DayView.of(p.days()),
+        DayView.of(board, job, p.days()),
         p.locked(),
         p.late(),
         Percent.of(p.fitChance()),

@@ -15,6 +15,7 @@ import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.weather.Site;
 import nimblefurrow.core.work.Circles;
 import nimblefurrow.core.work.CountedHours;
+import nimblefurrow.core.work.DayWork;
 import nimblefurrow.core.work.Doing;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
@@ -29,6 +30,7 @@ import nimblefurrow.core.work.SchedulePlanner;
 import nimblefurrow.core.work.ScheduleProblem;
 import nimblefurrow.core.work.Unplaced;
 import nimblefurrow.core.work.WhatIf;
+import nimblefurrow.core.work.WorkHours;
 import nimblefurrow.server.away.Away;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
@@ -91,6 +93,12 @@ public class Dispatch {
     /** How a job is counted in hours; empty where it is in acres. */
     public Optional<CountedHours> counted(Job job) {
       return Optional.ofNullable(hours.get(job.id()));
+    }
+
+    /** About when by the clock a day's work of a job is done; empty for a day too far ahead. */
+    public Optional<WorkHours> clock(Job job, DayWork work) {
+      double whole = problem.fit().hoursPerDay(job.kind());
+      return WorkHours.of(work, whole, season.day().today(), season.day().figures());
     }
 
     /** The cover that a job is for, by its name; the harvest and other work are for none. */

@@ -50,7 +50,7 @@ class DispatchController {
    * @param inWindow % of years in which it is done in its window there
    */
   record WhatIfView(
-      List<BoardView.DayView> days,
+      List<DayView> days,
       int chanceOpen,
       int chanceFit,
       boolean late,
@@ -95,7 +95,7 @@ class DispatchController {
             board, form.job(), form.machineId(), form.day(), !Boolean.FALSE.equals(form.locked()));
     UnitSystem units = board.season().day().units();
     return new WhatIfView(
-        BoardView.DayView.of(told.days()),
+        DayView.of(board, board.job(form.job()), told.days()),
         Percent.of(told.chanceOpen().fraction()),
         Percent.of(told.chanceFit().fraction()),
         told.late(),

@@ -1,6 +1,7 @@
 package nimblefurrow.server.dispatch;
 
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -12,6 +13,7 @@ import nimblefurrow.core.work.DayWork;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Placement;
+import nimblefurrow.core.work.WorkHours;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.CurrentFarm;
@@ -45,6 +47,9 @@ class SheetController {
 
   record SheetMachine(String machine, boolean hired, List<SheetJob> jobs, List<String> cautions) {}
 
+  /**
+   * @param begins about when by the farm's clock, {@code ends} too; null for a day too far ahead
+   */
   record SheetJob(
       JobId id,
       @Maybe UUID fieldId,
@@ -60,6 +65,8 @@ class SheetController {
       int fitChance,
       List<SheetSeed> seed,
       @Maybe String driver,
+      @Maybe LocalDateTime begins,
+      @Maybe LocalDateTime ends,
       String note,
       @Maybe DoingView doing,
       @Maybe CountedView counted) {}
@@ -147,6 +154,8 @@ class SheetController {
         Percent.of(placement.fitChance()),
         seeds.of(board, job, work.acres()),
         work.driver().orElse(null),
+        board.clock(job, work).map(WorkHours::begins).orElse(null),
+        board.clock(job, work).map(WorkHours::ends).orElse(null),
         field.map(FieldView::note).orElse(""),
         DoingView.of(board.doing().get(job.id())),
         CountedView.of(board, job));

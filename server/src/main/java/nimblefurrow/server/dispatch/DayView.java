@@ -1,0 +1,40 @@
+package nimblefurrow.server.dispatch;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import nimblefurrow.core.work.DayWork;
+import nimblefurrow.core.work.Job;
+import nimblefurrow.core.work.WorkHours;
+import nimblefurrow.server.platform.Maybe;
+
+/**
+ * A day's work of a job as it is told.
+ *
+ * @param road hours on the road before the first acre
+ * @param begins about when by the farm's clock, {@code ends} too; null for a day too far ahead
+ */
+record DayView(
+    LocalDate day,
+    double hours,
+    double acres,
+    double road,
+    @Maybe String driver,
+    @Maybe LocalDateTime begins,
+    @Maybe LocalDateTime ends) {
+  static List<DayView> of(Dispatch.Board board, Job job, List<DayWork> days) {
+    return days.stream().map(day -> of(day, board.clock(job, day))).toList();
+  }
+
+  private static DayView of(DayWork day, Optional<WorkHours> clock) {
+    return new DayView(
+        day.date(),
+        day.hours(),
+        day.acres(),
+        day.road(),
+        day.driver().orElse(null),
+        clock.map(WorkHours::begins).orElse(null),
+        clock.map(WorkHours::ends).orElse(null));
+  }
+}
