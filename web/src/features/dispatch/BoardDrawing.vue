@@ -41,7 +41,7 @@ const rows = computed(() =>
 
 const KINDS = [
   { season: 'SOWING', edge: '', words: 'sow' },
-  { season: 'HARVEST', edge: 'grain', words: 'combine' },
+  { season: 'HARVEST', edge: 'grain', words: 'harvest' },
   { season: 'ENDING', edge: 'ending', words: 'end' },
   { season: 'OTHER', edge: 'other', words: 'other work' },
 ]

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Schemas } from '../../api/client'
 import { short } from '../../format/dates'
 import { area, areaUnit, mass, massUnit } from '../../format/units'
@@ -18,14 +18,14 @@ const asks = (s: Schemas['ReportView']) => {
   const doing = jobs.value.get(keyOf({ id: s.job }))?.doing
   return s.kind === 'PROPOSED' && doing?.proposed === s.day && doing.last === 'PROPOSED'
 }
-/** The last of each job; what was said before stands with the job itself. */
-const lastOfEach = computed(() => [...new Map(props.board.said.map((s) => [keyOf({ id: s.job }), s])).values()])
-const shown = computed(() =>
-  [...lastOfEach.value]
-    .reverse()
-    .sort((a, b) => Number(asks(b)) - Number(asks(a)))
-    .slice(0, SHOWN),
-)
+/** The last of each job, and every problem of one that is still open: no later word settles it. */
+const kept = computed(() => {
+  const last = new Map(props.board.said.map((s) => [keyOf({ id: s.job }), s.id]))
+  return props.board.said.filter((s) => s.kind === 'PROBLEM' || last.get(keyOf({ id: s.job })) === s.id)
+})
+const rank = (s: Schemas['ReportView']) => (asks(s) ? 0 : s.kind === 'PROBLEM' ? 1 : 2)
+const shown = computed(() => [...kept.value].reverse().sort((a, b) => rank(a) - rank(b)))
+const all = ref(false)
 function says(s: Schemas['ReportView']): string {
   switch (s.kind) {
     case 'ACCEPTED':
@@ -63,7 +63,7 @@ function says(s: Schemas['ReportView']): string {
         >
         <v-btn v-if="planner" size="small" variant="text" @click="emit('list', c.machineId)">Its own list</v-btn>
       </li>
-      <li v-for="s in shown" :key="s.id">
+      <li v-for="s in all ? shown : shown.slice(0, SHOWN)" :key="s.id">
         <b>{{ s.field }}</b>: {{ s.by }} {{ says(s) }}
         <span v-if="s.words" class="row" :class="{ trouble: s.kind === 'PROBLEM' }">“{{ s.words }}”</span>
         <a v-if="s.photo" class="row" :href="`/api/reports/${s.id}/photo`" target="_blank">See the photo</a>
@@ -72,6 +72,9 @@ function says(s: Schemas['ReportView']): string {
         >
       </li>
     </ul>
+    <v-btn v-if="shown.length > SHOWN && !all" size="small" variant="text" @click="all = true"
+      >{{ shown.length - SHOWN }} more</v-btn
+    >
   </section>
 </template>
 

@@ -95,5 +95,27 @@ class MendJourneyTest {
       assertThat(page.locator(".track").first()).isVisible();
       clean(sight);
     }
+    aDayByTheHour();
+  }
+
+  /** Each machine's work of one day along the clock; the first begins with the working day. */
+  private void aDayByTheHour() {
+    App.choose(page, page.getByLabel("In sight"), "1 day");
+    button("^Today$").click();
+    button("^Next work$").click();
+    Locator work = page.locator(".track .block");
+    assertThat(work.first()).isVisible();
+    assertThat(work.first()).containsText(Pattern.compile("^.+8:00–\\d+:\\d\\d · .+"));
+    clean("a day by the hour");
+    work.first().focus();
+    page.keyboard().press("Enter");
+    assertThat(dialog()).isVisible();
+    inDialog("Cancel").click();
+    // What is to be ended in spring is farther off than hours are told.
+    App.choose(
+        page, page.getByLabel("Work", new Page.GetByLabelOptions().setExact(true)), "Ending");
+    assertThat(page.getByText("This day is too far ahead for hours of the clock")).isVisible();
+    assertThat(page.locator(".track .chip").first()).containsText(" h");
+    clean("a day far ahead");
   }
 }

@@ -344,6 +344,26 @@ class OtherWorkApiTest {
     String combine = machine(then, "COMBINE").path("id").asString();
     planner.delete("/api/machines/" + combine);
     assertThat(harvests(board(planner))).as("somebody else combines then").isZero();
+    Map<String, Object> chopper =
+        Map.of(
+            "name",
+            "Chopper",
+            "kind",
+            "CHOPPER",
+            "acresPerHour",
+            5,
+            "hired",
+            true,
+            "costPerAcre",
+            60);
+    assertThat(planner.post("/api/machines", chopper).status()).isEqualTo(200);
+    planner.put("/api/farm/day", Map.of("day", "2026-08-10"));
+    JsonNode silage = board(planner);
+    assertThat(harvests(silage)).as("the two fields of silage corn").isEqualTo(2);
+    JsonNode chop = job(silage, "Silo Forty", "HARVEST");
+    assertThat(chop.path("words").asString()).isEqualTo("chop the silage");
+    assertThat(job(silage, "Silo Forty", "SEED").path("after").toString())
+        .contains(chop.path("id").path("cover").asString());
   }
 
   private static int harvests(JsonNode board) {

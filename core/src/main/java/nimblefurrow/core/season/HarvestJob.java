@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.figures.FigureKey;
@@ -19,18 +20,28 @@ import nimblefurrow.core.work.MachineKind;
 import nimblefurrow.core.work.Operation;
 
 /**
- * Bringing in the grain that stands before a cover: ripe when the crop's own calendar says, and
- * worth it for some weeks. What is sown after the harvest waits for it, if only until noon of the
- * same day. Not a job of a farm whose crop somebody else combines; and where the cover is sown from
- * the combine, that sowing is the harvest.
+ * Bringing in the crop that stands before a cover, grain by the combine and silage corn by the
+ * chopper: ripe when the crop's own calendar says, and worth it for some weeks; silage, which dries
+ * on, for fewer. What is sown after the harvest waits for it, if only until noon of the same day.
+ * Not a job of a farm without the machine; and where the cover is sown from the combine, that
+ * sowing is the harvest.
  */
 public final class HarvestJob {
-  private static final FigureKey WORTH_DAYS = FigureKey.of("work", "harvest_days");
+  private static final FigureKey GRAIN_DAYS = FigureKey.of("work", "harvest_days");
+  private static final FigureKey SILAGE_DAYS = FigureKey.of("work", "silage_days");
 
   private HarvestJob() {}
 
+  /** What brings a crop in; empty for one that we know nothing of, and for free ground. */
+  public static Optional<MachineKind> machine(CropKind crop) {
+    if (crop.combined()) {
+      return Optional.of(MachineKind.COMBINE);
+    }
+    return crop == CropKind.CORN_SILAGE ? Optional.of(MachineKind.CHOPPER) : Optional.empty();
+  }
+
   /**
-   * The harvest of a crop that still stands; empty for what no combine brings in.
+   * The harvest of a crop that still stands; empty for what neither combine nor chopper brings in.
    *
    * @param crop the crop's link in the field's chain
    * @param field the field's name
@@ -42,18 +53,17 @@ public final class HarvestJob {
     boolean withTheCover =
         season.window().filter(w -> w.way().place() == WayIn.Place.WITH_HARVEST).isPresent();
     boolean cleared = season.field().cover().filter(HarvestJob::workedAfterwards).isPresent();
-    if (!season.field().crop().kind().combined()
-        || withTheCover
-        || cleared
-        || ripe.median().isEmpty()) {
+    Optional<MachineKind> machine = machine(season.field().crop().kind());
+    if (machine.isEmpty() || withTheCover || cleared || ripe.median().isEmpty()) {
       return Optional.empty();
     }
-    JobWindow window = JobWindow.of(ripe, ripe.plusDays(figures.whole(WORTH_DAYS)), figures);
+    FigureKey days = machine.get() == MachineKind.CHOPPER ? SILAGE_DAYS : GRAIN_DAYS;
+    JobWindow window = JobWindow.of(ripe, ripe.plusDays(figures.whole(days)), figures);
     return Optional.of(
         Job.of(
                 new JobId(crop, Operation.HARVEST),
                 field,
-                MachineKind.COMBINE,
+                machine.get(),
                 whole,
                 season.field().facts().grounds(false),
                 window)

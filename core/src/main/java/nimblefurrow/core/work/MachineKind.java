@@ -25,6 +25,7 @@ public enum MachineKind implements Coded {
   TILLAGE("tillage", "till in"),
   MOWER("mower", "mow"),
   COMBINE("combine", "combine the crop"),
+  CHOPPER("chopper", "chop the silage"),
   OTHER("other", "other work");
 
   private final String code;

@@ -97,7 +97,7 @@ public record SetUpSheet(List<Group> groups) {
                   List.of(
                       new Group("Working", working()),
                       new Group("Tank", List.of(TANK, SLURRY, TANK_FILLING)));
-              case ROLLER, SPRAYER, PLANTER, TILLAGE, MOWER, COMBINE ->
+              case ROLLER, SPRAYER, PLANTER, TILLAGE, MOWER, COMBINE, CHOPPER ->
                   List.of(new Group("Working", working()));
               case OTHER -> List.of();
               case COMBINE_SEEDER ->

@@ -81,6 +81,23 @@ class HarvestJobTest {
   }
 
   @Test
+  void silageIsChoppedWithinFewerDays() {
+    CropPlanting silage =
+        new CropPlanting(
+            CropKind.CORN_SILAGE, LocalDate.of(2026, 5, 4), 106, 20, Map.of(), List.of());
+    FieldSeason season = season(silage, WayIn.DRILL, SideWork.USUAL);
+    Job job = harvest(season).orElseThrow();
+    assertThat(job.kind()).isEqualTo(MachineKind.CHOPPER);
+    LocalDate ripe = season.crop().when(CropStage.HARVEST).median().orElseThrow();
+    assertThat(job.window().opens().median()).contains(ripe);
+    assertThat(job.window().closes().median()).contains(ripe.plusDays(14));
+    assertThat(ripe).isBefore(LocalDate.of(2026, 9, 30));
+    List<Job> jobs = HarvestJob.before(CROP, season, FieldJobs.of(COVER, "Field", season, FIGURES));
+    assertThat(jobs.stream().filter(j -> waits(j)).map(j -> j.id().operation()))
+        .containsExactly(Operation.SEED);
+  }
+
+  @Test
   void whatIsSownAfterwardsWaitsForItOnceOnly() {
     FieldSeason drilled = season(BEANS, WayIn.DRILL, SideWork.USUAL);
     List<Job> jobs =

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.figures.Figures;
@@ -13,6 +14,7 @@ import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.WorkRate;
 import nimblefurrow.core.season.FieldFacts;
 import nimblefurrow.core.season.FieldJobs;
+import nimblefurrow.core.season.HarvestJob;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.core.work.CountedHours;
 import nimblefurrow.core.work.Doing;
@@ -60,17 +62,21 @@ final class OpenJobs {
       List<Machine> machines,
       Map<JobId, Doing> doing) {
     OpenJobs all = new OpenJobs(season, parts, doing);
-    boolean combine = machines.stream().anyMatch(m -> m.kind() == MachineKind.COMBINE);
+    Set<MachineKind> kinds = machines.stream().map(Machine::kind).collect(Collectors.toSet());
     for (FieldSeasons field : season.covers()) {
       field.broken().ifPresent(b -> all.troubles.add(new Trouble(field.field(), b.says())));
-      Trouble.attempt(
-              field.field(),
-              () -> combine ? season.jobsWithHarvest(field) : season.jobs(field),
-              all.troubles::add)
+      Trouble.attempt(field.field(), () -> all.jobs(field, kinds), all.troubles::add)
           .ifPresent(open -> open.forEach(job -> all.add(all.valued(job, field), field)));
     }
     all.addOthers(others, machines);
     return all;
+  }
+
+  /** A field's jobs, its harvest among them where the farm has what brings it in. */
+  private List<Job> jobs(FieldSeasons field, Set<MachineKind> kinds) {
+    return HarvestJob.machine(field.now().field().crop().kind()).filter(kinds::contains).isPresent()
+        ? season.jobsWithHarvest(field)
+        : season.jobs(field);
   }
 
   /** On the board it counts what a day costs in this field. */
