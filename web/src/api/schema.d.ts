@@ -5502,6 +5502,7 @@ export interface components {
             farm: string;
             machines: components["schemas"]["SheetMachine"][];
             published?: components["schemas"]["SheetTold"];
+            toTell: boolean;
         };
         SheetChange: {
             field: string;

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { api, got, type Schemas } from '../../api/client'
-import { useFarm } from '../../api/resources'
 import { long } from '../../format/dates'
 import { useAct } from '../../parts/act'
 import Refusal from '../../parts/Refusal.vue'
@@ -9,12 +8,9 @@ import { planner } from '../../session'
 
 /** Whether a day was told to those who do its work, what is otherwise since, and telling it. */
 const props = defineProps<{ sheet: Schemas['Sheet'] }>()
-const { data: farm } = useFarm()
 const { problem, busy, act } = useAct()
 const told = computed(() => props.sheet.published)
-const open = computed(
-  () => planner.value && farm.value && props.sheet.machines.length > 0 && props.sheet.day >= farm.value.today,
-)
+const open = computed(() => planner.value && props.sheet.toTell)
 const publish = () =>
   act(() => got(api.POST('/api/dispatch/sheet/publish', { params: { query: { day: props.sheet.day } } })))
 </script>

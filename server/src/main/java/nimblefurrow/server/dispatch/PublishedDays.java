@@ -93,6 +93,11 @@ class PublishedDays {
         .optional();
   }
 
+  /** Whether a day may still be told: it is not over. */
+  static boolean ahead(Dispatch.Board board, LocalDate day) {
+    return !day.isBefore(board.season().day().today());
+  }
+
   /**
    * Tells a day as it stands and keeps its jobs where they are.
    *
@@ -101,7 +106,7 @@ class PublishedDays {
   @Transactional
   void publish(UUID farmId, Dispatch.Board board, LocalDate day, String by) {
     LocalDate today = board.season().day().today();
-    if (day.isBefore(today)) {
+    if (!ahead(board, day)) {
       throw new OutOfRange("day", "day is %s at the earliest, got %s".formatted(today, day));
     }
     PublishedDay told = now(board, day);

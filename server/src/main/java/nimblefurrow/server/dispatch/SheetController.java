@@ -33,10 +33,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/dispatch/sheet")
 class SheetController {
   /**
-   * @param published as it was told to those who do it; null while it was not
+   * @param toTell whether it may be told to those who do it: it is not over and holds work
+   * @param published as it was told to them; null while it was not
    */
   record Sheet(
-      LocalDate day, String farm, List<SheetMachine> machines, @Maybe SheetTold published) {}
+      LocalDate day,
+      String farm,
+      List<SheetMachine> machines,
+      boolean toTell,
+      @Maybe SheetTold published) {}
 
   /**
    * @param changed what is otherwise than it was told, by field
@@ -112,7 +117,8 @@ class SheetController {
                 Cautions.of(sample.get(machine.id()).kind(), board.season().day().figures())));
       }
     }
-    return new Sheet(day, board.season().day().farm().name(), machines, told(board, day));
+    boolean toTell = PublishedDays.ahead(board, day) && !machines.isEmpty();
+    return new Sheet(day, board.season().day().farm().name(), machines, toTell, told(board, day));
   }
 
   private SheetTold told(Dispatch.Board board, LocalDate day) {
