@@ -3258,6 +3258,8 @@ export interface components {
             driver?: string;
             /** Format: date-time */
             ends?: string;
+            /** Format: int32 */
+            fitChance: number;
             /** Format: double */
             hours: number;
             /** Format: double */

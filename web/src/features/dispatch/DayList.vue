@@ -76,7 +76,7 @@ async function say(form: Schemas['ReportForm'], photo?: File) {
         <p class="figures">
           <template v-if="j.begins && j.ends">{{ clockRange(j.begins, j.ends) }} · </template
           ><template v-if="!j.counted">{{ area(j.acres, 1) }} {{ areaUnit }} · </template>{{ number(j.hours, 1) }} h ·
-          fit {{ j.fitChance }} %<template v-if="j.driver"> · {{ j.driver }}</template>
+          open and fit {{ j.fitChance }} %<template v-if="j.driver"> · {{ j.driver }}</template>
         </p>
         <p v-for="s in j.seed" :key="s.name" class="figures">
           {{ s.name }} {{ rate(s.bulkRate) }} {{ rateUnit }} bulk, {{ mass(s.pounds) }} {{ massUnit }}

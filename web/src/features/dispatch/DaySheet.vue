@@ -41,7 +41,7 @@ const print = () => window.print()
               <th v-if="sows(m)">Seed, bulk</th>
               <th class="n">{{ areaUnit }} today</th>
               <th class="n">hours</th>
-              <th class="n">chance</th>
+              <th class="n">open and fit</th>
               <th>done {{ areaUnit }}</th>
               <th v-if="sows(m)">{{ massUnit }} used</th>
             </tr>

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { long } from '../../format/dates'
 import { area, areaUnit, number } from '../../format/units'
 import { keyOf, type Board, type Job } from './board'
-import { hoursOf, isIdle } from './hours'
+import { hoursOf, isIdle, type Clocked } from './hours'
 import { useWaits } from './waits'
 
 /** One day by the hour of the farm's clock: each machine's jobs along it, the road before each. */
@@ -28,12 +28,13 @@ const ticks = computed(() =>
 const x = (hour: number) => `${(100 * (hour - drawn.value.from)) / (drawn.value.to - drawn.value.from)}%`
 const wide = (hours: number) => `${(100 * hours) / (drawn.value.to - drawn.value.from)}%`
 const clock = (hour: number) => `${Math.floor(hour) % 24}:${String(Math.round((hour % 1) * 60)).padStart(2, '0')}`
-const says = (c: { job: Job; begins: number; ends: number; acres: number; driver?: string }) =>
+const says = (c: Clocked) =>
   [
     `${clock(c.begins)}–${clock(c.ends)}`,
     c.job.words,
     c.job.counted ? '' : `${area(c.acres, 1)} ${areaUnit.value}`,
     c.driver ?? '',
+    `open and fit ${c.chance} %`,
   ]
     .filter(Boolean)
     .join(' · ')
@@ -56,7 +57,7 @@ const { lines, pointed } = useWaits(box, () => props.jobs)
         <b>{{ row.machine.name }}</b>
         <span v-if="row.gone" class="quiet">not here</span>
         <span v-else-if="row.band && !isIdle(row)" class="quiet figures"
-          >{{ number(row.band.counted, 1) }} h to count on<br />fit in {{ row.band.chance }} %</span
+          >{{ number(row.band.counted, 1) }} h to count on</span
         >
       </div>
       <div

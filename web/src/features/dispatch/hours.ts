@@ -10,6 +10,8 @@ export interface Clocked {
   road: number
   driver?: string
   acres: number
+  /** % that the day is fit and the job's window open. */
+  chance: number
 }
 
 /** Work of a day that is too far ahead to have an hour. */
@@ -53,6 +55,7 @@ export function hoursOf(board: Board, jobs: Job[], day: string): { rows: HourRow
             road: work.road,
             driver: work.driver,
             acres: work.acres,
+            chance: work.fitChance,
           })
         else row.unclocked.push({ job, hours: work.hours })
       }

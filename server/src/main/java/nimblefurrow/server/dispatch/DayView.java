@@ -8,11 +8,13 @@ import nimblefurrow.core.work.DayWork;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.WorkHours;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.Percent;
 
 /**
  * A day's work of a job as it is told.
  *
  * @param road hours on the road before the first acre
+ * @param fitChance % that the day is fit and the job's window open
  * @param begins about when by the farm's clock, {@code ends} too; null for a day too far ahead
  */
 record DayView(
@@ -20,19 +22,22 @@ record DayView(
     double hours,
     double acres,
     double road,
+    int fitChance,
     @Maybe String driver,
     @Maybe LocalDateTime begins,
     @Maybe LocalDateTime ends) {
   static List<DayView> of(Dispatch.Board board, Job job, List<DayWork> days) {
-    return days.stream().map(day -> of(day, board.clock(job, day))).toList();
+    return days.stream().map(day -> of(board, job, day)).toList();
   }
 
-  private static DayView of(DayWork day, Optional<WorkHours> clock) {
+  private static DayView of(Dispatch.Board board, Job job, DayWork day) {
+    Optional<WorkHours> clock = board.clock(job, day);
     return new DayView(
         day.date(),
         day.hours(),
         day.acres(),
         day.road(),
+        Percent.of(board.chance(job, day)),
         day.driver().orElse(null),
         clock.map(WorkHours::begins).orElse(null),
         clock.map(WorkHours::ends).orElse(null));

@@ -95,6 +95,11 @@ public class Dispatch {
       return Optional.ofNullable(hours.get(job.id()));
     }
 
+    /** Chance that a day's work of a job finds the day fit and the job's window open, 0–1. */
+    public double chance(Job job, DayWork work) {
+      return problem.fit().chanceOpen(job, work.date());
+    }
+
     /** About when by the clock a day's work of a job is done; empty for a day too far ahead. */
     public Optional<WorkHours> clock(Job job, DayWork work) {
       double whole = problem.fit().hoursPerDay(job.kind());

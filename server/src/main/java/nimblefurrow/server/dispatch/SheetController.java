@@ -53,6 +53,7 @@ class SheetController {
   record SheetMachine(String machine, boolean hired, List<SheetJob> jobs, List<String> cautions) {}
 
   /**
+   * @param fitChance % that this day is fit and the job's window open
    * @param begins about when by the farm's clock, {@code ends} too; null for a day too far ahead
    */
   record SheetJob(
@@ -100,9 +101,7 @@ class SheetController {
           UUID machine = UUID.fromString(placement.machineId());
           Job job = board.job(placement.jobId());
           sample.put(machine, job);
-          byMachine
-              .computeIfAbsent(machine, m -> new ArrayList<>())
-              .add(job(board, job, placement, work));
+          byMachine.computeIfAbsent(machine, m -> new ArrayList<>()).add(job(board, job, work));
         }
       }
     }
@@ -143,7 +142,7 @@ class SheetController {
     return sheet(day);
   }
 
-  private SheetJob job(Dispatch.Board board, Job job, Placement placement, DayWork work) {
+  private SheetJob job(Dispatch.Board board, Job job, DayWork work) {
     Optional<FieldView> field = board.field(job).map(FieldSeasons::field);
     return new SheetJob(
         job.id(),
@@ -157,7 +156,7 @@ class SheetController {
         work.hours(),
         board.whole().get(job.id()).acres(),
         job.area().acres(),
-        Percent.of(placement.fitChance()),
+        Percent.of(board.chance(job, work)),
         seeds.of(board, job, work.acres()),
         work.driver().orElse(null),
         board.clock(job, work).map(WorkHours::begins).orElse(null),
