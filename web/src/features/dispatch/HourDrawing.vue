@@ -33,8 +33,8 @@ const says = (c: Clocked) =>
     `${clock(c.begins)}–${clock(c.ends)}`,
     c.job.words,
     c.job.counted ? '' : `${area(c.acres, 1)} ${areaUnit.value}`,
+    `open and fit ${c.chance}\u00a0%`,
     c.driver ?? '',
-    `open and fit ${c.chance} %`,
   ]
     .filter(Boolean)
     .join(' · ')
@@ -155,7 +155,7 @@ const { lines, pointed } = useWaits(box, () => props.jobs)
 }
 .track {
   position: relative;
-  min-height: 88px;
+  min-height: 108px;
   padding: 0;
   margin: 0 20px;
   display: flex;
@@ -204,12 +204,19 @@ const { lines, pointed } = useWaits(box, () => props.jobs)
   justify-content: center;
 }
 .block b {
+  flex: none;
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
 }
+/* What a short job's block cannot hold stands in its title. */
 .block span {
   line-height: 1.25;
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 3;
+  overflow: hidden;
+  text-overflow: ellipsis;
 }
 .chip {
   position: relative;
