@@ -2,6 +2,7 @@ package nimblefurrow.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDate;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.server.demo.DemoFarm;
@@ -61,6 +62,25 @@ class PublishedDayTest {
                         place.path("version").asLong()))
                 .status())
         .isEqualTo(200);
+  }
+
+  /** A day sheet is read from morning to evening, and says when. */
+  @Test
+  void theWorkOfADayStandsInItsOrder() {
+    int followed = 0;
+    for (int day = 1; day < 14; day++) {
+      JsonNode sheet = planner.get(SHEET + LocalDate.of(2026, 10, day)).json();
+      for (JsonNode machine : sheet.path("machines")) {
+        String last = "";
+        for (JsonNode job : machine.path("jobs")) {
+          String begins = job.path("begins").asString();
+          assertThat(begins).isGreaterThanOrEqualTo(last).isLessThan(job.path("ends").asString());
+          followed += last.isEmpty() ? 0 : 1;
+          last = begins;
+        }
+      }
+    }
+    assertThat(followed).as("jobs after another of the same machine and day").isPositive();
   }
 
   @Test

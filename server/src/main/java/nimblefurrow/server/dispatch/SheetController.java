@@ -3,6 +3,7 @@ package nimblefurrow.server.dispatch;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -95,15 +96,11 @@ class SheetController {
     Dispatch.Board board = dispatch.board(current.id());
     Map<UUID, List<SheetJob>> byMachine = new LinkedHashMap<>();
     Map<UUID, Job> sample = new LinkedHashMap<>();
-    for (Placement placement : board.placed().placed()) {
-      for (DayWork work : placement.days()) {
-        if (work.date().equals(day)) {
-          UUID machine = UUID.fromString(placement.machineId());
-          Job job = board.job(placement.jobId());
-          sample.put(machine, job);
-          byMachine.computeIfAbsent(machine, m -> new ArrayList<>()).add(job(board, job, work));
-        }
-      }
+    for (Todays one : todays(board, day)) {
+      UUID machine = UUID.fromString(one.placement().machineId());
+      Job job = board.job(one.placement().jobId());
+      sample.put(machine, job);
+      byMachine.computeIfAbsent(machine, m -> new ArrayList<>()).add(job(board, job, one.work()));
     }
     List<SheetMachine> machines = new ArrayList<>();
     for (MachineView machine : board.machines()) {
@@ -118,6 +115,17 @@ class SheetController {
     }
     boolean toTell = PublishedDays.ahead(board, day) && !machines.isEmpty();
     return new Sheet(day, board.season().day().farm().name(), machines, toTell, told(board, day));
+  }
+
+  private record Todays(Placement placement, DayWork work) {}
+
+  /** The work of a day, what begins first before the rest. */
+  private static List<Todays> todays(Dispatch.Board board, LocalDate day) {
+    return board.placed().placed().stream()
+        .flatMap(
+            p -> p.days().stream().filter(w -> w.date().equals(day)).map(w -> new Todays(p, w)))
+        .sorted(Comparator.comparingDouble(t -> t.work().from()))
+        .toList();
   }
 
   private SheetTold told(Dispatch.Board board, LocalDate day) {
