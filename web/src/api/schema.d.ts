@@ -4928,8 +4928,6 @@ export interface components {
         };
         PlaceView: {
             days: components["schemas"]["DayView"][];
-            /** Format: int32 */
-            fitChance: number;
             late: boolean;
             locked: boolean;
             /** Format: uuid */

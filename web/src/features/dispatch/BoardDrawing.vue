@@ -7,6 +7,7 @@ import { dayNumber, dayOfMonth, monthName, range, short, weekday } from '../../f
 import { area, areaUnit, number } from '../../format/units'
 import { amountOf, doingWords, keyOf, plusDays, type Board, type Job } from './board'
 import { rowsOf, type Band } from './rows'
+import WaitLines from './WaitLines.vue'
 import { useWaits } from './waits'
 
 /**
@@ -216,9 +217,7 @@ const { lines, pointed } = useWaits(box, () => props.jobs)
         </div>
       </template>
     </div>
-    <svg v-if="lines.length" class="waits" aria-hidden="true">
-      <line v-for="(l, i) in lines" :key="i" v-bind="l" />
-    </svg>
+    <WaitLines :lines="lines" />
     <p class="key quiet">
       <i class="k counted" /> hours to count on <i class="k high" /> up to these in nine years of ten
       <i class="k low" /> these at least, nine of ten <i class="k tail-key" /> may run on so far
@@ -412,18 +411,6 @@ const { lines, pointed } = useWaits(box, () => props.jobs)
   position: absolute;
   right: 2px;
   top: 2px;
-}
-.waits {
-  position: absolute;
-  inset: 0;
-  width: 100%;
-  height: 100%;
-  pointer-events: none;
-  z-index: 3;
-}
-.waits line {
-  stroke: var(--madder);
-  stroke-width: 1.5;
 }
 .key {
   font-size: 0.8rem;

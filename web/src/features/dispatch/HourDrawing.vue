@@ -4,6 +4,7 @@ import { long } from '../../format/dates'
 import { area, areaUnit, number } from '../../format/units'
 import { keyOf, type Board, type Job } from './board'
 import { hoursOf, isIdle, type Clocked } from './hours'
+import WaitLines from './WaitLines.vue'
 import { useWaits } from './waits'
 
 /** One day by the hour of the farm's clock: each machine's jobs along it, the road before each. */
@@ -27,10 +28,9 @@ const ticks = computed(() =>
 )
 const x = (hour: number) => `${(100 * (hour - drawn.value.from)) / (drawn.value.to - drawn.value.from)}%`
 const wide = (hours: number) => `${(100 * hours) / (drawn.value.to - drawn.value.from)}%`
-const clock = (hour: number) => `${Math.floor(hour) % 24}:${String(Math.round((hour % 1) * 60)).padStart(2, '0')}`
 const says = (c: Clocked) =>
   [
-    `${clock(c.begins)}–${clock(c.ends)}`,
+    c.when,
     c.job.words,
     c.job.counted ? '' : `${area(c.acres, 1)} ${areaUnit.value}`,
     `open and fit ${c.chance}\u00a0%`,
@@ -110,9 +110,7 @@ const { lines, pointed } = useWaits(box, () => props.jobs)
         </button>
       </div>
     </div>
-    <svg v-if="lines.length" class="waits" aria-hidden="true">
-      <line v-for="(l, i) in lines" :key="i" v-bind="l" />
-    </svg>
+    <WaitLines :lines="lines" />
     <p class="quiet key">
       <template v-if="far"
         >This day is too far ahead for hours of the clock: only what is done on it is known.</template
@@ -243,17 +241,6 @@ const { lines, pointed } = useWaits(box, () => props.jobs)
   height: 6px;
   margin-top: -3px;
   background: repeating-linear-gradient(90deg, var(--loam) 0 5px, transparent 5px 9px);
-}
-.waits {
-  position: absolute;
-  inset: 0;
-  width: 100%;
-  height: 100%;
-  pointer-events: none;
-}
-.waits line {
-  stroke: var(--loam);
-  stroke-width: 1.5;
 }
 .key {
   padding: 8px 12px;

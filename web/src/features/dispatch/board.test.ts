@@ -10,7 +10,6 @@ const job = (id: string, machineId: string, days: string[]): Job =>
       days: days.map((day) => ({ day, hours: 5, acres: 30, road: 0 })),
       locked: false,
       late: false,
-      fitChance: 60,
       why: '',
     },
   }) as unknown as Job

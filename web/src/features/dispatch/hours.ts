@@ -1,4 +1,4 @@
-import { hoursInto } from '../../format/dates'
+import { clockRange, hoursInto } from '../../format/dates'
 import { bandsOf, type Band } from './rows'
 import type { Board, Job } from './board'
 
@@ -7,6 +7,8 @@ export interface Clocked {
   job: Job
   begins: number
   ends: number
+  /** The same as a clock tells it. */
+  when: string
   road: number
   driver?: string
   acres: number
@@ -52,6 +54,7 @@ export function hoursOf(board: Board, jobs: Job[], day: string): { rows: HourRow
             job,
             begins: hoursInto(day, work.begins),
             ends: hoursInto(day, work.ends),
+            when: clockRange(work.begins, work.ends),
             road: work.road,
             driver: work.driver,
             acres: work.acres,

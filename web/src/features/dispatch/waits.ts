@@ -1,7 +1,8 @@
 import { ref, type Ref } from 'vue'
 import { keyOf, type Job } from './board'
 
-interface Line {
+/** From the end of one block to the beginning of another. */
+export interface Line {
   x1: number
   y1: number
   x2: number

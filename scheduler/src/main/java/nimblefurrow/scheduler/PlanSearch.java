@@ -182,9 +182,8 @@ public final class PlanSearch {
             effort,
             thread ->
                 look(own, years, 0, FIRST, start.plan(), keeping, warmth, effort, thread, watch));
-    // The first thread goes on alone, as if there were no other; the others, on slid years, from
-    // the
-    // best that any has found. So more threads find all that one does, and what they add.
+    // On slid years the first thread goes on as if it were alone, the others from the best that any
+    // has found. So more threads find all that one does, and what they add.
     Plan alone = last(first.get(0)).plan();
     Plan warm =
         first.stream()

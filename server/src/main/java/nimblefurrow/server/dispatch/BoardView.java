@@ -155,13 +155,7 @@ record BoardView(
    * @param version the number of this place; a move says which one it was made on
    */
   record PlaceView(
-      UUID machineId,
-      long version,
-      List<DayView> days,
-      boolean locked,
-      boolean late,
-      int fitChance,
-      String why) {}
+      UUID machineId, long version, List<DayView> days, boolean locked, boolean late, String why) {}
 
   /**
    * Chance (%) that a day is fit for a kind of machine on the farm's commonest soil, and its fit
@@ -247,7 +241,6 @@ record BoardView(
         DayView.of(board, job, p.days()),
         p.locked(),
         p.late(),
-        Percent.of(p.fitChance()),
         p.why().in(units));
   }
 

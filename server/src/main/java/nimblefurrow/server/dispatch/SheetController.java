@@ -152,6 +152,7 @@ class SheetController {
 
   private SheetJob job(Dispatch.Board board, Job job, DayWork work) {
     Optional<FieldView> field = board.field(job).map(FieldSeasons::field);
+    Optional<WorkHours> clock = board.clock(job, work);
     return new SheetJob(
         job.id(),
         field.map(FieldView::id).orElse(null),
@@ -167,8 +168,8 @@ class SheetController {
         Percent.of(board.chance(job, work)),
         seeds.of(board, job, work.acres()),
         work.driver().orElse(null),
-        board.clock(job, work).map(WorkHours::begins).orElse(null),
-        board.clock(job, work).map(WorkHours::ends).orElse(null),
+        clock.map(WorkHours::begins).orElse(null),
+        clock.map(WorkHours::ends).orElse(null),
         field.map(FieldView::note).orElse(""),
         DoingView.of(board.doing().get(job.id())),
         CountedView.of(board, job));
