@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { askAgain } from './askAgain'
 import type { components, paths } from './schema'
 
 export type Schemas = components['schemas']
@@ -14,7 +15,7 @@ export class Refused extends Error {
   }
 }
 
-export const api = createClient<paths>({ baseUrl: '/' })
+export const api = createClient<paths>({ baseUrl: '/', fetch: (request) => askAgain(request) })
 
 function token(): string {
   return decodeURIComponent(document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]*)/)?.[1] ?? '')

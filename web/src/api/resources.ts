@@ -136,9 +136,13 @@ export function useFigures() {
   const key = ['figures']
   const cache = useQueryClient()
   const { data, error } = useQuery({ queryKey: key, queryFn: () => got(api.GET('/api/figures')) })
+  /** What is changed, as it was seen. */
+  const shown = (f: { sheet: string; row: string; column: string }) =>
+    data.value?.find((s) => s.sheet === f.sheet)?.figures.find((one) => one.row === f.row && one.column === f.column)
+      ?.value
   const set = useMutation({
     mutationFn: (figure: { sheet: string; row: string; column: string; value?: number }) =>
-      got(api.PUT('/api/figures', { body: figure })),
+      got(api.PUT('/api/figures', { body: { ...figure, was: shown(figure) } })),
     onSuccess: (sheets) => {
       cache.setQueryData(key, sheets)
       void cache.invalidateQueries({ predicate: (query) => query.queryKey[0] !== key[0] })
@@ -216,15 +220,6 @@ export const useRisk = () =>
     queryKey: ['dispatch', 'risk'],
     queryFn: () => got(api.GET('/api/dispatch/risk')),
     placeholderData: keepPreviousData,
-  })
-
-/** What would help most; asked for only when it is wanted, since it takes a second or two. */
-export const useHelps = (wanted: At<boolean>) =>
-  useQuery({
-    meta: { says: 'Playing what could be changed' },
-    queryKey: ['dispatch', 'helps'],
-    queryFn: () => got(api.GET('/api/dispatch/helps')),
-    enabled: computed(() => toValue(wanted)),
   })
 
 /** What the night has changed, and today's work. */
@@ -465,6 +460,18 @@ export const usePlantBack = () =>
 /** Days that insurers and programmes set for the end of covers. */
 export const useKillDates = () =>
   useQuery({ queryKey: ['kill-dates'], queryFn: () => got(api.GET('/api/kill-dates')) })
+
+/** What a field's cover is to be sprayed with. */
+export const usePlannedSpray = (id: At<string>, zone: At<string | undefined>) =>
+  useQuery({
+    queryKey: ['sprays', 'planned', id, zone],
+    queryFn: () =>
+      got(
+        api.GET('/api/sprays/fields/{fieldId}/planned', {
+          params: { path: { fieldId: toValue(id) }, query: { zone: toValue(zone) } },
+        }),
+      ),
+  })
 
 export const useSprayProducts = () =>
   useQuery({ queryKey: ['sprays', 'products'], queryFn: () => got(api.GET('/api/sprays/products')) })

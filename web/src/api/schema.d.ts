@@ -475,10 +475,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["helps"];
+        get: operations["run_1"];
         put?: never;
-        post?: never;
-        delete?: never;
+        post: operations["ask"];
+        delete: operations["callOff"];
         options?: never;
         head?: never;
         patch?: never;
@@ -557,7 +557,7 @@ export interface paths {
         };
         get: operations["run"];
         put?: never;
-        post: operations["plan"];
+        post: operations["plan_1"];
         delete: operations["cancel"];
         options?: never;
         head?: never;
@@ -827,7 +827,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["plan_3"];
+        get: operations["plan_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1339,7 +1339,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["plan_2"];
+        get: operations["plan_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2395,8 +2395,24 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["plan_1"];
+        get: operations["plan_2"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sprays/fields/{fieldId}/planned": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["planned"];
+        put: operations["plan"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2788,6 +2804,7 @@ export interface components {
             jobs: components["schemas"]["JobView"][];
             machines: components["schemas"]["MachineView"][];
             notHad: components["schemas"]["NotHadView"][];
+            overdue: components["schemas"]["OverdueView"][];
             redo?: string;
             said: components["schemas"]["ReportView"][];
             /** Format: date */
@@ -2923,6 +2940,8 @@ export interface components {
             };
         };
         ClockForm: {
+            /** Format: int32 */
+            version?: number;
             zone?: string;
         };
         ComingDay: {
@@ -3543,6 +3562,7 @@ export interface components {
             field: string;
             machine?: string;
             mapped: boolean;
+            mine: boolean;
             photos: string[];
             /** @enum {string} */
             yieldUnit?: "NONE" | "ACRE" | "POUND" | "POUND_PER_ACRE" | "POUND_PER_MINUTE" | "FOOT" | "INCH" | "INCH_OF_RAIN" | "MILE" | "SQUARE_FOOT" | "CUBIC_FOOT" | "GALLON" | "GALLON_PER_ACRE" | "BUSHEL" | "BUSHEL_PER_ACRE" | "CORN_BUSHEL_PER_ACRE" | "WHEAT_BUSHEL_PER_ACRE" | "OAT_BUSHEL_PER_ACRE" | "TON_PER_ACRE" | "MILE_PER_HOUR" | "FOOT_PER_SECOND" | "ACRE_PER_HOUR" | "SECOND_PER_ACRE" | "SEED_PER_POUND" | "SEED_PER_SQUARE_FOOT" | "PLANT_PER_SQUARE_FOOT" | "POUND_PER_CUBIC_FOOT" | "PER_ACRE" | "PER_SQUARE_FOOT" | "DOLLAR" | "DOLLAR_PER_ACRE" | "DOLLAR_PER_POUND" | "DOLLAR_PER_HOUR" | "DOLLAR_PER_DAY" | "DOLLAR_PER_YEAR" | "FAHRENHEIT" | "FAHRENHEIT_STEP" | "FAHRENHEIT_DAY" | "SUNSHINE" | "GRAM" | "SHARE" | "TIMES_DRILLED" | "PERCENT" | "DEGREE" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "WEEK";
@@ -3667,6 +3687,9 @@ export interface components {
             /** Format: date */
             opens?: string;
             organic: boolean;
+            product?: string;
+            /** Format: double */
+            rainFree?: number;
             /** Format: uuid */
             zoneId?: string;
         };
@@ -3719,6 +3742,8 @@ export interface components {
             sheet: string;
             /** Format: double */
             value?: number;
+            /** Format: double */
+            was?: number;
         };
         FigureView: {
             changed: boolean;
@@ -3850,6 +3875,14 @@ export interface components {
             shape: string;
             words: string;
         };
+        HelpRunView: {
+            helps: components["schemas"]["HelpView"][];
+            /** Format: int32 */
+            percent: number;
+            says?: string;
+            /** @enum {string} */
+            state?: "WAITING" | "SEARCHING" | "DONE" | "CANCELLED" | "FAILED";
+        };
         HelpView: {
             /** Format: double */
             atRisk: number;
@@ -3876,7 +3909,7 @@ export interface components {
             fields: components["schemas"]["FieldHours"][];
             grounds: components["schemas"]["WorkHour"][][];
             /** @enum {string} */
-            kind: "SYSTEMIC" | "CONTACT" | "GROWTH_REGULATOR" | "RESIDUAL";
+            kind?: "SYSTEMIC" | "CONTACT" | "GROWTH_REGULATOR" | "RESIDUAL";
             /** Format: int32 */
             likely: number;
             limits: components["schemas"]["LimitWords"][];
@@ -4005,6 +4038,8 @@ export interface components {
             name: string;
             /** Format: date */
             on: string;
+            /** Format: int32 */
+            version?: number;
         };
         KillDateView: {
             /** Format: int32 */
@@ -4018,6 +4053,8 @@ export interface components {
             /** Format: int32 */
             month: number;
             name: string;
+            /** Format: int32 */
+            version: number;
         };
         KindView: {
             /** @enum {string} */
@@ -4110,6 +4147,8 @@ export interface components {
             reason?: string;
             /** Format: int32 */
             season?: number;
+            /** Format: int32 */
+            version?: number;
         };
         LeftView: {
             /** Format: double */
@@ -4474,6 +4513,8 @@ export interface components {
             kind: "WIRE" | "TOWER" | "HOUSE" | "OPEN_WATER" | "BEES" | "SENSITIVE_CROP" | "TREES" | "ROAD" | "ACCESS" | "FILLING_PLACE" | "SOFT_SPOT" | "RUTS";
             name?: string;
             shape: string;
+            /** Format: int32 */
+            version?: number;
         };
         MarkView: {
             /** Format: uuid */
@@ -4484,6 +4525,8 @@ export interface components {
             kind: "WIRE" | "TOWER" | "HOUSE" | "OPEN_WATER" | "BEES" | "SENSITIVE_CROP" | "TREES" | "ROAD" | "ACCESS" | "FILLING_PLACE" | "SOFT_SPOT" | "RUTS";
             name: string;
             shape: string;
+            /** Format: int32 */
+            version: number;
             words: string;
         };
         MarkedDay: {
@@ -4670,6 +4713,8 @@ export interface components {
         };
         Name: {
             name: string;
+            /** Format: int32 */
+            version?: number;
         };
         Need: {
             /** Format: int32 */
@@ -4823,6 +4868,13 @@ export interface components {
             waitsFor?: components["schemas"]["JobId"];
             what: string;
         };
+        OverdueView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            last: string;
+            what: string;
+        };
         PansView: {
             curve: components["schemas"]["SwathPoint"][];
             even?: components["schemas"]["SwathPoint"];
@@ -4936,6 +4988,14 @@ export interface components {
             version: number;
             why: string;
         };
+        PlanForm: {
+            /** Format: uuid */
+            partner?: string;
+            /** Format: uuid */
+            product: string;
+            /** Format: uuid */
+            zone?: string;
+        };
         PlanLineView: {
             says: string;
             topic: string;
@@ -4988,6 +5048,12 @@ export interface components {
             rate: number;
             seed: string;
         };
+        PlannedView: {
+            /** Format: uuid */
+            partner?: string;
+            /** Format: uuid */
+            product?: string;
+        };
         PlantBackView: {
             corn: boolean;
             /** Format: int32 */
@@ -5034,6 +5100,8 @@ export interface components {
             /** Format: double */
             pricePerLb: number;
             species: string;
+            /** Format: double */
+            was?: number;
         };
         PricePoint: {
             /** Format: double */
@@ -5306,6 +5374,10 @@ export interface components {
             rows?: "SHALLOW_ANGLE" | "PARALLEL_OFFSET" | "NO_ROWS";
             /** Format: double */
             spare?: number;
+            /** Format: int32 */
+            version?: number;
+            /** @enum {string} */
+            weedClass?: "MIXED" | "SMALL_SEEDED" | "LARGE_OR_PERENNIAL";
             /** @enum {string} */
             weeds?: "LIGHT" | "USUAL" | "HEAVY";
         };
@@ -5487,14 +5559,20 @@ export interface components {
             today: string;
             /** @enum {string} */
             units: "US" | "METRIC";
+            /** Format: int32 */
+            version: number;
             /** @enum {string} */
             weatherSource: "NONE" | "SIMULATED" | "IMPORTED";
+            /** @enum {string} */
+            weedClass: "MIXED" | "SMALL_SEEDED" | "LARGE_OR_PERENNIAL";
             /** @enum {string} */
             weeds: "LIGHT" | "USUAL" | "HEAVY";
             zone?: string;
         };
         Shape: {
             shape: string;
+            /** Format: int32 */
+            version?: number;
         };
         Sheet: {
             /** Format: date */
@@ -5546,6 +5624,7 @@ export interface components {
             left: number;
             note: string;
             seed: components["schemas"]["SheetSeed"][];
+            spray?: components["schemas"]["SheetSpray"];
             words: string;
         };
         SheetMachine: {
@@ -5560,6 +5639,13 @@ export interface components {
             name: string;
             /** Format: double */
             pounds: number;
+        };
+        SheetSpray: {
+            /** Format: double */
+            rainFree?: number;
+            /** Format: int32 */
+            reEntry?: number;
+            words: string;
         };
         SheetTold: {
             by: string;
@@ -5954,6 +6040,8 @@ export interface components {
         Units: {
             /** @enum {string} */
             units: "US" | "METRIC";
+            /** Format: int32 */
+            version?: number;
         };
         UseForm: {
             active: string;
@@ -7033,7 +7121,7 @@ export interface operations {
             };
         };
     };
-    helps: {
+    run_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7048,7 +7136,47 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HelpView"][];
+                    "application/json": components["schemas"]["HelpRunView"];
+                };
+            };
+        };
+    };
+    ask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HelpRunView"];
+                };
+            };
+        };
+    };
+    callOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HelpRunView"];
                 };
             };
         };
@@ -7211,7 +7339,7 @@ export interface operations {
             };
         };
     };
-    plan: {
+    plan_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7615,7 +7743,7 @@ export interface operations {
             };
         };
     };
-    plan_3: {
+    plan_4: {
         parameters: {
             query?: {
                 zone?: string;
@@ -8545,7 +8673,7 @@ export interface operations {
             };
         };
     };
-    plan_2: {
+    plan_3: {
         parameters: {
             query?: {
                 pass?: number;
@@ -10631,7 +10759,7 @@ export interface operations {
             };
         };
     };
-    plan_1: {
+    plan_2: {
         parameters: {
             query: {
                 product: string;
@@ -10657,6 +10785,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SprayView"];
+                };
+            };
+        };
+    };
+    planned: {
+        parameters: {
+            query?: {
+                zone?: string;
+            };
+            header?: never;
+            path: {
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlannedView"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlannedView"];
                 };
             };
         };

@@ -57,7 +57,7 @@ async function goTo(day: string) {
         label="Another day"
         :model-value="session.today"
         min="2026-01-01"
-        max="2027-12-01"
+        max="2028-12-31"
         @settled="goTo"
       />
       <div v-if="problem" role="alert" class="trouble mt-2">{{ problem }}</div>

@@ -1,16 +1,17 @@
 <script setup lang="ts">
-import { useRefresh } from '../api/resources'
+import { useFarm, useRefresh } from '../api/resources'
 import { api, got } from '../api/client'
 import { units } from '../format/units'
 import { planner } from '../session'
 
 const refresh = useRefresh()
+const { data: farm } = useFarm()
 
 async function change() {
   const next = units.value === 'US' ? 'METRIC' : 'US'
   units.value = next
   if (planner.value) {
-    await got(api.PUT('/api/farm/units', { body: { units: next } }))
+    await got(api.PUT('/api/farm/units', { body: { units: next, version: farm.value?.version } }))
     await refresh.all()
   }
 }

@@ -56,6 +56,19 @@ const print = () => window.print()
                 {{ j.words }}<br /><span class="quiet">{{ [j.cover, j.driver].filter(Boolean).join(' · ') }}</span>
               </td>
               <td v-if="sows(m)">
+                <div v-if="j.spray" class="figures">
+                  {{ j.spray.words }}:
+                  {{
+                    j.spray.rainFree === undefined
+                      ? 'rain-free hours: read the label'
+                      : `${number(j.spray.rainFree, 0)} h without rain`
+                  }},
+                  {{
+                    j.spray.reEntry === undefined
+                      ? 're-entry: read the label'
+                      : `nobody in the field for ${j.spray.reEntry} h`
+                  }}
+                </div>
                 <div v-for="s in j.seed" :key="s.name" class="figures">
                   {{ s.name }} {{ rate(s.bulkRate) }} {{ rateUnit }}, {{ mass(s.pounds) }} {{ massUnit }}
                 </div>

@@ -14,6 +14,7 @@ import { useCarry, type Spot } from './carry'
 import { usePlanRun } from './planRun'
 import { useTried } from './tried'
 import OtherWorkDialog from './OtherWorkDialog.vue'
+import OverduePanel from './OverduePanel.vue'
 import AwayDialog from './AwayDialog.vue'
 import CrewDialog from './CrewDialog.vue'
 import SaidPanel from './SaidPanel.vue'
@@ -47,6 +48,15 @@ const dialog = ref(false)
 const mending = ref(false)
 const away = ref(false)
 const others = ref(false)
+/** The piece of other work that is to be given another day. */
+const other = ref<string>()
+function moveOther(id: string) {
+  other.value = id
+  others.value = true
+}
+watch(others, (open) => {
+  if (!open) other.value = undefined
+})
 const versions = ref(false)
 const calendars = ref(false)
 const crews = ref(false)
@@ -204,7 +214,10 @@ const toggleLock = (job: Job) =>
       @subscribe="calendars = true"
     />
     <Refusal :says="error || problem" />
-    <DayList v-if="board && mobile" :board="board" />
+    <template v-if="board && mobile">
+      <OverduePanel :board="board" @move="moveOther" />
+      <DayList :board="board" />
+    </template>
     <div v-else-if="board" class="body" :aria-busy="isPlaceholderData">
       <div class="grid-box">
         <HourDrawing
@@ -251,10 +264,11 @@ const toggleLock = (job: Job) =>
             <router-link :to="{ name: 'cover', params: { fieldId: t.fieldId } }">Mend it</router-link>
           </li>
         </ul>
+        <OverduePanel :board="board" @move="moveOther" />
         <MorningPanel :machines="board.machines" @mend="mending = true" />
         <SaidPanel :board="board" @put="putThere" @list="listOf" />
         <RiskPanel v-if="risk" :risk="risk" />
-        <HelpsPanel />
+        <HelpsPanel :board="board" />
         <NotPlaced
           :jobs="jobs"
           :wanted="wanted"
@@ -277,7 +291,7 @@ const toggleLock = (job: Job) =>
     />
     <MendDialog v-model="mending" @taken="said = $event" />
     <AwayDialog v-if="board" v-model="away" :machines="board.machines" :today="board.today" />
-    <OtherWorkDialog v-if="board" v-model="others" :board="board" />
+    <OtherWorkDialog v-if="board" v-model="others" :board="board" :wanted="other" />
     <CrewDialog v-if="board" v-model="crews" :machines="board.machines" :today="board.today" :machine-id="crew" />
     <FeedsDialog v-if="board" v-model="calendars" :machines="board.machines" />
     <VersionsDialog v-model="versions" @taken="said = $event" />

@@ -1,14 +1,25 @@
 <script setup lang="ts">
-import { ref } from 'vue'
-import { useHelps } from '../../api/resources'
-import type { Schemas } from '../../api/client'
+import { computed, ref, watch } from 'vue'
+import { planner } from '../../session'
+import { api, got, type Refused, type Schemas } from '../../api/client'
 import { range } from '../../format/dates'
 import { area, areaUnit, money, number } from '../../format/units'
+import { useFollowedRun } from '../../parts/followRun'
 import Refusal from '../../parts/Refusal.vue'
 
-/** What could be changed about machines and days, and what each would bring. */
-const wanted = ref(false)
-const { data: helps, error, isFetching } = useHelps(wanted)
+/** What could be changed about machines and days, and what each would bring; true of the board that is shown. */
+const problem = ref<Refused | ''>('')
+const props = defineProps<{ board: Schemas['BoardView'] }>()
+const { run, open, ask, callOff, look } = useFollowedRun(
+  {
+    look: () => got(api.GET('/api/dispatch/helps')),
+    ask: () => got(api.POST('/api/dispatch/helps')),
+    callOff: () => got(api.DELETE('/api/dispatch/helps')),
+  },
+  problem,
+)
+watch(() => props.board, look)
+const helps = computed(() => (run.value?.state === 'DONE' ? run.value.helps : undefined))
 function says(h: Schemas['HelpView']): string {
   switch (h.what) {
     case 'DRIVER':
@@ -30,9 +41,16 @@ function says(h: Schemas['HelpView']): string {
 <template>
   <section class="helps" aria-labelledby="helps">
     <h2 id="helps">What helps most</h2>
-    <v-btn v-if="!wanted" size="small" variant="tonal" @click="wanted = true">Work it out</v-btn>
-    <Refusal :says="error" />
-    <p v-if="wanted && isFetching && !helps" role="status" class="quiet">Playing what could be changed …</p>
+    <v-btn v-if="planner && !open && !helps" size="small" variant="tonal" @click="ask">Work it out</v-btn>
+    <Refusal :says="problem" />
+    <p v-if="run?.says" class="quiet">{{ run.says }}</p>
+    <div v-if="open" class="run" role="status">
+      <v-progress-linear :model-value="run!.percent" color="primary" height="8" aria-label="How far it is" />
+      <span>{{ run!.percent }} %. Playing what could be changed …</span>
+      <v-btn v-if="planner" size="small" variant="tonal" aria-label="Call off what helps most" @click="callOff"
+        >Call it off</v-btn
+      >
+    </div>
     <template v-if="helps">
       <p v-if="!helps.length">Nothing that was tried brings more than it does now: the wet days decide.</p>
       <ul>
@@ -57,6 +75,11 @@ function says(h: Schemas['HelpView']): string {
   border-bottom: 1px solid var(--hair);
   margin-bottom: 10px;
   padding-bottom: 8px;
+}
+.run {
+  display: grid;
+  gap: 6px;
+  justify-items: start;
 }
 h2 {
   font-size: 1.05rem;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { api, got, type Schemas } from '../../api/client'
 import { useOtherWork } from '../../api/resources'
 import { range, short } from '../../format/dates'
@@ -11,7 +11,7 @@ import Refusal from '../../parts/Refusal.vue'
 import { keyOf, type Board } from './board'
 
 /** Work of the farm's own that takes the same machines and people: hauling, hay, manure before the drill. */
-const props = defineProps<{ board: Board }>()
+const props = defineProps<{ board: Board; wanted?: string }>()
 const open = defineModel<boolean>({ required: true })
 const { data: works } = useOtherWork()
 type Work = Schemas['WrittenWork']
@@ -99,6 +99,14 @@ function edit(w: Work) {
   first.value = w.first
   last.value = w.last
 }
+/** Work that is wanted stands in the form from the start, with its old days to be changed. */
+watch(
+  () => [open.value, props.wanted, works.value] as const,
+  ([shown, id]) => {
+    const work = shown && id && form.value.id !== id ? works.value?.find((w) => w.id === id) : undefined
+    if (work) edit(work)
+  },
+)
 const over = (w: Work) =>
   act(() =>
     got(api.POST('/api/other-work/{id}/done', { params: { path: { id: w.id } }, body: { day: props.board.today } })),

@@ -13,13 +13,18 @@ import Refusal from '../../parts/Refusal.vue'
 type Field = Schemas['FieldHours']
 const route = useRoute()
 const work = ref<Schemas['HoursView']['work']>(route.query.work === 'SPRAY' ? 'SPRAY' : 'ROLL')
-const kind = ref<Schemas['HoursView']['kind']>('SYSTEMIC')
+/** Each field's own planned product, or one kind for all of them. */
+const kind = ref<NonNullable<Schemas['HoursView']['kind']> | 'PLANNED'>('PLANNED')
 const rainFree = ref<number>()
 const {
   data: told,
   error,
   isPlaceholderData,
-} = useHours(work, kind, () => (work.value === 'SPRAY' ? rainFree.value : undefined))
+} = useHours(
+  work,
+  () => (work.value === 'SPRAY' && kind.value !== 'PLANNED' ? kind.value : undefined),
+  () => (work.value === 'SPRAY' && kind.value !== 'PLANNED' ? rainFree.value : undefined),
+)
 const keyOf = (f: Field) => f.fieldId + (f.zoneId ?? '')
 const chosen = ref(String(route.query.field ?? ''))
 const field = computed(
@@ -63,6 +68,7 @@ const says = (h: Schemas['WorkHour']) =>
   `${weekday(h.start.slice(0, 10))} ${short(h.start.slice(0, 10))} ${clock(h.start)} h: ${h.chance} % that it will do` +
   (h.chance < 100 && words(h.limit) ? `, else ${words(h.limit)}` : '')
 const kinds = [
+  { value: 'PLANNED', title: 'as each field is planned' },
   { value: 'SYSTEMIC', title: 'taken up by leaves (systemic)' },
   { value: 'CONTACT', title: 'kills by contact' },
   { value: 'GROWTH_REGULATOR', title: 'growth regulator' },
@@ -98,6 +104,20 @@ const print = () => window.print()
         >
         <template v-else>No cover lives that could be {{ work === 'ROLL' ? 'rolled' : 'sprayed' }}.</template>
       </p>
+      <p v-if="work === 'SPRAY' && kind === 'PLANNED' && field" class="quiet">
+        <template v-if="field.product">
+          Planned with {{ field.product }}:
+          {{
+            field.rainFree === undefined
+              ? 'its rain-free hours are still to be read off the label'
+              : `${bare(field.rainFree, 'NONE', 0)} h without rain by its label`
+          }}.
+        </template>
+        <template v-else>
+          No product is planned for this field; a systemic one is taken.
+          <router-link :to="{ name: 'spray', params: { fieldId: field.fieldId } }">Plan it</router-link>
+        </template>
+      </p>
       <div class="tools noprint">
         <v-btn-toggle v-model="work" mandatory density="compact" variant="outlined" aria-label="Work">
           <v-btn value="ROLL">Roll</v-btn>
@@ -112,7 +132,12 @@ const print = () => window.print()
           density="compact"
           hide-details
         />
-        <NumberField v-if="work === 'SPRAY'" v-model="rainFree" class="free" label="Rain-free h (label)" />
+        <NumberField
+          v-if="work === 'SPRAY' && kind !== 'PLANNED'"
+          v-model="rainFree"
+          class="free"
+          label="Rain-free h (label)"
+        />
         <span class="quiet figures"
           >{{ told.machine ?? 'a common machine' }}: {{ bare(told.acresPerHour, 'ACRE', 0) }} {{ areaUnit }}/h</span
         >

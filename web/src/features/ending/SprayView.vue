@@ -2,7 +2,14 @@
 import { computed, reactive, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, got, type Schemas } from '../../api/client'
-import { useFields, useRefresh, useSprayPlan, useSprayProducts, type SprayAsked } from '../../api/resources'
+import {
+  useFields,
+  usePlannedSpray,
+  useRefresh,
+  useSprayPlan,
+  useSprayProducts,
+  type SprayAsked,
+} from '../../api/resources'
 import { short } from '../../format/dates'
 import { bare, kept, word } from '../../format/units'
 import DayField from '../../parts/DayField.vue'
@@ -27,10 +34,13 @@ const form = reactive({
   in: 'WATER' as NonNullable<SprayAsked['in']>,
   tank: Number(bare(1000, 'GALLON', 0).replace(/,/g, '')) as number | '',
 })
+const { data: planned } = usePlannedSpray(id, zone)
 watch(
-  products,
-  (known) => {
-    if (!form.product) form.product = known?.find((p) => p.kind !== 'GROWTH_REGULATOR')?.id
+  [products, planned],
+  ([known, own]) => {
+    if (form.product || !own) return
+    form.product = own.product ?? known?.find((p) => p.kind !== 'GROWTH_REGULATOR')?.id
+    form.partner = own.partner
   },
   { immediate: true },
 )
@@ -48,6 +58,18 @@ const { problem, act } = useAct()
 const refresh = useRefresh()
 const named = (p: Schemas['ProductView']) => ({ value: p.id, title: `${p.name} (${p.active})` })
 const product = computed(() => products.value?.find((p) => p.id === form.product))
+/** Whether hours, work order and day sheet go by what stands in the form. */
+const isPlanned = computed(
+  () =>
+    planned.value?.product === form.product && (planned.value?.partner ?? undefined) === (form.partner || undefined),
+)
+async function planIt() {
+  const body = { product: form.product!, partner: form.partner || undefined, zone: zone.value }
+  const kept = await act(() =>
+    got(api.PUT('/api/sprays/fields/{fieldId}/planned', { params: { path: { fieldId: id.value } }, body })),
+  )
+  if (kept) await refresh.all()
+}
 async function remove(p: Schemas['ProductView']) {
   if (await act(() => got(api.DELETE('/api/sprays/products/{id}', { params: { path: { id: p.id } } })))) {
     if (form.product === p.id) form.product = undefined
@@ -113,6 +135,12 @@ const rate = computed(() => `${bare(plan.value?.poundsAe ?? 0, 'POUND_PER_ACRE',
       <NumberField v-model="form.carrier" :label="`Spray, ${word('GALLON_PER_ACRE')}`" />
       <NumberField v-model="form.tank" :label="`Tank, ${word('GALLON')}`" />
     </form>
+    <p v-if="form.product" class="planned" role="status">
+      <template v-if="isPlanned"
+        >Planned so: its hours, its work order and the day sheet go by these labels.</template
+      >
+      <v-btn v-else-if="planner" variant="tonal" size="small" @click="planIt">Plan this field with it</v-btn>
+    </p>
     <template v-if="plan && !error">
       <div class="two">
         <section aria-labelledby="dies">

@@ -37,10 +37,12 @@ function rule(change: Partial<Schemas['Rules']>) {
     rolling: now.rolling,
     rollingCorn: now.rollingCorn,
     weeds: now.weeds,
+    weedClass: now.weedClass,
     placing: now.placing,
     rows: now.rows,
     spare: now.spare,
     mostCv: now.mostCv,
+    version: now.version,
     ...change,
   }
   void act(got(api.PUT('/api/farm/rules', { body })), 'House rule saved; every window follows it.')
@@ -120,6 +122,19 @@ function rule(change: Partial<Schemas['Rules']>) {
               @update:model-value="rule({ weeds: $event })"
             />
             <v-select
+              label="Which weeds there are most of"
+              :disabled="!planner"
+              :model-value="farm.weedClass"
+              :items="[
+                { value: 'MIXED', title: 'all kinds' },
+                { value: 'SMALL_SEEDED', title: 'small-seeded, as pigweeds and foxtails' },
+                { value: 'LARGE_OR_PERENNIAL', title: 'large-seeded or perennial' },
+              ]"
+              hint="A mat keeps small seeds down best, roots hardly"
+              persistent-hint
+              @update:model-value="rule({ weedClass: $event })"
+            />
+            <v-select
               label="Placement"
               :disabled="!planner"
               :model-value="farm.placing"
@@ -170,7 +185,11 @@ function rule(change: Partial<Schemas['Rules']>) {
             :model-value="farm.name"
             @change="
               act(
-                got(api.PUT('/api/farm/name', { body: { name: ($event.target as HTMLInputElement).value } })),
+                got(
+                  api.PUT('/api/farm/name', {
+                    body: { name: ($event.target as HTMLInputElement).value, version: farm.version },
+                  }),
+                ),
                 'Name saved.',
               )
             "
@@ -187,7 +206,10 @@ function rule(change: Partial<Schemas['Rules']>) {
             hint="Mornings and calendars go by it"
             persistent-hint
             @update:model-value="
-              act(got(api.PUT('/api/farm/zone', { body: { zone: $event ?? undefined } })), 'Clock saved.')
+              act(
+                got(api.PUT('/api/farm/zone', { body: { zone: $event ?? undefined, version: farm.version } })),
+                'Clock saved.',
+              )
             "
           />
           <p class="quiet mt-2 figures">

@@ -15,7 +15,14 @@ const { data: fields } = useFields()
 const refresh = useRefresh()
 const { problem, busy, act } = useAct()
 const open = ref(false)
-const form = ref({ id: '', name: '', kind: 'DEAD_BY' as KillDate['kind'], on: '', fieldIds: [] as string[] })
+const form = ref({
+  id: '',
+  name: '',
+  kind: 'DEAD_BY' as KillDate['kind'],
+  on: '',
+  fieldIds: [] as string[],
+  version: undefined as number | undefined,
+})
 const kinds = [
   { value: 'DEAD_BY', title: 'dead by' },
   { value: 'ALIVE_UNTIL', title: 'living until' },
@@ -32,8 +39,8 @@ const names = (d: KillDate) =>
 
 function edit(d?: KillDate) {
   form.value = d
-    ? { id: d.id, name: d.name, kind: d.kind, on: iso(d), fieldIds: d.fieldIds }
-    : { id: crypto.randomUUID(), name: '', kind: 'DEAD_BY', on: '', fieldIds: [] }
+    ? { id: d.id, name: d.name, kind: d.kind, on: iso(d), fieldIds: d.fieldIds, version: d.version }
+    : { id: crypto.randomUUID(), name: '', kind: 'DEAD_BY', on: '', fieldIds: [], version: undefined }
   open.value = true
 }
 async function keep() {

@@ -72,6 +72,8 @@ const mark = reactive({
 })
 const shapes = { POINT: 'Point', LINE: 'LineString', AREA: 'Polygon' } as const
 const edits = ref<string[]>([])
+/** The field's state on which its boundary is changed. */
+let edited: number | undefined
 const left = reactive({ season: '', reason: '' })
 
 onMounted(() => {
@@ -139,7 +141,13 @@ function use(wanted: Tool) {
       'Polygon',
       (shape) =>
         void after(
-          () => got(api.POST('/api/land/{id}/hole', { params: { path: { id: chosenId.value } }, body: { shape } })),
+          () =>
+            got(
+              api.POST('/api/land/{id}/hole', {
+                params: { path: { id: chosenId.value } },
+                body: { shape, version: chosen.value?.version },
+              }),
+            ),
           'The hole is taken out.',
         ),
     )
@@ -175,6 +183,7 @@ function use(wanted: Tool) {
     )
   if (wanted === 'edit') {
     edits.value = [chosen.value!.boundary]
+    edited = chosen.value!.version
     map?.modify((shape) => edits.value.push(shape))
   }
   if (wanted === 'mark') map?.draw(mark.shape, (shape) => void addMark(shape))
@@ -208,7 +217,7 @@ const saveEdit = () =>
       got(
         api.PUT('/api/land/{id}/boundary', {
           params: { path: { id: chosenId.value } },
-          body: { shape: edits.value[edits.value.length - 1]! },
+          body: { shape: edits.value[edits.value.length - 1]!, version: edited },
         }),
       ),
     'Boundary saved.',
@@ -228,7 +237,10 @@ const leaveOut = (out: boolean) =>
       got(
         api.PUT('/api/fields/{id}/left-out', {
           params: { path: { id: chosenId.value } },
-          body: out ? { season: Number(left.season), reason: left.reason } : {},
+          body: {
+            ...(out ? { season: Number(left.season), reason: left.reason } : {}),
+            version: chosen.value?.version,
+          },
         }),
       ),
     out ? 'Left out; no cover is planned there.' : 'Taken in again.',

@@ -13,7 +13,6 @@ import {
   wind,
   type Unit,
 } from '../../format/units'
-import { planner } from '../../session'
 import { scouted, type Kept } from './entries'
 
 /** One entry: what was done with which figures, and what can be done with it. */
@@ -91,7 +90,7 @@ const weather = computed(() => {
         >Same again</v-btn
       >
       <v-btn
-        v-if="planner"
+        v-if="kept.mine"
         size="small"
         variant="text"
         color="primary"

@@ -18,9 +18,12 @@ const text = ref('')
 const price = reactive({ dealer: '', packLb: '', pricePerLb: '' })
 const dollars = (value: number) => '$' + number(value, 2)
 
+/** The price that is changed, as it was seen. */
+let shown: number | undefined
 function open(species: string) {
   opened.value = opened.value === species ? '' : species
   const line = order.value?.lines.find((l) => l.species === species)
+  if (line) shown = line.pricePerLb
   if (line)
     Object.assign(price, { dealer: line.dealer, packLb: String(line.packLb), pricePerLb: String(line.pricePerLb) })
 }
@@ -29,7 +32,13 @@ const keep = (species: string) =>
     () =>
       got(
         api.PUT('/api/order/prices', {
-          body: { species, dealer: price.dealer, packLb: Number(price.packLb), pricePerLb: Number(price.pricePerLb) },
+          body: {
+            species,
+            dealer: price.dealer,
+            packLb: Number(price.packLb),
+            pricePerLb: Number(price.pricePerLb),
+            was: shown,
+          },
         }),
       ),
     'Price kept.',

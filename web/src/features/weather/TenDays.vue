@@ -68,7 +68,6 @@ const says = (h: Hour) =>
     `dew point ${bare(h.dewPoint, 'FAHRENHEIT')}`,
     `topsoil ${bare(h.soil, 'FAHRENHEIT')}`,
     `wind ${wind(h.wind.middle)} (${bare(h.wind.low, 'MILE_PER_HOUR')}–${bare(h.wind.high, 'MILE_PER_HOUR')})`,
-    `sun ${h.sun.toFixed(1)} ${word('SUNSHINE')}`,
     `rain ${h.rainChance} %`,
     `leaves wet ${h.leavesWet} %`,
   ].join(' · ')

@@ -6,6 +6,7 @@ import java.util.Optional;
 import nimblefurrow.bench.crowd.Crowd;
 import nimblefurrow.bench.fuzz.Fuzz;
 import nimblefurrow.bench.honest.HonestSprings;
+import nimblefurrow.bench.kills.Kills;
 import nimblefurrow.bench.walls.Walls;
 
 /**
@@ -16,6 +17,8 @@ public final class Bench {
   private static final int REQUESTS = 10_000;
   private static final int SPRINGS = 1000;
   private static final int SECONDS = 10;
+  private static final int DAYS = 400;
+  private static final int KILLS = 60;
 
   private Bench() {}
 
@@ -56,6 +59,10 @@ public final class Bench {
                   number(asked, "--threads", 1),
                   new ReplanBench.Lost(number(asked, "--gone", 0), number(asked, "--lost", 0)),
                   file(asked, "--out").orElse(null)));
+    } else if (asked.contains("--walk")) {
+      held = Walk.run(System.out, number(asked, "--walk", DAYS));
+    } else if (asked.contains("--kills")) {
+      held = Kills.run(System.out, number(asked, "--kills", KILLS));
     } else if (asked.contains("--crowd")) {
       held = Crowd.run(System.out);
     } else {

@@ -13,7 +13,7 @@ import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.StandConditions;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.houserules.HouseRules;
-import nimblefurrow.core.scouting.WeedLoad;
+import nimblefurrow.core.scouting.Weeds;
 import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteDays;
@@ -106,7 +106,7 @@ final class EndingSpeed {
           blocks);
     }
     WorthCase at =
-        WorthCase.of(next.kind(), next.planned(), false, WeedLoad.USUAL, 1, 1, site, figures);
+        WorthCase.of(next.kind(), next.planned(), false, Weeds.USUAL, 1, 1, false, site, figures);
     for (int round = 1; round <= 3 * ROUNDS; round++) {
       long start = System.nanoTime();
       TradeOff off =

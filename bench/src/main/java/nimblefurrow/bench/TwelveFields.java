@@ -14,7 +14,7 @@ import nimblefurrow.core.cover.StandConditions;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.UnitSystem;
-import nimblefurrow.core.scouting.WeedLoad;
+import nimblefurrow.core.scouting.Weeds;
 import nimblefurrow.core.termination.KillDate;
 import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.termination.Route;
@@ -197,7 +197,15 @@ final class TwelveFields {
     NextCrop next = new NextCrop(field.crop(), field.planted());
     WorthCase at =
         WorthCase.of(
-            field.crop(), field.planted(), field.organic(), WeedLoad.USUAL, 1, 1, SITE, FIGURES);
+            field.crop(),
+            field.planted(),
+            field.organic(),
+            Weeds.USUAL,
+            1,
+            1,
+            false,
+            SITE,
+            FIGURES);
     TradeOff off =
         new TradeOffs(
                 mat, at, fit, new Footing(field.soil(), false, true), Footing.bare(field.soil()))

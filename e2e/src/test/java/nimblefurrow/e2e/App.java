@@ -23,6 +23,9 @@ import org.springframework.core.env.Environment;
 
 /** The real application on a database of its own and a real browser, once for all journeys. */
 final class App {
+  /** No wall clock of a slow machine decides; only what never comes fails. */
+  private static final int LONG_ENOUGH_MS = 600_000;
+
   private static final List<String> BROWSER_ARGS =
       List.of(
           "--no-sandbox",
@@ -59,7 +62,7 @@ final class App {
       address =
           "http://127.0.0.1:" + running.getBean(Environment.class).getProperty("local.server.port");
       // A busy machine answers late, not wrongly.
-      PlaywrightAssertions.setDefaultAssertionTimeout(25_000);
+      PlaywrightAssertions.setDefaultAssertionTimeout(LONG_ENOUGH_MS);
       browser =
           Playwright.create()
               .chromium()
@@ -103,7 +106,7 @@ final class App {
                 .setViewportSize(width, height)
                 .setReducedMotion(ReducedMotion.REDUCE)
                 .setAcceptDownloads(true));
-    context.setDefaultTimeout(15_000);
+    context.setDefaultTimeout(LONG_ENOUGH_MS);
     return context.newPage();
   }
 

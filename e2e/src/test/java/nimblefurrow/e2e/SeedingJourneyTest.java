@@ -176,7 +176,7 @@ class SeedingJourneyTest {
     assertThat(page.locator(".live")).containsText("Paused");
     button("Go on").click();
     assertThat(page.locator(".live"))
-        .containsText("Landed", new LocatorAssertions.ContainsTextOptions().setTimeout(90_000));
+        .containsText("Landed", new LocatorAssertions.ContainsTextOptions().setTimeout(600_000));
     button("Write it in the logbook").click();
     page.getByText("See what was laid where").click();
     Locator map = page.getByRole(AriaRole.DIALOG);

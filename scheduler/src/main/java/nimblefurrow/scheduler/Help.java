@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Coded;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.work.JobId;
@@ -29,19 +30,30 @@ public record Help(
     Share chance,
     Area atRisk) {
   /** What is changed. */
-  public enum What {
+  public enum What implements Coded {
     /** One more person for two weeks, who drives whatever has drivers. */
-    DRIVER,
+    DRIVER("driver"),
     /** A second machine of a kind for a week. */
-    MACHINE,
+    MACHINE("machine"),
     /** A crew that sows some fields from the air, which a machine on wheels was to sow. */
-    FLOWN,
+    FLOWN("flown"),
     /** All windows open some days earlier. */
-    EARLIER,
+    EARLIER("earlier"),
     /** Every working day is some hours longer. */
-    LONGER,
+    LONGER("longer"),
     /** A job is given up, so that its hours go to others. */
-    DROP
+    DROP("drop");
+
+    private final String code;
+
+    What(String code) {
+      this.code = code;
+    }
+
+    @Override
+    public String code() {
+      return code;
+    }
   }
 
   public Help {

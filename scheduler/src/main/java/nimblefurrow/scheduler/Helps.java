@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nimblefurrow.core.figures.Figures;
@@ -57,6 +58,8 @@ public final class Helps {
 
   /** The list changed wherever that helps, without any help. */
   private PlanRisk searched;
+
+  private HelpWatch watch = () -> false;
 
   /**
    * @param years that may be searched on
@@ -112,13 +115,31 @@ public final class Helps {
 
   /** All that helps, what brings most first. */
   public List<Help> all() {
+    return all(() -> false);
+  }
+
+  /**
+   * All that helps, what brings most first.
+   *
+   * @param watch is told after each thing that was tried; where it is over, what was found so far
+   *     is answered
+   */
+  public List<Help> all(HelpWatch watch) {
+    this.watch = watch;
+    List<Supplier<Optional<Help>>> tries = new ArrayList<>();
+    tries.add(this::driver);
+    weeks().forEach((kind, from) -> tries.add(() -> Optional.of(machine(kind, from))));
+    flown.forEach(crew -> tries.add(() -> flown(crew)));
+    tries.add(() -> Optional.of(otherwise(Help.What.EARLIER, sizes.earlierDays(), 0)));
+    tries.add(() -> Optional.of(otherwise(Help.What.LONGER, 0, sizes.longerHours())));
+    risky().stream()
+        .limit(sizes.dropped())
+        .forEach(job -> tries.add(() -> Optional.of(dropped(job))));
     List<Help> all = new ArrayList<>();
-    driver().ifPresent(all::add);
-    weeks().forEach((kind, from) -> all.add(machine(kind, from)));
-    flown.forEach(crew -> flown(crew).ifPresent(all::add));
-    all.add(otherwise(Help.What.EARLIER, sizes.earlierDays(), 0));
-    all.add(otherwise(Help.What.LONGER, 0, sizes.longerHours()));
-    risky().stream().limit(sizes.dropped()).forEach(job -> all.add(dropped(job)));
+    for (int i = 0; i < tries.size() && !watch.over(); i++) {
+      tries.get(i).get().ifPresent(all::add);
+      watch.tried((i + 1.0) / tries.size());
+    }
     return all.stream()
         .filter(help -> help.gain().value() > 1)
         .sorted(Comparator.comparingDouble((Help h) -> h.gain().value()).reversed())
@@ -268,7 +289,7 @@ public final class Helps {
                 List.of(Share.of(1)),
                 Share.of(1),
                 effort,
-                () -> false)
+                watch::over)
             .get(0)
             .plan();
     return PlanRisk.of(on, found, others, figures);

@@ -5,13 +5,16 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneOffset;
+import nimblefurrow.server.platform.RowsByName;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
 import org.springframework.context.annotation.Bean;
+import org.springframework.data.jpa.repository.config.EnableJpaRepositories;
 
 /** The application: keeps, serves, imports and exports; the rules of the job are core's. */
+@EnableJpaRepositories(repositoryBaseClass = RowsByName.class)
 @SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
 public class FurrowServer {
   private static final LocalTime BEGINS = LocalTime.of(13, 0);

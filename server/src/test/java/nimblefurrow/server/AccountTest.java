@@ -119,26 +119,6 @@ class AccountTest {
   }
 
   @Test
-  void twoFarmsCannotShareAnEmail(Caller caller) {
-    caller.get("/api/session");
-    Map<String, Object> farm =
-        Map.of(
-            "farm",
-            "Copy",
-            "latitude",
-            40,
-            "longitude",
-            -97,
-            "name",
-            "A",
-            "email",
-            "wren@sorrelbend.example",
-            "password",
-            "long enough words");
-    assertThat(caller.post("/api/farms", farm).status()).isEqualTo(409);
-  }
-
-  @Test
   void passwordsAreNotKeptAsTyped() throws Exception {
     RunningServer.address();
     try (var connection =

@@ -179,7 +179,7 @@ class AtOnceTest {
                 assertThat(race)
                     .allSatisfy(a -> assertThat(a.status()).as(a.text()).isIn(200, 409)))
         .allSatisfy(race -> assertThat(with(race, 200)).isPositive());
-    assertThat(with(races.get(4), 200)).isEqualTo(1);
+    assertThat(with(races.get(4), 200)).as("one e-mail may start several farms").isGreaterThan(1);
     long twins =
         farm.get("/api/fields")
             .json()

@@ -12,6 +12,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.server.demo.DemoFarm;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -179,13 +182,77 @@ class CrewTest {
     // Another machine's job is not its business.
     for (JsonNode each : board.path("jobs")) {
       if (each.has("place") && !each.path("place").path("machineId").asString().equals(machine)) {
-        assertThat(stranger.post(list + "/reports", report(each, "STARTED")).status())
-            .isEqualTo(404);
+        Caller.Answer refused = stranger.post(list + "/reports", report(each, "STARTED"));
+        assertThat(refused.status()).isEqualTo(404);
+        assertThat(refused.text()).doesNotContain(each.path("field").asString());
         own = -1;
         break;
       }
     }
     assertThat(own).as("another machine has work").isEqualTo(-1);
+  }
+
+  /** Nothing of a field that is not on the list: no page, no name, no trouble. */
+  @Test
+  void aCrewsWorkOrdersAreOfItsListAlone() {
+    JsonNode drill = null;
+    for (JsonNode machine : board.path("machines")) {
+      drill = machine.path("kind").asString().equals("DRILL") ? machine : drill;
+    }
+    assertThat(drill).isNotNull();
+    JsonNode made =
+        planner
+            .post(
+                "/api/crews",
+                Map.of("machineId", drill.path("id").asString(), "until", "2026-10-31"))
+            .json();
+    String list = "/api/crew/" + made.path("word").asString();
+    List<String> own = new ArrayList<>();
+    stranger.get(list).json().path("jobs").forEach(j -> own.add(j.path("field").asString()));
+    String paper = text(stranger.bytes(list + "/work-orders.pdf"));
+    int others = 0;
+    for (JsonNode entry : planner.get("/api/fields").json()) {
+      String name = entry.path("field").path("name").asString();
+      if (!own.contains(name)) {
+        assertThat(paper).as(name + " is not the crew's").doesNotContain(name);
+        others++;
+      }
+    }
+    assertThat(others).isPositive();
+    for (JsonNode job : board.path("jobs")) {
+      if (!job.has("place")) {
+        Caller.Answer unplaced = stranger.post(list + "/reports", report(job, "STARTED"));
+        assertThat(unplaced.status()).isEqualTo(404);
+        assertThat(unplaced.text()).doesNotContain(job.path("field").asString());
+      }
+    }
+  }
+
+  private static String text(byte[] pdf) {
+    try (PDDocument document = Loader.loadPDF(pdf)) {
+      return new PDFTextStripper().getText(document);
+    } catch (java.io.IOException broken) {
+      throw new IllegalStateException(broken);
+    }
+  }
+
+  /** A crew's forty are its own: the farm's people still say what they have to. */
+  @Test
+  void aCrewCannotUseUpTheFarmsReports() {
+    JsonNode job = placed();
+    String machine = job.path("place").path("machineId").asString();
+    JsonNode made =
+        planner.post("/api/crews", Map.of("machineId", machine, "until", "2026-10-31")).json();
+    String list = "/api/crew/" + made.path("word").asString();
+    int said = 0;
+    Caller.Answer last = stranger.post(list + "/reports", report(job, "ACCEPTED"));
+    while (last.status() == 200 && said < 60) {
+      said++;
+      last = stranger.post(list + "/reports", report(job, "ACCEPTED"));
+    }
+    assertThat(said).isEqualTo(40);
+    assertThat(last.text()).contains("at most 40 reports");
+    said(driver.post("/api/reports", report(job, "STARTED")));
   }
 
   @Test

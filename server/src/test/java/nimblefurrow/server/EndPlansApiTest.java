@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -157,6 +158,45 @@ class EndPlansApiTest {
     assertThat(new String(paper, 0, 5, StandardCharsets.US_ASCII)).isEqualTo("%PDF-");
     JsonNode till = guest.get("/api/ending/" + field + "/plan?route=TILLAGE").json();
     assertThat(till.path("lines").toString()).contains("two of a disc");
+  }
+
+  /** The stake on the season sheet says what was done, not what most farms do. */
+  @Test
+  void theStakeSaysHowACoverWasEnded() {
+    Caller other = new Caller(RunningServer.address()).ownFarm();
+    other.post("/api/sample", null);
+    other.put("/api/farm/day", Map.of("day", "2027-05-20"));
+    List<String> routes = List.of("TILLAGE", "MOWING", "HAY", "GRAZING", "ROLL");
+    List<String> words = List.of("tilled in", "mown", "cut for hay", "grazed off", "rolled");
+    Map<String, String> expected = new HashMap<>();
+    JsonNode rows = other.get("/api/ending").json().path("rows");
+    for (int i = 0; i < routes.size(); i++) {
+      String field = rows.get(i).path("fieldId").asString();
+      Map<String, Object> ended =
+          Map.of(
+              "id",
+              UUID.randomUUID(),
+              "fieldId",
+              field,
+              "kind",
+              "ENDED",
+              "on",
+              "2027-05-19",
+              "route",
+              routes.get(i));
+      Caller.Answer answer = other.post("/api/log", ended);
+      assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+      expected.put(field, words.get(i));
+    }
+    Map<String, String> told = new HashMap<>();
+    for (JsonNode lane : other.get("/api/season").json().path("lanes")) {
+      for (JsonNode stake : lane.path("stakes")) {
+        if (stake.path("done").asBoolean() && stake.path("day").asString().equals("2027-05-19")) {
+          told.put(lane.path("fieldId").asString(), stake.path("words").asString());
+        }
+      }
+    }
+    assertThat(told).isEqualTo(expected);
   }
 
   /** Ended, rated after three weeks, rescue offered, learnt, taken over, put back. */

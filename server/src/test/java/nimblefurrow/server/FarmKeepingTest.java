@@ -222,6 +222,6 @@ class FarmKeepingTest {
   void addressesOfThePagesLeadToThePageAndOthersNowhere(Caller caller) {
     assertThat(caller.get("/dispatch").text()).contains("<div id=\"app\">");
     assertThat(caller.planner().get("/api/nothing-here").status()).isEqualTo(404);
-    assertThat(caller.get("/actuator/env").status()).isEqualTo(404);
+    assertThat(caller.get("/actuator/env").status()).isEqualTo(403);
   }
 }

@@ -20,7 +20,7 @@ import tools.jackson.databind.JsonNode;
  */
 @ExtendWith(RunningServer.class)
 class KilledInstanceTest {
-  private static final long STARTS_WITHIN = TimeUnit.SECONDS.toNanos(120);
+  private static final long STARTS_WITHIN = TimeUnit.SECONDS.toNanos(600);
   private Process other;
 
   @AfterEach

@@ -19,7 +19,7 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RunningServer.class)
 class MorningTest {
   private static final AtomicInteger FARMS = new AtomicInteger();
-  private static final long LONG_ENOUGH = 60_000_000_000L;
+  private static final long LONG_ENOUGH = 600_000_000_000L;
   private Caller planner;
   private JsonNode board;
 

@@ -72,6 +72,49 @@ class OtherWorkApiTest {
     return form;
   }
 
+  /** What was to be done last month is overdue; it is no work of today. */
+  @Test
+  void whatIsOverdueIsToldAsOverdue() {
+    Map<String, Object> work =
+        work("haul beans to the river", machine(board(), "DRILL").path("id").asString());
+    assertThat(planner.post("/api/other-work", work).status()).isEqualTo(200);
+    Plans.board(planner);
+    planner.put("/api/farm/day", Map.of("day", "2026-10-20"));
+    assertThat(overdue(work)).as("its last day").isFalse();
+    planner.put("/api/farm/day", Map.of("day", "2027-05-12"));
+    JsonNode late = board();
+    JsonNode told = null;
+    for (JsonNode one : late.path("overdue")) {
+      told = one.path("id").asString().equals(work.get("id")) ? one : told;
+    }
+    assertThat(told).isNotNull();
+    assertThat(told.path("what").asString()).isEqualTo("haul beans to the river");
+    assertThat(told.path("last").asString()).isEqualTo("2026-10-20");
+    for (JsonNode job : late.path("jobs")) {
+      assertThat(job.path("id").path("cover").asString()).isNotEqualTo(work.get("id"));
+    }
+    assertThat(planner.get("/api/dispatch/morning").text())
+        .doesNotContain("haul beans to the river");
+    assertThat(planner.get("/api/dispatch/sheet?day=2027-05-12").text())
+        .doesNotContain("haul beans to the river");
+    work.put("first", "2027-05-12");
+    work.put("last", "2027-05-20");
+    assertThat(planner.post("/api/other-work", work).status()).as("another day").isEqualTo(200);
+    assertThat(overdue(work)).isFalse();
+    planner.put("/api/farm/day", Map.of("day", "2027-06-01"));
+    planner.post("/api/other-work/" + work.get("id") + "/done", Map.of("day", "2027-05-31"));
+    assertThat(overdue(work)).as("done").isFalse();
+  }
+
+  private static boolean overdue(Map<String, Object> work) {
+    for (JsonNode one : board().path("overdue")) {
+      if (one.path("id").asString().equals(work.get("id"))) {
+        return true;
+      }
+    }
+    return false;
+  }
+
   private static Map<String, Object> named(JsonNode job) {
     return Map.of(
         "cover", job.path("id").path("cover").asString(),

@@ -9,7 +9,9 @@ import tools.jackson.databind.JsonNode;
 /** Plans as a browser gets them: asked for, and looked at until they are there. */
 final class Plans {
   private static final Set<String> OPEN = Set.of("WAITING", "SEARCHING");
-  private static final long LONG_ENOUGH = 60_000_000_000L;
+
+  /** No wall clock of a slow machine decides; only what never ends fails. */
+  private static final long LONG_ENOUGH = 600_000_000_000L;
 
   private Plans() {}
 

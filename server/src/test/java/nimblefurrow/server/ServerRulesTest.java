@@ -5,15 +5,19 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaField;
+import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ConditionEvents;
 import com.tngtech.archunit.lang.SimpleConditionEvent;
 import jakarta.persistence.Entity;
+import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.figures.Figures;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.junit.jupiter.api.Test;
 import org.springframework.data.repository.Repository;
@@ -34,7 +38,34 @@ class ServerRulesTest {
   @Test
   void entitiesAndRepositoriesStayInTheirRoom() {
     classes().that().areAnnotatedWith(Entity.class).should().bePackagePrivate().check(SERVER);
-    classes().that().areAssignableTo(Repository.class).should().bePackagePrivate().check(SERVER);
+    classes()
+        .that()
+        .areAssignableTo(Repository.class)
+        .and()
+        .areInterfaces()
+        .should()
+        .bePackagePrivate()
+        .check(SERVER);
+  }
+
+  /** A figure that the server names is in the figures' files. */
+  @Test
+  void everyFigureThatIsNamedIsThere() throws Exception {
+    int named = 0;
+    for (var type : SERVER) {
+      for (JavaField field : type.getFields()) {
+        if (field.getRawType().isEquivalentTo(FigureKey.class)
+            && field.getModifiers().contains(JavaModifier.STATIC)) {
+          var declared = Class.forName(type.getName()).getDeclaredField(field.getName());
+          declared.setAccessible(true);
+          assertThat(Figures.shipped().of((FigureKey) declared.get(null)))
+              .as(field.getFullName())
+              .isNotNaN();
+          named++;
+        }
+      }
+    }
+    assertThat(named).isGreaterThan(3);
   }
 
   @Test

@@ -105,4 +105,9 @@ public enum CropKind implements Coded {
   public boolean corn() {
     return this == CORN_GRAIN || this == CORN_SILAGE;
   }
+
+  /** Whether it is small grain, in which seed of a cover is dearer. */
+  public boolean smallGrain() {
+    return this == WINTER_WHEAT || this == OATS;
+  }
 }

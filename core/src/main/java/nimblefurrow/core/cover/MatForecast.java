@@ -72,6 +72,14 @@ public final class MatForecast {
     return outlook;
   }
 
+  /**
+   * About what it holds in memory once it has grown: a number for each member, day and climate
+   * year, twice over where it is also asked how it would be, had something else been seen.
+   */
+  public int bytes() {
+    return 2 * Float.BYTES * growth.size() * days * outlook.traces().size();
+  }
+
   /** The 10–50–90 % range of standing dry matter on a date, lb/ac. */
   public Spread on(LocalDate date) {
     return told.computeIfAbsent(date, day -> mixture(day).spread());

@@ -7,6 +7,7 @@ import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.quantity.Unit;
 
 /**
@@ -66,6 +67,20 @@ public record StandCount(List<Integer> plants, double squareFeet, Optional<Doubl
   /** Half width of the 90 % interval of plants per ft²; empty for a single spot. */
   public Optional<Double> halfWidth() {
     return Optional.of(sample()).filter(SampleMean::told).map(SampleMean::halfWidth);
+  }
+
+  /** Share of the spots that are poor for a species, 0–1; empty where there is no figure for it. */
+  public Optional<Share> poorSpots(Species species) {
+    return marks(species)
+        .map(
+            marks -> {
+              double times = marks.stems() ? stemsPerPlant.orElseThrow() : 1;
+              long poor =
+                  plants.stream()
+                      .filter(p -> marks.of(times * p / squareFeet) == Verdict.POOR)
+                      .count();
+              return Share.of((double) poor / plants.size());
+            });
   }
 
   /** Share of the spots without a single plant, 0–1. */

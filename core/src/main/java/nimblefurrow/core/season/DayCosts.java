@@ -157,6 +157,7 @@ public final class DayCosts {
             facts.weeds(),
             1,
             1,
+            facts.grainSoon(),
             outlook.site(),
             outlook.figures());
     FitDays known = fit.get();

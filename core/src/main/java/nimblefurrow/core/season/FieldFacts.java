@@ -8,7 +8,7 @@ import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
-import nimblefurrow.core.scouting.WeedLoad;
+import nimblefurrow.core.scouting.Weeds;
 import nimblefurrow.core.termination.KillDate;
 import nimblefurrow.core.weather.GroundSeen;
 import nimblefurrow.core.weather.SoilTexture;
@@ -23,6 +23,7 @@ import nimblefurrow.core.work.Footing;
  * @param nitrogen that a crop finds in it, lb/ac; empty where nobody wrote any down
  * @param killDates days that insurers and programmes set for its covers
  * @param weeds as scored in it, else as the house has it
+ * @param grainSoon whether small grain follows within two years of its cover's end
  */
 public record FieldFacts(
     Area area,
@@ -34,7 +35,8 @@ public record FieldFacts(
     GroundSeen seen,
     Optional<Double> nitrogen,
     List<KillDate> killDates,
-    WeedLoad weeds) {
+    Weeds weeds,
+    boolean grainSoon) {
   private static final FigureKey AREA_OVER = FigureKey.of("season", "area_over");
 
   public FieldFacts {
@@ -69,30 +71,38 @@ public record FieldFacts(
         GroundSeen.NOTHING,
         Optional.empty(),
         List.of(),
-        WeedLoad.USUAL);
+        Weeds.USUAL,
+        false);
   }
 
   /** The same field with what was read and felt on its ground. */
   public FieldFacts with(GroundSeen told) {
     return new FieldFacts(
-        area, soil, tiled, organic, parts, allZones, told, nitrogen, killDates, weeds);
+        area, soil, tiled, organic, parts, allZones, told, nitrogen, killDates, weeds, grainSoon);
   }
 
   /** The same field with so much nitrogen for a crop to find, lb/ac. */
   public FieldFacts fed(Optional<Double> pounds) {
     return new FieldFacts(
-        area, soil, tiled, organic, parts, allZones, seen, pounds, killDates, weeds);
+        area, soil, tiled, organic, parts, allZones, seen, pounds, killDates, weeds, grainSoon);
   }
 
   /** The same field under days that insurers and programmes set. */
   public FieldFacts bound(List<KillDate> set) {
-    return new FieldFacts(area, soil, tiled, organic, parts, allZones, seen, nitrogen, set, weeds);
+    return new FieldFacts(
+        area, soil, tiled, organic, parts, allZones, seen, nitrogen, set, weeds, grainSoon);
   }
 
   /** The same field, as weedy as this. */
-  public FieldFacts weedy(WeedLoad load) {
+  public FieldFacts weedy(Weeds found) {
     return new FieldFacts(
-        area, soil, tiled, organic, parts, allZones, seen, nitrogen, killDates, load);
+        area, soil, tiled, organic, parts, allZones, seen, nitrogen, killDates, found, grainSoon);
+  }
+
+  /** The same field, with small grain within two years of its cover's end or without. */
+  public FieldFacts grain(boolean soon) {
+    return new FieldFacts(
+        area, soil, tiled, organic, parts, allZones, seen, nitrogen, killDates, weeds, soon);
   }
 
   /** What it gives a cover to grow with. */

@@ -136,6 +136,7 @@ public final class FieldJobs {
             season.field().facts().weeds(),
             1,
             1,
+            season.field().facts().grainSoon(),
             site,
             figures);
     List<WorkValue.Point> points = new ArrayList<>();

@@ -12,6 +12,7 @@ import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Nitrogen;
 import nimblefurrow.core.cover.Residue;
 import nimblefurrow.core.cover.Suppression;
+import nimblefurrow.core.cover.WeedClass;
 import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
@@ -99,7 +100,7 @@ public record GrowthTable(
         new GrowthTable(
             ends,
             living,
-            dead(mat, ends, nitrogen),
+            dead(mat, ends, nitrogen, season.field().facts().weeds().kind()),
             nitrogen,
             half(mat.outlook(), nitrogen.carbonToNitrogen(), ends)));
   }
@@ -128,7 +129,8 @@ public record GrowthTable(
         Suppression.living(middle, figures));
   }
 
-  private static List<Dead> dead(MatForecast mat, LocalDate ends, Nitrogen nitrogen) {
+  private static List<Dead> dead(
+      MatForecast mat, LocalDate ends, Nitrogen nitrogen, WeedClass weeds) {
     Outlook outlook = mat.outlook();
     Figures figures = outlook.figures();
     double whole = mat.on(ends).middle();
@@ -148,7 +150,7 @@ public record GrowthTable(
               day,
               days / WEEK,
               whole * left,
-              Suppression.dead(whole * left, figures),
+              Suppression.dead(whole * left, weeds, figures),
               nitrogen.availableLbAc() * gone));
     }
     return rows;

@@ -7,12 +7,12 @@ import java.util.Locale;
 import java.util.Optional;
 import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.ensemble.Spread;
-import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.termination.LeastMat;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;
 import nimblefurrow.core.weather.Outlook;
@@ -23,7 +23,6 @@ import nimblefurrow.core.weather.Outlook;
  * that the mat reaches 8,000 lb/ac". The reasons stand elsewhere, with the route and the window.
  */
 public final class Headline {
-  private static final FigureKey ROLLER_MAT = FigureKey.of("termination", "roller_mat");
 
   private final FieldSeason season;
   private final Outlook outlook;
@@ -104,8 +103,9 @@ public final class Headline {
     } else {
       route.aim().ifPresent(day -> parts.add(Reason.of(route.route().act() + " about {}", day)));
     }
-    if (route.route() == Route.ROLL) {
-      DryMatter wanted = DryMatter.poundsPerAcre(outlook.figures().of(ROLLER_MAT));
+    Optional<DryMatter> least = LeastMat.of(route.route(), outlook.figures());
+    if (least.isPresent()) {
+      DryMatter wanted = least.get();
       route
           .aim()
           .flatMap(day -> season.mat().map(mat -> mat.chanceOfAtLeast(wanted, day)))

@@ -12,6 +12,7 @@ import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.termination.LeastMat;
 import nimblefurrow.core.termination.RouteOutlook;
 
 /**
@@ -21,7 +22,6 @@ record LookCalls(CallDay at) {
   private static final FigureKey GO_DAYS = FigureKey.of("season", "go_days");
   private static final FigureKey GO = FigureKey.of("season", "go_chance");
   private static final FigureKey NO_GO = FigureKey.of("season", "no_go_chance");
-  private static final FigureKey GO_MAT = FigureKey.of("season", "go_mat");
   private static final FigureKey RESEED = FigureKey.of("season", "reseed_chance");
   private static final int SOON = 3;
 
@@ -87,18 +87,20 @@ record LookCalls(CallDay at) {
             last.get()));
   }
 
-  /** Three weeks before the roller alone is to end it: whether the mat will be there. */
+  /** Three weeks before a roller is to end it: whether the mat that it needs will be there. */
   private Optional<Call> goOrNot(CallBoard.Lane lane, CoverPlan plan) {
     Optional<LocalDate> aim =
         lane.season().route().flatMap(RouteOutlook::aim).filter(d -> d.isAfter(at.today()));
     Optional<MatForecast> mat = lane.season().mat();
-    if (!plan.rollOnly()
+    Optional<DryMatter> least = LeastMat.of(plan.route(), at.figures());
+    if (least.isEmpty()
         || aim.isEmpty()
         || mat.isEmpty()
         || !at.near(aim, at.figures().whole(GO_DAYS))) {
       return Optional.empty();
     }
-    DryMatter needed = DryMatter.poundsPerAcre(at.figures().of(GO_MAT));
+    DryMatter needed = least.get();
+    boolean alone = !plan.route().usesHerbicide();
     double chance = mat.get().chanceOfAtLeast(needed, aim.get());
     if (chance >= at.figures().of(GO)) {
       return Optional.empty();
@@ -107,7 +109,9 @@ record LookCalls(CallDay at) {
     Reason says =
         off
             ? Reason.of(
-                "{}: the roller alone will not do, {} for a mat of {}",
+                alone
+                    ? "{}: the roller alone will not do, {} for a mat of {}"
+                    : "{}: rolling with a spray will not do, {} for a mat of {}",
                 lane.field(),
                 Share.of(chance),
                 needed)
@@ -119,7 +123,9 @@ record LookCalls(CallDay at) {
     Reason detail =
         off
             ? Reason.of(
-                "Spray it early, roll and spray, or plant green; decide while all are open.")
+                alone
+                    ? "Spray it early, roll and spray, or plant green; decide while all are open."
+                    : "Spray it early or plant green; decide while both are open.")
             : Reason.of("Clip it: what stands now decides.");
     return Optional.of(
         new Call(

@@ -24,6 +24,7 @@ import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.scouting.StemCount;
+import nimblefurrow.core.termination.LeastMat;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;
 import nimblefurrow.core.termination.kill.Conditions;
@@ -46,8 +47,6 @@ public final class Looks {
   private static final FigureKey WINTER_DOUBT = FigureKey.of("scouting", "winter_doubt");
   private static final FigureKey HEIGHT_DAYS = FigureKey.of("scouting", "height_days");
   private static final FigureKey HEIGHT_NEAR = FigureKey.of("scouting", "height_near");
-  private static final FigureKey ROLLER_MAT = FigureKey.of("termination", "roller_mat");
-  private static final FigureKey THIN_MAT = FigureKey.of("termination", "thin_mat");
   private static final double ONE_IN_TEN = 1.2816;
   private static final int NEXT_DAYS = 14;
 
@@ -150,8 +149,7 @@ public final class Looks {
     if (pounds < figures.of(CLIP_MOVES)) {
       return Optional.empty();
     }
-    FigureKey least = plan.rollOnly() ? ROLLER_MAT : THIN_MAT;
-    double enough = mat.chanceOfAtLeast(DryMatter.poundsPerAcre(figures.of(least)), aim.get());
+    double enough = mat.chanceOfAtLeast(LeastMat.orThin(plan.route(), figures), aim.get());
     return Optional.of(
         new Look(
             Look.Kind.CLIP,

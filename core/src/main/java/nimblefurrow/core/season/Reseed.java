@@ -16,7 +16,7 @@ import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.quantity.Measure;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Unit;
-import nimblefurrow.core.scouting.WeedLoad;
+import nimblefurrow.core.scouting.Weeds;
 import nimblefurrow.core.termination.RouteOutlook;
 import nimblefurrow.core.termination.worth.NitrogenWorth;
 import nimblefurrow.core.termination.worth.WeedWorth;
@@ -68,7 +68,7 @@ public record Reseed(
       double now,
       Nitrogen nitrogenThen,
       double then,
-      WeedLoad weeds,
+      Weeds weeds,
       boolean organic,
       boolean corn,
       double seed,
@@ -77,11 +77,11 @@ public record Reseed(
       Figures figures) {
     double before = worth(now, nitrogenNow, weeds, organic, corn, figures);
     double after = worth(then, nitrogenThen, weeds, organic, corn, figures);
-    return share * (after - before - seed) - drill;
+    return share * (after - before - seed - drill);
   }
 
   private static double worth(
-      double mat, Nitrogen n, WeedLoad weeds, boolean organic, boolean corn, Figures figures) {
+      double mat, Nitrogen n, Weeds weeds, boolean organic, boolean corn, Figures figures) {
     double weedy = WeedWorth.of(mat, n.carbonToNitrogen(), weeds, organic, figures).dollars();
     return weedy + (corn ? NitrogenWorth.of(n, figures.of(STARTER), figures) : 0);
   }
@@ -122,12 +122,12 @@ public record Reseed(
             now,
             nitrogen(again, then, aim.get()),
             then,
-            WeedLoad.USUAL,
+            season.field().facts().weeds(),
             season.field().facts().organic(),
             season.field().next().kind().corn(),
             seed,
             drill,
-            1,
+            plan.seen().thin().fraction(),
             figures);
     return Optional.of(new Reseed(by.get(), now, then, seed, drill, gain));
   }

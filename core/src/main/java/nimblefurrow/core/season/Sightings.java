@@ -91,7 +91,7 @@ public record Sightings(
     for (MatSight weight : weights) {
       belief = weighed(belief, weight, curve);
     }
-    CoverSeen told = new CoverSeen(beliefs, belief, plants).rutted(rutted);
+    CoverSeen told = new CoverSeen(beliefs, belief, plants).rutted(rutted).thin(thin(plan));
     return plan.with(told.standing(tall(plan, given, told, outlook)));
   }
 
@@ -130,6 +130,16 @@ public record Sightings(
                   : Math.max(LOWEST, Math.min(TALLEST, measured.inches().mean() / expected));
             })
         .orElse(1.0);
+  }
+
+  /** Where the first member stands poor, by its last count; all over where nobody counted it. */
+  private Share thin(CoverPlan plan) {
+    Species first = plan.mix().members().get(0).species();
+    return stands.stream()
+        .filter(stand -> stand.species().equals(first.id()))
+        .reduce((earlier, later) -> later)
+        .flatMap(stand -> stand.count().poorSpots(first))
+        .orElse(Share.of(1));
   }
 
   /** Plants per ft² by species: the last count, less what the winter took after it. */

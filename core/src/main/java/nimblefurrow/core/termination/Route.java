@@ -13,6 +13,7 @@ public enum Route implements Coded {
       "early spray, plant into the brown",
       "spray",
       "spray",
+      "sprayed",
       true,
       MachineKind.SPRAYER),
   PLANT_GREEN(
@@ -20,15 +21,17 @@ public enum Route implements Coded {
       "plant green, spray at planting",
       "plant green",
       "green",
+      "planted green, sprayed",
       true,
       MachineKind.PLANTER,
       MachineKind.SPRAYER),
-  ROLL("roll", "roll and crimp", "roll", "roll", false, MachineKind.ROLLER),
+  ROLL("roll", "roll and crimp", "roll", "roll", "rolled", false, MachineKind.ROLLER),
   ROLL_AFTER(
       "roll_after",
       "plant green, roll over the crop",
       "roll",
       "roll after",
+      "rolled over the crop",
       false,
       MachineKind.PLANTER,
       MachineKind.ROLLER),
@@ -37,27 +40,30 @@ public enum Route implements Coded {
       "roll with a reduced spray",
       "roll",
       "roll, spray",
+      "rolled and sprayed",
       true,
       MachineKind.ROLLER,
       MachineKind.SPRAYER),
-  WINTER_KILL("winter_kill", "winter-kill", "dead", "winter", false),
-  TILLAGE("tillage", "till in", "till", "till", false, MachineKind.TILLAGE),
-  MOWING("mowing", "mow", "mow", "mow", false, MachineKind.MOWER),
+  WINTER_KILL("winter_kill", "winter-kill", "dead", "winter", "winter-killed", false),
+  TILLAGE("tillage", "till in", "till", "till", "tilled in", false, MachineKind.TILLAGE),
+  MOWING("mowing", "mow", "mow", "mow", "mown", false, MachineKind.MOWER),
   BETWEEN_ROWS(
       "between_rows",
       "plant green, mow between the rows",
       "mow",
       "rows",
+      "mown between the rows",
       false,
       MachineKind.PLANTER,
       MachineKind.MOWER),
-  GRAZING("grazing", "graze off", "graze", "graze", false),
-  HAY("hay", "cut for hay or silage", "cut", "hay", false, MachineKind.MOWER),
+  GRAZING("grazing", "graze off", "graze", "graze", "grazed off", false),
+  HAY("hay", "cut for hay or silage", "cut", "hay", "cut for hay", false, MachineKind.MOWER),
   STRIPS(
       "strips",
       "strips at the rows, the rest planted green",
       "spray strips",
       "strips",
+      "strips sprayed",
       true,
       MachineKind.SPRAYER,
       MachineKind.PLANTER);
@@ -66,6 +72,7 @@ public enum Route implements Coded {
   private final String words;
   private final String act;
   private final String brief;
+  private final String done;
   private final boolean herbicide;
   private final List<MachineKind> needs;
 
@@ -74,12 +81,14 @@ public enum Route implements Coded {
       String words,
       String act,
       String brief,
+      String done,
       boolean herbicide,
       MachineKind... needs) {
     this.code = code;
     this.words = words;
     this.act = act;
     this.brief = brief;
+    this.done = done;
     this.herbicide = herbicide;
     this.needs = List.of(needs);
   }
@@ -102,6 +111,11 @@ public enum Route implements Coded {
   /** In a word or two, to stand before a strip: "roll after". */
   public String brief() {
     return brief;
+  }
+
+  /** What was done, as in "tilled in on 3 May". */
+  public String done() {
+    return done;
   }
 
   /** Whether a herbicide belongs to it, which rules it out for organic fields. */

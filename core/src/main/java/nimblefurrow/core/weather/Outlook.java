@@ -117,9 +117,7 @@ public final class Outlook {
         date.getMonthValue() == 2 && date.getDayOfMonth() == 29 && !Year.isLeap(source)
             ? 28
             : date.getDayOfMonth();
-    LocalDate then = LocalDate.of(source, date.getMonthValue(), day);
-    DailyWeather like = climate.on(climate.covers(then) ? then : then.plusYears(1));
-    return moved(like, date, 0);
+    return moved(climate.on(LocalDate.of(source, date.getMonthValue(), day)), date, 0);
   }
 
   /**

@@ -2,11 +2,13 @@ package nimblefurrow.core.weather;
 
 import java.time.LocalDate;
 import java.time.MonthDay;
+import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 import nimblefurrow.core.quantity.OutOfRange;
 
 /**
@@ -108,16 +110,19 @@ public final class WeatherRecord {
     return List.of(days);
   }
 
-  /** Years of which at least 360 days lie in the record. */
+  /**
+   * Years that lie in the record from their first day to their last: a record from 3 March 1999 to
+   * 28 December 2026 has 2000 to 2025. The running year never counts before its last evening, so
+   * whoever goes on in a climate year finds each of its days.
+   */
   public List<Integer> wholeYears() {
-    Map<Integer, Integer> count = new TreeMap<>();
-    for (DailyWeather day : days) {
-      count.merge(day.date().getYear(), 1, Integer::sum);
-    }
-    return count.entrySet().stream()
-        .filter(e -> e.getValue() >= 360)
-        .map(Map.Entry::getKey)
-        .toList();
+    int begins = first.getDayOfYear() == 1 ? first.getYear() : first.getYear() + 1;
+    int ends = last().equals(yearsLast(last())) ? last().getYear() : last().getYear() - 1;
+    return IntStream.rangeClosed(begins, ends).boxed().toList();
+  }
+
+  private static LocalDate yearsLast(LocalDate date) {
+    return date.with(TemporalAdjusters.lastDayOfYear());
   }
 
   /** Means by calendar day over the years at hand, looking a few days aside when a day has none. */

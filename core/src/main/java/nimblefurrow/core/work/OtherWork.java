@@ -70,6 +70,14 @@ public record OtherWork(
     }
   }
 
+  /**
+   * Whether its last day is over, so that somebody has to say what became of it: hauling beans
+   * until 24 October is overdue from the 25th on. It is no work of a later day by itself.
+   */
+  public boolean overdue(LocalDate today) {
+    return last.isBefore(today);
+  }
+
   /** Its name among jobs. */
   public JobId job() {
     return new JobId(id, OPERATION);

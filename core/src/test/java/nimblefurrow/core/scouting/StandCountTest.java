@@ -49,6 +49,17 @@ class StandCountTest {
     assertThat(rye(plants, stems).verdict(RYE)).isEqualTo(verdict);
   }
 
+  /** Rye of 6 plants/ft² is poor, of 25 stems not: two of four spots, and one of four by stems. */
+  @Test
+  void poorSpotsAreToldOneByOne() {
+    StandCount plants = new StandCount(List.of(6, 0, 7, 20), 1, Optional.empty());
+    assertThat(plants.poorSpots(RYE).orElseThrow().fraction()).isEqualTo(0.5);
+    StandCount stems = new StandCount(List.of(5, 0, 7, 20), 1, Optional.of(5.0));
+    assertThat(stems.poorSpots(RYE).orElseThrow().fraction()).isEqualTo(0.25);
+    assertThat(rye(20, 5).poorSpots(RYE).orElseThrow().fraction()).isZero();
+    assertThat(rye(6, 1).poorSpots(Catalogue.shipped().species("flax"))).isEmpty();
+  }
+
   @Test
   void stemsCountAsPlantsDoAndBareSpotsAreTold() {
     assertThat(rye(10, 4.5).asPlants(RYE)).isCloseTo(12, within(1e-9));

@@ -17,6 +17,7 @@ import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.scouting.WeedLoad;
+import nimblefurrow.core.scouting.Weeds;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.NextCrop;
@@ -133,9 +134,10 @@ class DayCostsTest {
             CropKind.SOYBEANS,
             LocalDate.of(2027, 5, 12),
             false,
-            WeedLoad.USUAL,
+            Weeds.USUAL,
             1,
             1,
+            false,
             SPRING.site(),
             F);
     var days =
@@ -172,7 +174,9 @@ class DayCostsTest {
     List<WorkValue.Point> usual =
         job(growing(LAND, Route.EARLY_SPRAY), Operation.SPRAY).value().points();
     List<WorkValue.Point> weedy =
-        job(growing(LAND.weedy(WeedLoad.HEAVY), Route.EARLY_SPRAY), Operation.SPRAY)
+        job(
+                growing(LAND.weedy(Weeds.USUAL.with(WeedLoad.HEAVY)), Route.EARLY_SPRAY),
+                Operation.SPRAY)
             .value()
             .points();
     assertThat(weedy).hasSameSizeAs(usual).isNotEqualTo(usual);

@@ -123,5 +123,12 @@ class LooksTest {
         .anyMatch(c -> c.startsWith("Far Eighty: "))
         .anyMatch(c -> c.contains("for a mat of 7,000 lb/ac"));
     assertThat(calls(LocalDate.of(2027, 3, 1), late)).noneMatch(c -> c.contains("7,000 lb/ac"));
+    CoverPlan sprayed =
+        CoverPlan.of(Mix.of(RYE), Goal.HOLD_SOIL, WayIn.DRILL, Route.ROLL_AND_SPRAY)
+            .sown(LocalDate.of(2026, 11, 25));
+    assertThat(calls(LocalDate.of(2027, 5, 12), sprayed))
+        .as("with a spray it needs less")
+        .anyMatch(c -> c.contains("for a mat of 4,000 lb/ac"))
+        .noneMatch(c -> c.contains("7,000 lb/ac"));
   }
 }

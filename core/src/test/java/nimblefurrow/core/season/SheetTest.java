@@ -159,7 +159,7 @@ class SheetTest {
     assertThat(said(ROLLED, TODAY))
         .matches(
             "drill cereal rye \\d+ Sep to \\d+ Oct; roll \\d+ May to \\d+ \\w+;"
-                + " \\d+ % that the mat reaches 8,000 lb/ac");
+                + " \\d+ % that the mat reaches 7,000 lb/ac");
     CoverPlan sprayed = CoverPlan.of(RYE, Goal.KEEP_NITROGEN, WayIn.DRILL, Route.EARLY_SPRAY);
     assertThat(said(sprayed.sown(LocalDate.of(2026, 9, 25)), LocalDate.of(2026, 11, 1)))
         .matches(

@@ -12,7 +12,7 @@ import nimblefurrow.core.quantity.OutOfRange;
 final class Passwords {
   private static final int MOST_BYTES = 72;
   private static final int LEAST_CHARACTERS = 10;
-  private static final int HARD_ENOUGH = 2;
+  private static final int HARD_ENOUGH = 4;
   private static final Zxcvbn GUESSER = new Zxcvbn();
 
   private Passwords() {}

@@ -11,8 +11,10 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /**
  * Who may do what: pages are open, the API wants a signed-in user, changes want a planner, and an
@@ -28,19 +30,26 @@ class Security {
   SecurityFilterChain rules(
       HttpSecurity http, SecurityContextRepository contexts, ProblemWriter problems)
       throws Exception {
-    return http.csrf(csrf -> csrf.spa())
+    CookieCsrfTokenRepository token = CookieCsrfTokenRepository.withHttpOnlyFalse();
+    token.setCookieCustomizer(cookie -> cookie.sameSite("Lax"));
+    return http.csrf(csrf -> csrf.spa().csrfTokenRepository(token))
         .securityContext(context -> context.securityContextRepository(contexts))
         .authorizeHttpRequests(
             requests ->
                 requests
                     .requestMatchers(
-                        "/api/session", "/api/farms", "/api/crew/**", "/actuator/health")
+                        "/api/session",
+                        "/api/farms",
+                        "/api/crew/**",
+                        "/actuator/health/**",
+                        "/actuator/progress")
                     .permitAll()
+                    .requestMatchers("/v3/api-docs/**")
+                    .hasAnyRole("PLANNER", "OPERATOR")
+                    .requestMatchers("/actuator/**", "/swagger-ui/**")
+                    .denyAll()
                     .requestMatchers(HttpMethod.GET, "/api/**")
                     .hasAnyRole("PLANNER", "OPERATOR")
-                    .requestMatchers(
-                        HttpMethod.POST, "/api/log/*/corrections", "/api/log/*/replacement")
-                    .hasRole("PLANNER")
                     .requestMatchers(
                         HttpMethod.POST,
                         "/api/log/**",
@@ -72,7 +81,10 @@ class Security {
                                     ? "this change carries no token of this page: load it again"
                                     : "this needs a planner of the farm")))
         .headers(
-            headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_POLICY)))
+            headers ->
+                headers
+                    .contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_POLICY))
+                    .referrerPolicy(to -> to.policy(ReferrerPolicy.NO_REFERRER)))
         .logout(logout -> logout.disable())
         .requestCache(cache -> cache.disable())
         .build();

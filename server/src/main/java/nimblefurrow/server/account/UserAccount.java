@@ -6,6 +6,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.time.OffsetDateTime;
 import java.util.UUID;
 import nimblefurrow.server.platform.FarmUser;
 
@@ -25,6 +26,9 @@ class UserAccount {
 
   @Enumerated(EnumType.STRING)
   FarmUser.Role role;
+
+  @Column(name = "made_at", insertable = false, updatable = false)
+  OffsetDateTime madeAt;
 
   protected UserAccount() {}
 

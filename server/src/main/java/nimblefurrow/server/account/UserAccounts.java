@@ -1,11 +1,11 @@
 package nimblefurrow.server.account;
 
-import java.util.Optional;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
 interface UserAccounts extends Repository<UserAccount, UUID> {
-  Optional<UserAccount> findByEmail(String email);
+  List<UserAccount> findTop5ByEmailOrderByMadeAtDesc(String email);
 
   UserAccount save(UserAccount account);
 }

@@ -76,6 +76,6 @@ class AdviceDesk {
             farm.farm().rules(),
             wish.mostSpecies() == null ? MOST_SPECIES : wish.mostSpecies(),
             field.clears());
-    return Advice.of(ask, farm.catalogue(), lores.of(farm.outlook()));
+    return Advice.of(ask, farm.catalogue(), lores.of(farm));
   }
 }

@@ -65,7 +65,7 @@ class OpeningController {
     }
     OneField field = seasons.one(current.id(), fieldId);
     Outlook outlook = field.day().outlook();
-    CoverOpenings openings = new CoverOpenings(field.day().catalogue(), lores.of(outlook));
+    CoverOpenings openings = new CoverOpenings(field.day().catalogue(), lores.of(field.day()));
     LocalDate running = field.running().crop().starts();
     List<OpeningView> views = new ArrayList<>();
     for (Link link : chain) {

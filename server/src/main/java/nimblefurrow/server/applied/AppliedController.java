@@ -1,6 +1,7 @@
 package nimblefurrow.server.applied;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -114,8 +115,8 @@ class AppliedController {
       throw new OutOfRange("entry", "points belong to an entry of sowing");
     }
     FieldView field = fields.one(current.id(), entry.fieldId());
-    String text = new String(file.getBytes(), StandardCharsets.UTF_8);
-    List<AppliedPoint> points = heavy.run(() -> AppliedCsv.read(text));
+    InputStream content = file.getInputStream();
+    List<AppliedPoint> points = heavy.run(() -> AppliedCsv.read(content));
     Figures own = figures.of(current.id());
     AppliedMap map = heavy.run(() -> AppliedMap.of(field.outline(), points, own));
     if (map.covered().acres() == 0) {

@@ -1,6 +1,8 @@
 package nimblefurrow.server.applied;
 
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -43,43 +45,49 @@ public final class AppliedCsv {
   /**
    * @throws OutOfRange naming the column that is missing, or the line and column that cannot be
    */
+  public static List<AppliedPoint> read(InputStream file) throws IOException {
+    return CsvIn.read(file, AppliedCsv::points);
+  }
+
+  /** The same of a text, as it is kept. */
   public static List<AppliedPoint> read(String text) {
-    try (CSVParser parser = CsvIn.open(text)) {
-      Map<String, Integer> header = parser.getHeaderMap();
-      for (String column : COLUMNS) {
-        if (header.keySet().stream().noneMatch(h -> h.equalsIgnoreCase(column))) {
-          throw new OutOfRange(
-              column,
-              "the file has no column %s: it needs %s, got %s"
-                  .formatted(
-                      column,
-                      String.join(", ", COLUMNS),
-                      header.keySet().stream().limit(20).toList()));
-        }
-      }
-      List<AppliedPoint> points = new ArrayList<>();
-      for (CSVRecord row : parser) {
-        if (points.size() == MOST_POINTS) {
-          throw new OutOfRange("file", "a file holds at most %,d points".formatted(MOST_POINTS));
-        }
-        points.add(
-            new AppliedPoint(
-                figure(row, "longitude", -180, 180),
-                figure(row, "latitude", -90, 90),
-                figure(row, "seconds", 0, 1e7),
-                figure(row, "pounds", 0, 5000),
-                Length.ofFeet(figure(row, "width_ft", 0.1, 300))));
-      }
-      if (points.isEmpty()) {
-        throw new OutOfRange("file", "there are no points in this file");
-      }
-      return points;
-    } catch (IOException | java.io.UncheckedIOException | IllegalArgumentException broken) {
-      if (broken instanceof OutOfRange refused) {
-        throw refused;
-      }
-      throw new OutOfRange("file", "this is no CSV of points: " + broken.getMessage());
+    try {
+      return CsvIn.read(text, AppliedCsv::points);
+    } catch (IOException impossible) {
+      throw new UncheckedIOException(impossible);
     }
+  }
+
+  private static List<AppliedPoint> points(CSVParser table) {
+    Map<String, Integer> header = table.getHeaderMap();
+    for (String column : COLUMNS) {
+      if (header.keySet().stream().noneMatch(h -> h.equalsIgnoreCase(column))) {
+        throw new OutOfRange(
+            column,
+            "the file has no column %s: it needs %s, got %s"
+                .formatted(
+                    column,
+                    String.join(", ", COLUMNS),
+                    header.keySet().stream().limit(20).toList()));
+      }
+    }
+    List<AppliedPoint> points = new ArrayList<>();
+    for (CSVRecord row : table) {
+      if (points.size() == MOST_POINTS) {
+        throw new OutOfRange("file", "a file holds at most %,d points".formatted(MOST_POINTS));
+      }
+      points.add(
+          new AppliedPoint(
+              figure(row, "longitude", -180, 180),
+              figure(row, "latitude", -90, 90),
+              figure(row, "seconds", 0, 1e7),
+              figure(row, "pounds", 0, 5000),
+              Length.ofFeet(figure(row, "width_ft", 0.1, 300))));
+    }
+    if (points.isEmpty()) {
+      throw new OutOfRange("file", "there are no points in this file");
+    }
+    return points;
   }
 
   private static double figure(CSVRecord row, String column, double low, double high) {

@@ -14,6 +14,7 @@ import nimblefurrow.core.figures.FigureId;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.figures.SheetWords;
 import nimblefurrow.server.catalogue.FigureCsv.Read;
+import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Download;
 import nimblefurrow.server.platform.Maybe;
@@ -36,9 +37,17 @@ class FigureController {
   /** A sheet with its figures. */
   record SheetView(String sheet, String group, String title, List<FigureView> figures) {}
 
-  /** A figure's new value; none puts the starting value back. */
+  /**
+   * A figure's new value; none puts the starting value back.
+   *
+   * @param was the value that was changed; absent: whatever is kept
+   */
   record FigureForm(
-      @NotBlank String sheet, @NotBlank String row, @NotBlank String column, @Maybe Double value) {}
+      @NotBlank String sheet,
+      @NotBlank String row,
+      @NotBlank String column,
+      @Maybe Double value,
+      @Maybe Double was) {}
 
   /** What a table would change, or has changed; lines that cannot be taken say why. */
   record ImportView(boolean saved, List<FigureView> changes, List<String> refused) {}
@@ -59,6 +68,7 @@ class FigureController {
   @PutMapping
   List<SheetView> change(@Valid @RequestBody FigureForm form) {
     FigureId id = new FigureId(form.sheet(), form.row(), form.column());
+    Conflict.refuseOther(figures.of(current.id()).find(id).orElse(null), form.was());
     return view(figures.change(current.id(), Map.of(id, Optional.ofNullable(form.value()))));
   }
 

@@ -72,23 +72,28 @@ final class FigureCsv {
    * @throws OutOfRange when it is no such table
    */
   static Read read(InputStream file, Figures own) throws IOException {
+    return CsvIn.read(file, table -> lines(table, own));
+  }
+
+  private static Read lines(CSVParser table, Figures own) {
+    for (String wanted : List.of("sheet", "row", "column", "value")) {
+      if (!table.getHeaderMap().containsKey(wanted)) {
+        throw new OutOfRange("file", "this table has no column “%s”".formatted(wanted));
+      }
+    }
     Map<FigureId, Optional<Double>> changes = new LinkedHashMap<>();
     List<String> refused = new ArrayList<>();
-    try (CSVParser parser = CsvIn.open(file)) {
-      for (String wanted : List.of("sheet", "row", "column", "value")) {
-        if (!parser.getHeaderMap().containsKey(wanted)) {
-          throw new OutOfRange("file", "this table has no column “%s”".formatted(wanted));
-        }
+    for (CSVRecord line : table) {
+      if (line.getRecordNumber() > MOST_LINES) {
+        throw new OutOfRange("file", "a table has %d lines at most".formatted(MOST_LINES));
       }
-      for (CSVRecord line : parser) {
-        if (line.getRecordNumber() > MOST_LINES) {
-          throw new OutOfRange("file", "a table has %d lines at most".formatted(MOST_LINES));
+      try {
+        if (!line.isConsistent()) {
+          throw new OutOfRange("file", "this line has fewer or more cells than the heading");
         }
-        try {
-          line(line, own, changes);
-        } catch (OutOfRange e) {
-          refused.add("line %d: %s".formatted(line.getRecordNumber() + 1, e.getMessage()));
-        }
+        line(line, own, changes);
+      } catch (OutOfRange e) {
+        refused.add("line %d: %s".formatted(line.getRecordNumber() + 1, e.getMessage()));
       }
     }
     return new Read(changes, refused);

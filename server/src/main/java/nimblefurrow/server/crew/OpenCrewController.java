@@ -20,9 +20,11 @@ import nimblefurrow.server.exchange.OutlineFiles;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.Download;
+import nimblefurrow.server.platform.InSteps;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.platform.Percent;
+import nimblefurrow.server.platform.PlainPicture;
 import nimblefurrow.server.report.Reports;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.workorder.WorkOrders;
@@ -84,6 +86,7 @@ class OpenCrewController {
   private final SheetSeeds seeds;
   private final OutlineFiles outlines;
   private final WorkOrders orders;
+  private final PlainPicture pictures;
 
   OpenCrewController(
       CrewLinks links,
@@ -92,7 +95,9 @@ class OpenCrewController {
       Reports reports,
       SheetSeeds seeds,
       OutlineFiles outlines,
-      WorkOrders orders) {
+      WorkOrders orders,
+      PlainPicture pictures) {
+    this.pictures = pictures;
     this.links = links;
     this.dispatch = dispatch;
     this.desk = desk;
@@ -177,6 +182,7 @@ class OpenCrewController {
     return list(open(word));
   }
 
+  @InSteps
   @PostMapping(path = "/reports/{id}/photo", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   void picture(
       @PathVariable String word, @PathVariable UUID id, @RequestPart("file") MultipartFile file)
@@ -191,7 +197,7 @@ class OpenCrewController {
     if (!own) {
       throw new NotOnThisFarm("report on this list");
     }
-    reports.picture(open.link().farmId(), id, file.getBytes());
+    reports.picture(open.link().farmId(), id, pictures.drawnAnew(file.getBytes()));
   }
 
   @GetMapping(path = "/fields.geojson", produces = "application/geo+json")
@@ -230,6 +236,9 @@ class OpenCrewController {
     return Download.of(
         "work-orders.pdf",
         "application/pdf",
-        orders.printAll(open.link().farmId(), open.machine().id()));
+        orders.printSome(
+            open.link().farmId(),
+            open.machine().id(),
+            open.places().stream().map(Placement::jobId).toList()));
   }
 }

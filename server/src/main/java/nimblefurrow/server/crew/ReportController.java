@@ -5,6 +5,8 @@ import java.io.IOException;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.InSteps;
+import nimblefurrow.server.platform.PlainPicture;
 import nimblefurrow.server.report.Reports;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
@@ -24,9 +26,11 @@ import org.springframework.web.multipart.MultipartFile;
 class ReportController {
   private final ReportDesk desk;
   private final Reports reports;
+  private final PlainPicture pictures;
   private final CurrentFarm current;
 
-  ReportController(ReportDesk desk, Reports reports, CurrentFarm current) {
+  ReportController(ReportDesk desk, Reports reports, PlainPicture pictures, CurrentFarm current) {
+    this.pictures = pictures;
     this.desk = desk;
     this.reports = reports;
     this.current = current;
@@ -37,9 +41,11 @@ class ReportController {
     desk.take(current.id(), current.user().name(), Optional.empty(), form);
   }
 
+  @InSteps
   @PostMapping(path = "/{id}/photo", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   void picture(@PathVariable UUID id, @RequestPart("file") MultipartFile file) throws IOException {
-    reports.picture(current.id(), id, file.getBytes());
+    reports.must(current.id(), id);
+    reports.picture(current.id(), id, pictures.drawnAnew(file.getBytes()));
   }
 
   @GetMapping(path = "/{id}/photo", produces = MediaType.IMAGE_JPEG_VALUE)

@@ -42,15 +42,15 @@ class ReportDesk {
    */
   void take(UUID farmId, String by, Optional<UUID> machine, ReportForm form) {
     Dispatch.Board board = dispatch.board(farmId);
-    Job job = board.job(form.job());
-    Placement place =
-        board
-            .placed()
-            .of(job.id())
-            .orElseThrow(() -> new OutOfRange("job", job.field() + " has no place on the board"));
-    if (machine.filter(m -> !m.toString().equals(place.machineId())).isPresent()) {
+    Optional<Placement> placed = board.placed().of(form.job());
+    // Whoever speaks for one machine is told nothing of the jobs of others, not even a name.
+    if (machine.isPresent()
+        && placed.filter(p -> p.machineId().equals(machine.get().toString())).isEmpty()) {
       throw new NotOnThisFarm("job on this list");
     }
+    Job job = board.job(form.job());
+    Placement place =
+        placed.orElseThrow(() -> new OutOfRange("job", job.field() + " has no place on the board"));
     LocalDate today = board.season().day().today();
     Double acres = acres(board, job, form);
     boolean tells = form.kind() == ReportKind.PROBLEM;
@@ -65,7 +65,7 @@ class ReportDesk {
             day(form, place, today),
             place.machineId(),
             form.kind() == ReportKind.STOPPED ? Optional.ofNullable(acres) : Optional.empty());
-    reports.add(farmId, form.id(), report, form.pounds(), form.words());
+    reports.add(farmId, form.id(), report, form.pounds(), form.words(), machine.isPresent());
     boolean other = job.id().operation() == OtherWork.OPERATION;
     if (other && report.acres().filter(a -> a >= most(board, job)).isPresent()) {
       // No logbook waits for it: whoever stops with all of it done has said all there is to say.

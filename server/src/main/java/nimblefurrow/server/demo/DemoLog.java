@@ -225,6 +225,7 @@ class DemoLog {
             lot,
             "",
             "Otis Lindqvist",
+            null,
             details));
   }
 

@@ -3,7 +3,7 @@ package nimblefurrow.server.demo;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.termination.spray.Label;
-import nimblefurrow.server.spray.SprayProducts;
+import nimblefurrow.server.product.SprayProducts;
 import org.springframework.stereotype.Component;
 
 /**

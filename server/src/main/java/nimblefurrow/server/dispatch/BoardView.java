@@ -40,6 +40,7 @@ record BoardView(
     List<FitRow> fit,
     List<NotHadView> notHad,
     List<TroubleView> troubles,
+    List<OverdueView> overdue,
     List<CrewView> crews,
     List<ReportView> said,
     @Maybe String undo,
@@ -47,6 +48,9 @@ record BoardView(
 
   /** Days on which a machine is away, not booked, or not called in time; of those in sight. */
   record NotHadView(UUID machineId, List<LocalDate> days) {}
+
+  /** Other work of which nobody has said what became of it; its last day was {@code last}. */
+  record OverdueView(UUID id, String what, LocalDate last) {}
 
   /** A hired crew's visit against its terms; {@code toFill} are jobs that would make up for it. */
   record CrewView(
@@ -225,6 +229,7 @@ record BoardView(
         board.troubles().stream()
             .map(t -> new TroubleView(t.field().id(), t.field().name(), t.says().in(units)))
             .toList(),
+        board.overdue().stream().map(w -> new OverdueView(w.id(), w.what(), w.last())).toList(),
         CrewVisit.of(board.problem(), board.placed()).stream().map(CrewView::of).toList(),
         board.said().stream()
             .filter(s -> board.whole().containsKey(s.report().job()))

@@ -43,6 +43,7 @@ import nimblefurrow.server.season.FarmSeason;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.Seasons;
 import nimblefurrow.server.season.Trouble;
+import nimblefurrow.server.unchanged.Unchanged;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -59,6 +60,7 @@ public class Dispatch {
    * @param partOf the job that each part was split off
    * @param wouldBe how all would stand if the list were made anew by what closes first; worked out
    *     when it is asked for
+   * @param overdue other work whose days are over and that nobody has begun
    * @param said from the field, of whatever job, in its order
    * @param doing how the jobs stand of which something was said
    */
@@ -77,6 +79,7 @@ public class Dispatch {
       Schedule placed,
       Supplier<Schedule> wouldBe,
       Map<JobId, Long> revisions,
+      List<OtherWorks.WrittenWork> overdue,
       List<Trouble> troubles) {
     public Job job(JobId id) {
       return jobs.stream()
@@ -116,6 +119,8 @@ public class Dispatch {
     }
   }
 
+  private static final int BYTES_A_JOB = 12_000;
+
   private final Seasons seasons;
   private final Machines machines;
   private final Placements placements;
@@ -124,6 +129,7 @@ public class Dispatch {
   private final OtherWorks others;
   private final Parts parts;
   private final SchedulePlanner planner;
+  private final Unchanged unchanged;
 
   Dispatch(
       Seasons seasons,
@@ -133,7 +139,9 @@ public class Dispatch {
       Reports reports,
       OtherWorks others,
       Parts parts,
-      SchedulePlanner planner) {
+      SchedulePlanner planner,
+      Unchanged unchanged) {
+    this.unchanged = unchanged;
     this.seasons = seasons;
     this.machines = machines;
     this.placements = placements;
@@ -144,7 +152,17 @@ public class Dispatch {
     this.planner = planner;
   }
 
+  /** The board as it stands; laid out once for all who ask while nothing changes. */
   public Board board(UUID farmId) {
+    return unchanged.of(farmId, "board", Dispatch::bytes, farm -> laid(farmId));
+  }
+
+  /** Jobs with their places by day; the seasons of their fields are kept by themselves. */
+  private static int bytes(Board board) {
+    return BYTES_A_JOB * (1 + board.jobs().size());
+  }
+
+  private Board laid(UUID farmId) {
     FarmSeason season =
         seasons
             .of(farmId)
@@ -188,6 +206,7 @@ public class Dispatch {
         placed,
         () -> layout.roughly(planner.plan(problem)),
         placements.revisions(farmId),
+        List.copyOf(open.overdue()),
         open.troubles());
   }
 

@@ -17,6 +17,7 @@ import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.Percent;
+import nimblefurrow.server.unchanged.Unchanged;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -64,11 +65,18 @@ class DispatchController {
    */
   record SplitForm(@NotNull UUID id, @NotNull JobId job, @Positive @Max(50_000) double acres) {}
 
+  private record Asked(LocalDate from) {}
+
+  private static final int BYTES_A_JOB = 6_000;
+
   private final Dispatch dispatch;
   private final Placements placements;
+  private final Unchanged unchanged;
   private final CurrentFarm current;
 
-  DispatchController(Dispatch dispatch, Placements placements, CurrentFarm current) {
+  DispatchController(
+      Dispatch dispatch, Placements placements, Unchanged unchanged, CurrentFarm current) {
+    this.unchanged = unchanged;
     this.dispatch = dispatch;
     this.placements = placements;
     this.current = current;
@@ -79,11 +87,16 @@ class DispatchController {
   BoardView board(
       @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
           LocalDate from) {
-    return BoardView.of(
-        dispatch.board(current.id()),
-        from,
-        placements.undoable(current.id()).orElse(null),
-        placements.redoable(current.id()).orElse(null));
+    return unchanged.of(
+        current.id(),
+        new Asked(from),
+        view -> BYTES_A_JOB * (1 + view.jobs().size()),
+        farm ->
+            BoardView.of(
+                dispatch.board(farm.id()),
+                from,
+                placements.undoable(farm.id()).orElse(null),
+                placements.redoable(farm.id()).orElse(null)));
   }
 
   @PostMapping("/what-if")

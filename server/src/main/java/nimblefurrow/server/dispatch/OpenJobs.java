@@ -23,6 +23,7 @@ import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Machine;
 import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.work.OtherWork;
 import nimblefurrow.core.work.Part;
 import nimblefurrow.server.otherwork.OtherJobs;
 import nimblefurrow.server.otherwork.OtherWorks;
@@ -39,6 +40,7 @@ final class OpenJobs {
   private final Map<JobId, Doing> doing;
   private final Figures figures;
   private final List<Job> jobs = new ArrayList<>();
+  private final List<OtherWorks.WrittenWork> overdue = new ArrayList<>();
   private final Map<JobId, FieldSeasons> fieldOf = new HashMap<>();
   private final Map<JobId, Area> whole = new HashMap<>();
   private final Map<JobId, CountedHours> counted = new HashMap<>();
@@ -100,7 +102,14 @@ final class OpenJobs {
   }
 
   private void addOthers(List<OtherWorks.WrittenWork> others, List<Machine> machines) {
-    List<OtherWorks.WrittenWork> open = others.stream().filter(w -> w.doneOn() == null).toList();
+    List<OtherWorks.WrittenWork> open =
+        new ArrayList<>(others.stream().filter(w -> w.doneOn() == null).toList());
+    // What nobody has begun and whose days are over waits for a word, not for a machine.
+    open.stream()
+        .filter(w -> OtherJobs.of(w).overdue(season.day().today()))
+        .filter(w -> !doing.containsKey(new JobId(w.id(), OtherWork.OPERATION)))
+        .forEach(overdue::add);
+    open.removeAll(overdue);
     for (OtherWorks.WrittenWork work : open) {
       Job job = job(work, machines);
       whole.put(job.id(), job.area());
@@ -155,6 +164,10 @@ final class OpenJobs {
     return season.fields().stream()
         .filter(f -> f.field().id().equals(id))
         .min(Comparator.comparing(f -> f.zone().isPresent()));
+  }
+
+  List<OtherWorks.WrittenWork> overdue() {
+    return overdue;
   }
 
   List<Job> jobs() {

@@ -21,6 +21,7 @@ import nimblefurrow.core.work.WhatIf;
 import nimblefurrow.scheduler.Effort;
 import nimblefurrow.scheduler.Flown;
 import nimblefurrow.scheduler.Help;
+import nimblefurrow.scheduler.HelpWatch;
 import nimblefurrow.scheduler.Helps;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import org.springframework.beans.factory.annotation.Value;
@@ -62,8 +63,8 @@ public class Questions {
     return Elsewhere.of(problem.campaign(), problem.asItStands(), evaluator, job);
   }
 
-  /** What would help most; searched for a short while. */
-  public List<Help> helps(Dispatch.Board board) {
+  /** What would help most; takes seconds, so it is asked for behind the scenes alone. */
+  public List<Help> helps(Dispatch.Board board, HelpWatch watch) {
     ScheduleProblem problem = board.problem();
     return new Helps(
             problem.campaign(),
@@ -73,7 +74,7 @@ public class Questions {
             flown(board),
             problem.fit().figures(),
             new Effort(1, helpSeconds, 1))
-        .all();
+        .all(watch);
   }
 
   /** The farm's hired crews that fly, each with the sowings that it could take over. */

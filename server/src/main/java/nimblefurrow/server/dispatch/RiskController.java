@@ -9,6 +9,7 @@ import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.PlanRisk;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.unchanged.Unchanged;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -39,11 +40,15 @@ class RiskController {
   record RiskView(
       long dollars, long badYear, double acresAtRisk, List<JobRiskView> jobs, List<JobId> few) {}
 
+  private static final int BYTES_A_JOB = 300;
+
   private final Dispatch dispatch;
   private final Questions questions;
+  private final Unchanged unchanged;
   private final CurrentFarm current;
 
-  RiskController(Dispatch dispatch, Questions questions, CurrentFarm current) {
+  RiskController(Dispatch dispatch, Questions questions, Unchanged unchanged, CurrentFarm current) {
+    this.unchanged = unchanged;
     this.questions = questions;
     this.dispatch = dispatch;
     this.current = current;
@@ -51,7 +56,14 @@ class RiskController {
 
   @GetMapping
   RiskView risk() {
-    Dispatch.Board board = dispatch.board(current.id());
+    return unchanged.of(
+        current.id(),
+        "risk",
+        view -> BYTES_A_JOB * (1 + view.jobs().size()),
+        farm -> risk(dispatch.board(farm.id())));
+  }
+
+  private RiskView risk(Dispatch.Board board) {
     PlanRisk risk = questions.risk(board);
     Map<JobId, Job> jobs = board.problem().campaign().byId();
     return new RiskView(

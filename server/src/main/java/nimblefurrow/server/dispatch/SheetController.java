@@ -13,6 +13,7 @@ import nimblefurrow.core.work.Cautions;
 import nimblefurrow.core.work.DayWork;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.work.Operation;
 import nimblefurrow.core.work.Placement;
 import nimblefurrow.core.work.WorkHours;
 import nimblefurrow.server.field.FieldView;
@@ -20,6 +21,7 @@ import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.Percent;
+import nimblefurrow.server.product.PlannedSprays;
 import nimblefurrow.server.season.FarmDay;
 import nimblefurrow.server.season.FieldSeasons;
 import org.springframework.format.annotation.DateTimeFormat;
@@ -75,16 +77,38 @@ class SheetController {
       @Maybe LocalDateTime begins,
       @Maybe LocalDateTime ends,
       String note,
+      @Maybe SheetSpray spray,
       @Maybe DoingView doing,
       @Maybe CountedView counted) {}
+
+  /**
+   * What is sprayed, by the labels that were read.
+   *
+   * @param rainFree hours without rain, {@code reEntry} hours until the field may be entered;
+   *     absent while they are to be read off the label
+   */
+  record SheetSpray(String words, @Maybe Double rainFree, @Maybe Integer reEntry) {
+    static SheetSpray of(PlannedSprays.Planned planned) {
+      return new SheetSpray(
+          planned.words(),
+          planned.rainFreeHours().orElse(null),
+          planned.reEntryHours().orElse(null));
+    }
+  }
 
   private final Dispatch dispatch;
   private final SheetSeeds seeds;
   private final PublishedDays published;
+  private final PlannedSprays sprays;
   private final CurrentFarm current;
 
   SheetController(
-      Dispatch dispatch, SheetSeeds seeds, PublishedDays published, CurrentFarm current) {
+      Dispatch dispatch,
+      SheetSeeds seeds,
+      PublishedDays published,
+      PlannedSprays sprays,
+      CurrentFarm current) {
+    this.sprays = sprays;
     this.published = published;
     this.dispatch = dispatch;
     this.seeds = seeds;
@@ -96,11 +120,14 @@ class SheetController {
     Dispatch.Board board = dispatch.board(current.id());
     Map<UUID, List<SheetJob>> byMachine = new LinkedHashMap<>();
     Map<UUID, Job> sample = new LinkedHashMap<>();
+    Map<UUID, PlannedSprays.Planned> planned = sprays.all(current.id());
     for (Todays one : todays(board, day)) {
       UUID machine = UUID.fromString(one.placement().machineId());
       Job job = board.job(one.placement().jobId());
       sample.put(machine, job);
-      byMachine.computeIfAbsent(machine, m -> new ArrayList<>()).add(job(board, job, one.work()));
+      byMachine
+          .computeIfAbsent(machine, m -> new ArrayList<>())
+          .add(job(board, planned, job, one.work()));
     }
     List<SheetMachine> machines = new ArrayList<>();
     for (MachineView machine : board.machines()) {
@@ -150,7 +177,8 @@ class SheetController {
     return sheet(day);
   }
 
-  private SheetJob job(Dispatch.Board board, Job job, DayWork work) {
+  private SheetJob job(
+      Dispatch.Board board, Map<UUID, PlannedSprays.Planned> sprays, Job job, DayWork work) {
     Optional<FieldView> field = board.field(job).map(FieldSeasons::field);
     Optional<WorkHours> clock = board.clock(job, work);
     return new SheetJob(
@@ -171,6 +199,10 @@ class SheetController {
         clock.map(WorkHours::begins).orElse(null),
         clock.map(WorkHours::ends).orElse(null),
         field.map(FieldView::note).orElse(""),
+        Optional.ofNullable(sprays.get(job.id().cover()))
+            .filter(p -> job.id().operation() == Operation.SPRAY)
+            .map(SheetSpray::of)
+            .orElse(null),
         DoingView.of(board.doing().get(job.id())),
         CountedView.of(board, job));
   }

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.termination.KillDate;
 import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.Maybe;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -36,7 +37,8 @@ class KillDateController {
       int month,
       int day,
       boolean everyField,
-      List<UUID> fieldIds) {
+      List<UUID> fieldIds,
+      int version) {
     static KillDateView of(KillDates.Kept kept) {
       KillDate date = kept.date();
       return new KillDateView(
@@ -46,7 +48,8 @@ class KillDateController {
           date.day().getMonthValue(),
           date.day().getDayOfMonth(),
           kept.everyField(),
-          kept.fields());
+          kept.fields(),
+          kept.version());
     }
   }
 
@@ -55,7 +58,8 @@ class KillDateController {
       @NotBlank @Size(max = 80) String name,
       @NotNull KillDate.Kind kind,
       @NotNull LocalDate on,
-      @NotNull @Size(max = MOST_FIELDS) List<@NotNull UUID> fieldIds) {}
+      @NotNull @Size(max = MOST_FIELDS) List<@NotNull UUID> fieldIds,
+      @Maybe Integer version) {}
 
   private final KillDates dates;
   private final CurrentFarm current;
@@ -76,7 +80,8 @@ class KillDateController {
         current.id(),
         id,
         new KillDate(form.name().strip(), form.kind(), MonthDay.from(form.on())),
-        form.fieldIds());
+        form.fieldIds(),
+        form.version());
     return all();
   }
 

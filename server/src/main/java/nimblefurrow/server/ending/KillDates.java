@@ -1,6 +1,7 @@
 package nimblefurrow.server.ending;
 
 import java.time.MonthDay;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -11,6 +12,7 @@ import nimblefurrow.core.termination.KillDate;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.platform.Codes;
+import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -23,7 +25,7 @@ public class KillDates {
   private static final int MOST = 40;
 
   /** A day as kept, for every field or for some. */
-  record Kept(UUID id, KillDate date, boolean everyField, List<UUID> fields) {}
+  record Kept(UUID id, KillDate date, boolean everyField, List<UUID> fields, int version) {}
 
   /** All days of a farm. */
   public record Set(List<Kept> all) {
@@ -71,13 +73,23 @@ public class KillDates {
                             Codes.read(KillDate.Kind.class, row.getString("kind")),
                             MonthDay.of(row.getInt("month"), row.getInt("day"))),
                         row.getBoolean("every_field"),
-                        of.getOrDefault(row.getObject("id", UUID.class), List.of())))
+                        of.getOrDefault(row.getObject("id", UUID.class), List.of()),
+                        row.getInt("version")))
             .list());
   }
 
-  /** Keeps a day, new or changed. */
+  /**
+   * Keeps a day, new or changed.
+   *
+   * @param seen the version that was changed; null: whatever is kept
+   */
   @Transactional
-  void keep(UUID farm, UUID id, KillDate date, List<UUID> wanted) {
+  void keep(UUID farm, UUID id, KillDate date, List<UUID> wanted, Integer seen) {
+    List<Kept> others = new ArrayList<>(set(farm).all());
+    others.stream()
+        .filter(k -> k.id().equals(id))
+        .forEach(k -> Conflict.refuseOlder(k.version(), seen));
+    others.removeIf(k -> k.id().equals(id));
     java.util.Set<UUID> own = new HashSet<>();
     fields.all(farm).stream().map(FieldView::id).forEach(own::add);
     if (!own.containsAll(wanted)) {
@@ -92,14 +104,14 @@ public class KillDates {
     if (anothers) {
       throw new NotOnThisFarm("day");
     }
-    if (set(farm).all().stream().filter(k -> !k.id().equals(id)).count() >= MOST) {
+    if (others.size() >= MOST) {
       throw new OutOfRange("days", "a farm keeps %d such days at most".formatted(MOST));
     }
     try {
       int changed =
           database
               .sql(
-                  "update kill_date set name = ?, kind = ?, month = ?, day = ?, every_field = ?"
+                  "update kill_date set name = ?, kind = ?, month = ?, day = ?, every_field = ?, version = version + 1"
                       + " where id = ? and farm_id = ?")
               .params(
                   date.name(),

@@ -27,18 +27,20 @@ final class CsvFields {
   private CsvFields() {}
 
   static List<ReadFeature> read(InputStream file) throws IOException {
+    return CsvIn.read(file, CsvFields::features);
+  }
+
+  private static List<ReadFeature> features(CSVParser table) {
+    Optional<String> name = titled(table, NAMES);
+    if (name.isEmpty()) {
+      throw new OutOfRange(
+          "file", "this is no GeoJSON, and as a table it has no column “name” or “field”");
+    }
+    Optional<String> shape = titled(table, SHAPES);
     List<ReadFeature> read = new ArrayList<>();
-    try (CSVParser table = CsvIn.open(file)) {
-      Optional<String> name = titled(table, NAMES);
-      if (name.isEmpty()) {
-        throw new OutOfRange(
-            "file", "this is no GeoJSON, and as a table it has no column “name” or “field”");
-      }
-      Optional<String> shape = titled(table, SHAPES);
-      for (CSVRecord row : table) {
-        FieldExchange.refuseTooMany(read.size() + 1);
-        read.add(feature(row, name.get(), shape));
-      }
+    for (CSVRecord row : table) {
+      FieldExchange.refuseTooMany(read.size() + 1);
+      read.add(feature(row, name.get(), shape));
     }
     return read;
   }

@@ -9,6 +9,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
 import java.util.UUID;
+import nimblefurrow.core.cover.WeedClass;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.UnitSystem;
@@ -68,6 +69,9 @@ class Farm {
 
   @Enumerated(EnumType.STRING)
   WeedLoad weeds = WeedLoad.USUAL;
+
+  @Column(name = "weed_class")
+  WeedClass weedClass = WeedClass.MIXED;
 
   @Enumerated(EnumType.STRING)
   @Column(name = "seed_placing")

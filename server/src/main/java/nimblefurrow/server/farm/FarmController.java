@@ -6,9 +6,11 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import nimblefurrow.core.cover.WeedClass;
 import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.scouting.WeedLoad;
+import nimblefurrow.core.scouting.Weeds;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -35,24 +37,26 @@ class FarmController {
       HouseRules.Rolling rolling,
       HouseRules.Rolling rollingCorn,
       WeedLoad weeds,
+      WeedClass weedClass,
       HouseRules.Placing placing,
       HouseRules.Rows rows,
       double spare,
       double mostCv,
       @Maybe String zone,
       String clock,
+      int version,
       List<MarkedDay> markedDays) {}
 
   record MarkedDay(LocalDate day, String words) {}
 
-  record Name(@NotBlank @Size(max = 120) String name) {}
+  record Name(@NotBlank @Size(max = 120) String name, @Maybe Integer version) {}
 
-  record Units(@NotNull UnitSystem units) {}
+  record Units(@NotNull UnitSystem units, @Maybe Integer version) {}
 
   /**
    * @param zone null: the standard time of the farm's longitude
    */
-  record ClockForm(@Maybe @Size(max = 60) String zone) {}
+  record ClockForm(@Maybe @Size(max = 60) String zone, @Maybe Integer version) {}
 
   record Day(@NotNull LocalDate day) {}
 
@@ -62,10 +66,12 @@ class FarmController {
       @NotNull HouseRules.Rolling rolling,
       @Maybe HouseRules.Rolling rollingCorn,
       @Maybe WeedLoad weeds,
+      @Maybe WeedClass weedClass,
       @Maybe HouseRules.Placing placing,
       @Maybe HouseRules.Rows rows,
       @Maybe Double spare,
-      @Maybe Double mostCv) {}
+      @Maybe Double mostCv,
+      @Maybe Integer version) {}
 
   private static final List<MarkedDay> MARKED =
       List.of(
@@ -90,12 +96,12 @@ class FarmController {
 
   @PutMapping("/name")
   Settings rename(@Valid @RequestBody Name typed) {
-    return settings(farms.rename(current.id(), typed.name()));
+    return settings(farms.rename(current.id(), typed.name(), typed.version()));
   }
 
   @PutMapping("/units")
   Settings units(@Valid @RequestBody Units typed) {
-    return settings(farms.units(current.id(), typed.units()));
+    return settings(farms.units(current.id(), typed.units(), typed.version()));
   }
 
   @PutMapping("/day")
@@ -105,7 +111,7 @@ class FarmController {
 
   @PutMapping("/zone")
   Settings zone(@Valid @RequestBody ClockForm typed) {
-    return settings(farms.zone(current.id(), typed.zone()));
+    return settings(farms.zone(current.id(), typed.zone(), typed.version()));
   }
 
   @PutMapping("/rules")
@@ -126,7 +132,10 @@ class FarmController {
             rules,
             typed.spare() == null ? now.spare() : typed.spare(),
             typed.mostCv() == null ? now.mostCv() : typed.mostCv(),
-            typed.weeds() == null ? now.weeds() : typed.weeds()));
+            new Weeds(
+                typed.weeds() == null ? now.weeds() : typed.weeds(),
+                typed.weedClass() == null ? now.weedClass() : typed.weedClass()),
+            typed.version()));
   }
 
   private Settings settings(Farms.FarmView farm) {
@@ -144,12 +153,14 @@ class FarmController {
         farm.rules().rolling(),
         farm.rules().rollingCorn(),
         farm.weeds(),
+        farm.weedClass(),
         farm.rules().placing(),
         farm.rules().rows(),
         farm.spare(),
         farm.mostCv(),
         farm.zone(),
         farm.clock().getId(),
+        farm.version(),
         farm.demo() ? MARKED : List.of());
   }
 }

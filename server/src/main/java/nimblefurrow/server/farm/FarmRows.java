@@ -11,5 +11,7 @@ interface FarmRows extends Repository<Farm, UUID> {
 
   Farm save(Farm farm);
 
+  Farm saveAndFlush(Farm farm);
+
   long count();
 }

@@ -6,12 +6,14 @@ import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.core.cover.WeedClass;
 import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.scouting.WeedLoad;
+import nimblefurrow.core.scouting.Weeds;
 import nimblefurrow.core.weather.Scenario;
 import nimblefurrow.core.weather.Site;
 import nimblefurrow.server.catalogue.FarmFigures;
@@ -41,7 +43,9 @@ public class Farms {
       double spare,
       double mostCv,
       WeedLoad weeds,
-      @Maybe String zone) {
+      WeedClass weedClass,
+      @Maybe String zone,
+      int version) {
     /**
      * The farm's clock: of its zone where one is chosen, else the standard time of its longitude,
      * an hour for every 15 degrees.
@@ -71,7 +75,9 @@ public class Farms {
           spare,
           mostCv,
           weeds,
-          zone);
+          weedClass,
+          zone,
+          version);
     }
   }
 
@@ -139,17 +145,17 @@ public class Farms {
   }
 
   @Transactional
-  public FarmView rename(UUID id, String name) {
-    Farm farm = row(id);
+  public FarmView rename(UUID id, String name, Integer seen) {
+    Farm farm = fresh(id, seen);
     farm.name = Limits.given("farm name", name).strip();
-    return view(farm);
+    return kept(farm);
   }
 
   @Transactional
-  public FarmView units(UUID id, UnitSystem units) {
-    Farm farm = row(id);
+  public FarmView units(UUID id, UnitSystem units, Integer seen) {
+    Farm farm = fresh(id, seen);
     farm.units = Limits.given("units", units);
-    return view(farm);
+    return kept(farm);
   }
 
   /**
@@ -159,18 +165,19 @@ public class Farms {
    *     longitude
    */
   @Transactional
-  public FarmView zone(UUID id, String zone) {
+  public FarmView zone(UUID id, String zone, Integer seen) {
     if (zone != null && !ZoneId.getAvailableZoneIds().contains(zone)) {
       throw new OutOfRange("zone", "zone is one such as America/Chicago, got " + zone);
     }
-    Farm farm = row(id);
+    Farm farm = fresh(id, seen);
     farm.zone = zone;
-    return view(farm);
+    return kept(farm);
   }
 
   @Transactional
-  public FarmView rules(UUID id, HouseRules rules, double spare, double mostCv, WeedLoad weeds) {
-    Farm farm = row(id);
+  public FarmView rules(
+      UUID id, HouseRules rules, double spare, double mostCv, Weeds weeds, Integer seen) {
+    Farm farm = fresh(id, seen);
     farm.spare = Limits.within("spare seed as a share of the need", spare, 0, 0.5, Unit.NONE);
     farm.mostCv = Limits.within("unevenness borne", mostCv, 0.05, 0.5, Unit.NONE);
     farm.placing = rules.placing();
@@ -179,8 +186,9 @@ public class Farms {
     farm.overBeans = rules.overBeans();
     farm.rolling = rules.rolling();
     farm.rollingCorn = rules.rollingCorn();
-    farm.weeds = weeds;
-    return view(farm);
+    farm.weeds = weeds.load();
+    farm.weedClass = weeds.kind();
+    return kept(farm);
   }
 
   /** Sets the day a demo farm is on; other farms live on the real day. */
@@ -190,9 +198,9 @@ public class Farms {
     if (!farm.demo) {
       throw new OutOfRange("day", "the day can only be set on the demo farm");
     }
-    if (day.getYear() < 2026 || day.isAfter(LocalDate.of(2027, 12, 1))) {
+    if (day.getYear() < 2026 || day.isAfter(LocalDate.of(2028, 12, 31))) {
       throw new OutOfRange(
-          "day", "the demo plays from 1 January 2026 to 1 December 2027, got " + day);
+          "day", "the demo plays from 1 January 2026 to 31 December 2028, got " + day);
     }
     farm.asOf = day;
     return view(farm);
@@ -217,6 +225,17 @@ public class Farms {
     farm.weatherVersion =
         database.sql("select nextval('weather_version')").query(Integer.class).single();
     return view(farm);
+  }
+
+  /** The farm as it was seen by whoever changes its settings. */
+  private Farm fresh(UUID id, Integer seen) {
+    Farm farm = row(id);
+    Conflict.refuseOlder(farm.version, seen);
+    return farm;
+  }
+
+  private FarmView kept(Farm farm) {
+    return view(farms.saveAndFlush(farm));
   }
 
   private Farm row(UUID id) {
@@ -246,6 +265,8 @@ public class Farms {
         farm.spare,
         farm.mostCv,
         farm.weeds,
-        farm.zone);
+        farm.weedClass,
+        farm.zone,
+        farm.version);
   }
 }

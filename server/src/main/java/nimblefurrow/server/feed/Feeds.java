@@ -4,6 +4,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.time.OffsetDateTime;
+import java.time.Period;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -30,6 +31,9 @@ class Feeds {
   record Made(UUID id, String word) {}
 
   private static final int MOST = 50;
+
+  /** A word that nobody has used for so long opens nothing any more. */
+  private static final Period UNREAD = Period.ofYears(1);
 
   private final JdbcClient jdbc;
   private final Clock clock;
@@ -63,14 +67,15 @@ class Feeds {
     UUID id = UUID.randomUUID();
     int rows =
         jdbc.sql(
-                "insert into feed (id, farm_id, machine_id, person, print, made_at)"
-                    + " select ?, f.id, ?::uuid, ?, ?, ? from farm f where f.id = ? and (?::uuid is null"
+                "insert into feed (id, farm_id, machine_id, person, print, made_at, read_at)"
+                    + " select ?, f.id, ?::uuid, ?, ?, ?, ? from farm f where f.id = ? and (?::uuid is null"
                     + " or exists (select 1 from machine m where m.id = ?::uuid and m.farm_id = f.id))")
             .params(
                 id,
                 machineId,
                 person,
                 PrivateWord.print(word),
+                OffsetDateTime.now(clock),
                 OffsetDateTime.now(clock),
                 farmId,
                 machineId,
@@ -91,13 +96,21 @@ class Feeds {
     }
   }
 
-  /** The calendar that a word opens. */
-  @Transactional(readOnly = true)
+  /** The calendar that a word opens, if somebody has read it within a year. */
+  @Transactional
   Optional<Feed> opened(String word) {
-    return jdbc.sql("select id, farm_id, machine_id, person from feed where print = ?")
-        .param(PrivateWord.print(word))
-        .query((row, n) -> feed(row))
-        .optional();
+    OffsetDateTime now = OffsetDateTime.now(clock);
+    Optional<Feed> feed =
+        jdbc.sql("select id, farm_id, machine_id, person from feed where print = ? and read_at > ?")
+            .params(PrivateWord.print(word), now.minus(UNREAD))
+            .query((row, n) -> feed(row))
+            .optional();
+    feed.ifPresent(
+        f ->
+            jdbc.sql("update feed set read_at = ? where id = ? and read_at < ?")
+                .params(now, f.id(), now.minusDays(1))
+                .update());
+    return feed;
   }
 
   private static Feed feed(ResultSet row) throws SQLException {

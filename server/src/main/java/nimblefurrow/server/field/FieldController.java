@@ -37,7 +37,9 @@ class FieldController {
 
   /** A null season takes the field in again. */
   record LeftOut(
-      @Maybe @Min(2000) @Max(2100) Integer season, @Maybe @Size(max = 400) String reason) {}
+      @Maybe @Min(2000) @Max(2100) Integer season,
+      @Maybe @Size(max = 400) String reason,
+      @Maybe Integer version) {}
 
   private final Fields fields;
   private final CurrentFarm current;
@@ -70,6 +72,6 @@ class FieldController {
 
   @PutMapping("/{id}/left-out")
   FieldView leaveOut(@PathVariable UUID id, @Valid @RequestBody LeftOut form) {
-    return fields.leaveOut(current.id(), id, form.season(), form.reason());
+    return fields.leaveOut(current.id(), id, form.season(), form.reason(), form.version());
   }
 }

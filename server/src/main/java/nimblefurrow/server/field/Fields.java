@@ -173,11 +173,22 @@ public class Fields {
 
   /** Leaves a field out of a season, or takes it in again with a null season. */
   @Transactional
-  public FieldView leaveOut(UUID farmId, UUID id, Integer season, String reason) {
+  public FieldView leaveOut(UUID farmId, UUID id, Integer season, String reason, Integer seen) {
     LandField field = row(farmId, id);
+    Conflict.refuseOlder(field.version, seen);
     field.leftOutSeason = season;
     field.leftOutReason = season == null || reason == null ? "" : reason.strip();
     return view(fields.saveAndFlush(field), steadName(farmId, field.farmsteadId));
+  }
+
+  /**
+   * Refuses a change of a field that was made on an older state of it.
+   *
+   * @param seen the version that was changed; null: whatever is kept
+   */
+  @Transactional(readOnly = true)
+  public void refuseOlder(UUID farmId, UUID id, Integer seen) {
+    Conflict.refuseOlder(row(farmId, id).version, seen);
   }
 
   /** A new field on a part of another, with the same land and farmstead. */

@@ -1,5 +1,7 @@
 package nimblefurrow.server.journal;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
@@ -8,7 +10,9 @@ import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.MemoryShare;
 import nimblefurrow.server.platform.NotOnThisFarm;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -36,6 +40,7 @@ public class Journal {
   /**
    * @param id the entry's name, given by whoever writes it, so that it is kept once however often
    *     it is sent
+   * @param byUser who writes it, so that it may be put right by the same; {@code by} is the name
    */
   public record NewEntry(
       UUID id,
@@ -50,6 +55,7 @@ public class Journal {
       String lot,
       String note,
       String by,
+      UUID byUser,
       EntryDetails details) {}
 
   /**
@@ -63,24 +69,60 @@ public class Journal {
   /** Later than any day that can be meant. */
   private static final LocalDate LAST = LocalDate.of(9999, 12, 31);
 
+  /** An entry with its words and figures; by and large. */
+  private static final int BYTES_AN_ENTRY = 1_000;
+
+  private static final double SHARE = 0.03;
+
+  /**
+   * How far a farm's journal is written. Nothing in it is ever rewritten, and the database counts
+   * what is added, so what was read of a journal that is as far is the same.
+   */
+  private record Written(UUID farm, long entries, long last, long corrections, long lastOfThem) {}
+
   private final LogEntries entries;
   private final LogCorrections corrections;
+  private final JdbcClient jdbc;
+  private final Cache<Written, List<Entry>> read =
+      Caffeine.newBuilder()
+          .maximumWeight(MemoryShare.bytes(SHARE))
+          .<Written, List<Entry>>weigher((written, all) -> BYTES_AN_ENTRY * (1 + all.size()))
+          .build();
 
-  Journal(LogEntries entries, LogCorrections corrections) {
+  Journal(LogEntries entries, LogCorrections corrections, JdbcClient jdbc) {
     this.corrections = corrections;
     this.entries = entries;
+    this.jdbc = jdbc;
   }
 
   /** All entries that count, of days up to and with one, oldest first. */
   @Transactional(readOnly = true)
   public List<Entry> until(UUID farmId, LocalDate day) {
+    List<Entry> all = read.get(written(farmId), written -> read(farmId));
+    boolean behind = all.isEmpty() || !all.get(all.size() - 1).on().isAfter(day);
+    return behind ? all : all.stream().filter(e -> !e.on().isAfter(day)).toList();
+  }
+
+  private List<Entry> read(UUID farmId) {
     Set<UUID> mistakes = withdrawn(farmId);
     return entries
-        .findByFarmIdAndHappenedOnLessThanEqualOrderByHappenedOnAscSeqAsc(farmId, day)
+        .findByFarmIdAndHappenedOnLessThanEqualOrderByHappenedOnAscSeqAsc(farmId, LAST)
         .stream()
         .filter(e -> !mistakes.contains(e.id))
         .map(Journal::view)
         .toList();
+  }
+
+  private Written written(UUID farmId) {
+    return jdbc.sql(
+            "select e.n, e.last, c.n, c.last from"
+                + " (select count(*) as n, coalesce(max(seq), 0) as last from log_entry where farm_id = :farm) e,"
+                + " (select count(*) as n, coalesce(max(seq), 0) as last from log_correction where farm_id = :farm) c")
+        .param("farm", farmId)
+        .query(
+            (row, n) ->
+                new Written(farmId, row.getLong(1), row.getLong(2), row.getLong(3), row.getLong(4)))
+        .single();
   }
 
   @Transactional(readOnly = true)
@@ -103,6 +145,16 @@ public class Journal {
     return entry;
   }
 
+  /** The entries that a person wrote; those of a time before that was kept are nobody's. */
+  @Transactional(readOnly = true)
+  public Set<UUID> writtenBy(UUID farmId, UUID user) {
+    return Set.copyOf(
+        jdbc.sql("select id from log_entry where farm_id = ? and by_user = ?")
+            .params(farmId, user)
+            .query(UUID.class)
+            .list());
+  }
+
   /** An entry by the name its writer gave it; empty while it is not kept. */
   @Transactional(readOnly = true)
   public Optional<Entry> find(UUID farmId, UUID id) {
@@ -111,7 +163,7 @@ public class Journal {
 
   @Transactional
   public Entry add(UUID farmId, NewEntry entry) {
-    return view(entries.save(new LogEntry(farmId, entry)));
+    return view(entries.saveAndFlush(new LogEntry(farmId, entry)));
   }
 
   /**
@@ -126,7 +178,7 @@ public class Journal {
       refuseTwice(farmId, entry);
     }
     if (corrections.findByFarmIdAndId(farmId, said.id()).isEmpty()) {
-      corrections.save(new LogCorrection(farmId, entryId, said));
+      corrections.saveAndFlush(new LogCorrection(farmId, entryId, said));
     }
   }
 

@@ -10,5 +10,5 @@ interface LogCorrections extends Repository<LogCorrection, UUID> {
 
   Optional<LogCorrection> findByFarmIdAndId(UUID farmId, UUID id);
 
-  LogCorrection save(LogCorrection correction);
+  LogCorrection saveAndFlush(LogCorrection correction);
 }

@@ -12,5 +12,5 @@ interface LogEntries extends Repository<LogEntry, UUID> {
 
   Optional<LogEntry> findByFarmIdAndId(UUID farmId, UUID id);
 
-  LogEntry save(LogEntry entry);
+  LogEntry saveAndFlush(LogEntry entry);
 }

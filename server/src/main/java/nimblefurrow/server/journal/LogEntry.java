@@ -48,6 +48,9 @@ class LogEntry implements Persistable<UUID> {
   @Column(name = "by_name")
   String byName = "";
 
+  @Column(name = "by_user")
+  UUID byUser;
+
   @JdbcTypeCode(SqlTypes.JSON)
   StoredEntry details;
 
@@ -67,6 +70,7 @@ class LogEntry implements Persistable<UUID> {
     this.lot = e.lot() == null ? "" : e.lot();
     this.note = e.note() == null ? "" : e.note();
     this.byName = e.by();
+    this.byUser = e.byUser();
     this.details = StoredEntry.of(e.details());
   }
 

@@ -40,7 +40,7 @@ class LandController {
 
   record Draw(@NotBlank @Size(max = 80) String name, @NotBlank @Size(max = 900_000) String shape) {}
 
-  record Shape(@NotBlank @Size(max = 900_000) String shape) {}
+  record Shape(@NotBlank @Size(max = 900_000) String shape, @Maybe Integer version) {}
 
   record Split(@NotBlank @Size(max = 200_000) String line, @NotBlank @Size(max = 80) String name) {}
 
@@ -84,11 +84,13 @@ class LandController {
 
   @PutMapping("/{id}/boundary")
   FieldView redraw(@PathVariable UUID id, @Valid @RequestBody Shape drawn) {
+    fields.refuseOlder(current.id(), id, drawn.version());
     return desk.redraw(current.id(), id, Drawn.shape(drawn.shape()));
   }
 
   @PostMapping("/{id}/hole")
   FieldView hole(@PathVariable UUID id, @Valid @RequestBody Shape drawn) {
+    fields.refuseOlder(current.id(), id, drawn.version());
     return desk.hole(current.id(), id, Drawn.as(Polygon.class, drawn.shape(), "a closed outline"));
   }
 

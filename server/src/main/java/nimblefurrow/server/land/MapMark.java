@@ -4,6 +4,7 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import java.util.UUID;
 import nimblefurrow.core.land.MarkKind;
 
@@ -22,6 +23,8 @@ class MapMark {
 
   @Column(name = "keep_away_ft")
   double keepAwayFt;
+
+  @Version int version;
 
   protected MapMark() {}
 

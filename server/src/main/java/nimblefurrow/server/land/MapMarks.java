@@ -10,7 +10,7 @@ interface MapMarks extends Repository<MapMark, UUID> {
 
   Optional<MapMark> findByFarmIdAndId(UUID farmId, UUID id);
 
-  MapMark save(MapMark mark);
+  MapMark saveAndFlush(MapMark mark);
 
   void delete(MapMark mark);
 }

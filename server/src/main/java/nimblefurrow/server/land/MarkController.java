@@ -27,7 +27,8 @@ class MarkController {
       @NotNull MarkKind kind,
       @Maybe @Size(max = 80) String name,
       @NotBlank @Size(max = 200_000) String shape,
-      @Maybe Double keepAwayFt) {}
+      @Maybe Double keepAwayFt,
+      @Maybe Integer version) {}
 
   private final Marks marks;
   private final CurrentFarm current;
@@ -50,7 +51,7 @@ class MarkController {
   @PutMapping("/{id}")
   MarkView change(@PathVariable UUID id, @Valid @RequestBody MarkForm f) {
     return marks.change(
-        current.id(), id, f.kind(), f.name(), Drawn.shape(f.shape()), f.keepAwayFt());
+        current.id(), id, f.kind(), f.name(), Drawn.shape(f.shape()), f.keepAwayFt(), f.version());
   }
 
   @DeleteMapping("/{id}")

@@ -9,6 +9,7 @@ import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.server.catalogue.FarmFigures;
+import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.GeoJson;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import org.locationtech.jts.geom.Coordinate;
@@ -23,7 +24,13 @@ public class Marks {
 
   /** A mark; the shape is a GeoJSON geometry. */
   public record MarkView(
-      UUID id, MarkKind kind, String words, String name, String shape, double keepAwayFt) {
+      UUID id,
+      MarkKind kind,
+      String words,
+      String name,
+      String shape,
+      double keepAwayFt,
+      int version) {
     public Geometry geometry() {
       return GeoJson.shape(shape);
     }
@@ -54,8 +61,16 @@ public class Marks {
 
   @Transactional
   public MarkView change(
-      UUID farmId, UUID id, MarkKind kind, String name, Geometry shape, Double keepAwayFt) {
-    return set(row(farmId, id), kind, name, shape, keepAwayFt);
+      UUID farmId,
+      UUID id,
+      MarkKind kind,
+      String name,
+      Geometry shape,
+      Double keepAwayFt,
+      Integer seen) {
+    MapMark mark = row(farmId, id);
+    Conflict.refuseOlder(mark.version, seen);
+    return set(mark, kind, name, shape, keepAwayFt);
   }
 
   @Transactional
@@ -81,7 +96,7 @@ public class Marks {
         keepAwayFt == null
             ? kind.keepAway(figures.of(mark.farmId)).feet()
             : Limits.within("distance from the hazard", keepAwayFt, 0, 5000, Unit.FOOT);
-    return view(marks.save(mark));
+    return view(marks.saveAndFlush(mark));
   }
 
   private MapMark row(UUID farmId, UUID id) {
@@ -89,6 +104,6 @@ public class Marks {
   }
 
   private static MarkView view(MapMark m) {
-    return new MarkView(m.id, m.kind, m.kind.words(), m.name, m.shape, m.keepAwayFt);
+    return new MarkView(m.id, m.kind, m.kind.words(), m.name, m.shape, m.keepAwayFt, m.version);
   }
 }

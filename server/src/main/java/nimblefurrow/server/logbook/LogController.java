@@ -30,7 +30,9 @@ import nimblefurrow.server.journal.Journal;
 import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.FarmUser;
 import nimblefurrow.server.platform.Maybe;
+import org.springframework.security.access.AccessDeniedException;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -42,6 +44,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/log")
 class LogController {
+  /**
+   * @param mine whether who asks may put it right: a planner may all, an operator what is his own
+   */
   record EntryView(
       Entry entry,
       String field,
@@ -50,6 +55,7 @@ class LogController {
       @Maybe String machine,
       @Maybe Double actualRate,
       boolean mapped,
+      boolean mine,
       List<UUID> photos,
       @Maybe Unit yieldUnit) {}
 
@@ -100,6 +106,9 @@ class LogController {
     Map<UUID, CropKind> crops = chains.crops(current.id());
     Map<UUID, List<UUID>> pictures = photos.all(current.id());
     Set<UUID> mapped = applied.entries(current.id());
+    boolean planner = current.user().role() == FarmUser.Role.PLANNER;
+    Set<UUID> written =
+        planner ? Set.of() : journal.writtenBy(current.id(), current.user().userId());
     List<Entry> newestFirst = new ArrayList<>(journal.until(current.id(), today));
     Collections.reverse(newestFirst);
     return newestFirst.stream()
@@ -113,6 +122,7 @@ class LogController {
                     rigs.get(e.machineId()),
                     actualRate(e),
                     mapped.contains(e.id()),
+                    planner || written.contains(e.id()),
                     pictures.getOrDefault(e.id(), List.of()),
                     e.details().yieldPerAcre() == null
                         ? null
@@ -131,10 +141,21 @@ class LogController {
   /** Says that an entry was a mistake, or takes that back; the entry itself is never rewritten. */
   @PostMapping("/{id}/corrections")
   void correct(@PathVariable UUID id, @Valid @RequestBody CorrectionForm form) {
+    refuseOthers(id);
     journal.correct(
         current.id(),
         id,
         new Journal.NewCorrection(form.id(), form.kind(), form.reason(), current.user().name()));
+  }
+
+  /** A planner may put right what anybody wrote, an operator what is his own. */
+  private void refuseOthers(UUID id) {
+    FarmUser user = current.user();
+    journal.one(user.farmId(), id);
+    if (user.role() != FarmUser.Role.PLANNER
+        && !journal.writtenBy(user.farmId(), user.userId()).contains(id)) {
+      throw new AccessDeniedException("another's entry");
+    }
   }
 
   record ReplacementForm(
@@ -143,6 +164,7 @@ class LogController {
   /** An entry in the place of a wrong one, which stays readable as a mistake. */
   @PostMapping("/{id}/replacement")
   Logbook.Saved replace(@PathVariable UUID id, @Valid @RequestBody ReplacementForm form) {
+    refuseOthers(id);
     return logbook.replace(current.id(), current.user(), id, form.entry(), form.reason());
   }
 

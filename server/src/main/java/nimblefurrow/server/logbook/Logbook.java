@@ -198,6 +198,7 @@ public class Logbook {
                 form.lot(),
                 form.note(),
                 by.name(),
+                by.userId(),
                 details));
     if (form.job() != null) {
       placements.change(farm, "log " + field.field().name(), List.of(), List.of(form.job()));

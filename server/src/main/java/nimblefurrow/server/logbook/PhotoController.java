@@ -3,6 +3,8 @@ package nimblefurrow.server.logbook;
 import java.io.IOException;
 import java.util.UUID;
 import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.InSteps;
+import nimblefurrow.server.platform.PlainPicture;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -19,18 +21,23 @@ import org.springframework.web.multipart.MultipartFile;
 @RequestMapping("/api/log")
 class PhotoController {
   private final Photos photos;
+  private final PlainPicture pictures;
   private final CurrentFarm current;
 
-  PhotoController(Photos photos, CurrentFarm current) {
+  PhotoController(Photos photos, PlainPicture pictures, CurrentFarm current) {
     this.photos = photos;
+    this.pictures = pictures;
     this.current = current;
   }
 
+  @InSteps
   @PostMapping(path = "/{entryId}/photos/{id}", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   void add(
       @PathVariable UUID entryId, @PathVariable UUID id, @RequestPart("file") MultipartFile file)
       throws IOException {
-    photos.add(current.id(), entryId, id, file.getBytes());
+    if (photos.wanted(current.id(), entryId, id)) {
+      photos.keep(current.id(), entryId, id, pictures.drawnAnew(file.getBytes()));
+    }
   }
 
   @GetMapping(path = "/photos/{id}", produces = MediaType.IMAGE_JPEG_VALUE)

@@ -7,15 +7,11 @@ import java.util.UUID;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.server.journal.Journal;
 import nimblefurrow.server.platform.NotOnThisFarm;
-import nimblefurrow.server.platform.PlainPicture;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/**
- * Photos of what was seen, kept with their entry. Each is drawn anew before it is kept, so that
- * nothing but the picture is: no place, no maker, nothing hidden in the file.
- */
+/** Photos of what was seen, drawn anew ({@code PlainPicture}) and kept with their entry. */
 @Service
 class Photos {
   static final int MOST = 6;
@@ -44,23 +40,42 @@ class Photos {
     return byEntry;
   }
 
-  /** Keeps a photo; sent twice it is kept once. */
-  @Transactional
-  void add(UUID farm, UUID entry, UUID photo, byte[] content) {
+  /**
+   * Whether a photo is still to be kept: not where it is kept already, as when it is sent twice.
+   *
+   * @throws OutOfRange where its entry has as many as it may
+   * @throws NotOnThisFarm where there is no such entry
+   */
+  @Transactional(readOnly = true)
+  boolean wanted(UUID farm, UUID entry, UUID photo) {
     journal.find(farm, entry).orElseThrow(() -> new NotOnThisFarm("entry"));
     List<UUID> kept = all(farm).getOrDefault(entry, List.of());
     if (kept.contains(photo)) {
-      return;
+      return false;
     }
     if (kept.size() >= MOST) {
       throw new OutOfRange("photos", "an entry keeps at most %d photos".formatted(MOST));
+    }
+    return true;
+  }
+
+  /** Keeps a photo; several that come at once are counted one after the other. */
+  @Transactional
+  void keep(UUID farm, UUID entry, UUID photo, byte[] jpeg) {
+    database
+        .sql("select id from log_entry where farm_id = ? and id = ? for no key update")
+        .params(farm, entry)
+        .query(UUID.class)
+        .optional();
+    if (!wanted(farm, entry, photo)) {
+      return;
     }
     int added =
         database
             .sql(
                 "insert into log_photo (id, farm_id, entry_id, jpeg) values (?, ?, ?, ?)"
                     + " on conflict (id) do nothing")
-            .params(photo, farm, entry, PlainPicture.drawnAnew(content))
+            .params(photo, farm, entry, jpeg)
             .update();
     if (added == 0) {
       throw new OutOfRange("photo", "another photo bears this name: take it anew");

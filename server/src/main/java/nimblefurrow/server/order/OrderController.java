@@ -25,11 +25,16 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/order")
 class OrderController {
+  /**
+   * @param was the price that was changed, where the farm had one of its own; absent: whatever it
+   *     is
+   */
   record PriceForm(
       @NotBlank String species,
       @Maybe @Size(max = 120) String dealer,
       @NotNull Double packLb,
-      @NotNull Double pricePerLb) {}
+      @NotNull Double pricePerLb,
+      @Maybe Double was) {}
 
   record Pasted(@NotBlank @Size(max = 100_000) String text) {}
 
@@ -61,6 +66,7 @@ class OrderController {
 
   @PutMapping("/prices")
   OrderView price(@Valid @RequestBody PriceForm f) {
+    desk.refuseOther(current.id(), f.species(), f.was());
     desk.prices(
         current.id(), List.of(new Price(f.species(), f.dealer(), f.packLb(), f.pricePerLb())));
     return order();

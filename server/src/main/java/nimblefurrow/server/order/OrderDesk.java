@@ -16,6 +16,7 @@ import nimblefurrow.core.seeding.SeedOrder;
 import nimblefurrow.core.seeding.SeedOrder.Need;
 import nimblefurrow.core.seeding.SeedOrder.Offer;
 import nimblefurrow.core.seeding.SeedTag;
+import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.season.CoverDesk;
 import nimblefurrow.server.season.FarmDay;
@@ -166,6 +167,14 @@ public class OrderDesk {
       row.pricePerPound = price.pricePerLb();
       offers.save(row);
     }
+  }
+
+  /** Refuses a price that was typed over another than the one that is kept. */
+  @Transactional(readOnly = true)
+  public void refuseOther(UUID farmId, String species, Double was) {
+    offers
+        .findByFarmIdAndSpecies(farmId, species)
+        .ifPresent(kept -> Conflict.refuseOther(kept.pricePerPound, was));
   }
 
   private static LineView view(SeedOrder.Line l) {

@@ -164,9 +164,12 @@ public class Placements {
     jdbc.sql("update planning_act set undone = ? where id = ?").params(undone, act.id()).update();
   }
 
-  /** Two planners at once take turns, so that no act is lost between reading and writing. */
+  /**
+   * Two planners at once take turns, so that no act is lost between reading and writing. Whoever
+   * writes something else that points at the farm does not wait for them.
+   */
   private void lock(UUID farmId) {
-    jdbc.sql("select id from farm where id = ? for update")
+    jdbc.sql("select id from farm where id = ? for no key update")
         .param(farmId)
         .query(UUID.class)
         .single();

@@ -7,6 +7,8 @@ import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import com.github.kagkarlsson.scheduler.task.schedule.FixedDelay;
 import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
 import javax.sql.DataSource;
 import org.springframework.beans.factory.annotation.Value;
@@ -22,7 +24,9 @@ import org.springframework.jdbc.datasource.TransactionAwareDataSourceProxy;
 @Configuration
 class BackgroundWork {
   static final String PLAN_RUN = "plan-run";
+  private static final String HELP_RUN = "help-run";
   private static final String MORNING = "morning";
+  private static final String MORNING_OF_FARM = "morning-of-farm";
 
   private static final Duration LOOK = Duration.ofMillis(300);
   private static final Duration HEARTBEAT = Duration.ofSeconds(1);
@@ -45,20 +49,54 @@ class BackgroundWork {
         .execute((instance, context) -> searcher.search(UUID.fromString(instance.getId())));
   }
 
+  @Bean
+  OneTimeTask<Void> helpRun(HelpSearcher searcher, HelpRuns runs) {
+    return Tasks.oneTime(HELP_RUN)
+        .onFailure(
+            new FailureHandler.MaxRetriesFailureHandler<>(
+                RETRIES,
+                new FailureHandler.OnFailureRetryLater<>(Duration.ofSeconds(2)),
+                (failed, operations) ->
+                    runs.end(
+                        UUID.fromString(failed.getExecution().taskInstance.getId()),
+                        RunState.FAILED,
+                        "it broke off; ask again")))
+        .execute((instance, context) -> searcher.search(UUID.fromString(instance.getId())));
+  }
+
   /**
-   * Farms wake at different hours: every few minutes those are played on which it is six by now.
+   * Farms wake at different hours: every few minutes those are asked for on which it is six by now.
+   * Each is a task of its own, so that a slow one holds nobody else up.
    */
   @Bean
   RecurringTask<Void> morning(
-      Mornings mornings, @Value("${furrow.morning-every:5m}") Duration every) {
+      Mornings mornings,
+      OneTimeTask<Void> morningOfFarm,
+      @Value("${furrow.morning-every:5m}") Duration every) {
     return Tasks.recurring(MORNING, FixedDelay.of(every))
-        .execute((instance, context) -> mornings.playDue());
+        .execute(
+            (instance, context) ->
+                mornings
+                    .due()
+                    .forEach(
+                        farm ->
+                            context
+                                .getSchedulerClient()
+                                .scheduleIfNotExists(
+                                    morningOfFarm.instance(farm.toString()), Instant.now())));
+  }
+
+  /** One farm's morning; where it cannot be played, the next asking tries it again. */
+  @Bean
+  OneTimeTask<Void> morningOfFarm(Mornings mornings) {
+    return Tasks.oneTime(MORNING_OF_FARM)
+        .execute((instance, context) -> mornings.playIfDue(UUID.fromString(instance.getId())));
   }
 
   /** Asking for work belongs to the change that asks: the one is not kept without the other. */
   @Bean
-  Scheduler scheduler(DataSource rows, OneTimeTask<Void> planRun, RecurringTask<Void> morning) {
-    return Scheduler.create(new TransactionAwareDataSourceProxy(rows), planRun)
+  Scheduler scheduler(DataSource rows, List<OneTimeTask<Void>> asked, RecurringTask<Void> morning) {
+    return Scheduler.create(new TransactionAwareDataSourceProxy(rows), List.copyOf(asked))
         .startTasks(morning)
         .threads(AT_ONCE)
         .pollingInterval(LOOK)
@@ -70,7 +108,8 @@ class BackgroundWork {
 
   /** Begins when the application answers, and ends before its rows are closed. */
   @Bean
-  SmartLifecycle workBehindTheScenes(Scheduler scheduler, PlanSearcher searcher) {
+  SmartLifecycle workBehindTheScenes(
+      Scheduler scheduler, PlanSearcher searcher, HelpSearcher helps) {
     return new SmartLifecycle() {
       private volatile boolean running;
 
@@ -83,6 +122,7 @@ class BackgroundWork {
       @Override
       public void stop() {
         searcher.stop();
+        helps.stop();
         scheduler.stop();
         running = false;
       }

@@ -63,21 +63,24 @@ class Mornings {
     this.clock = clock;
   }
 
-  /** Plays the list of every farm on which it is six or later and that was not played today. */
-  void playDue() {
-    List<UUID> planned =
-        jdbc.sql("select distinct farm_id from placement").query(UUID.class).list();
-    for (UUID farm : planned) {
-      if (due(farm)) {
-        try {
-          play(farm);
-        } catch (NotOnThisFarm cannot) {
-          LOG.info("no morning play: {}", cannot.getMessage());
-        } catch (RuntimeException broken) {
-          // One farm's fault is not the others': they are played all the same.
-          LOG.warn("a morning play failed", broken);
-        }
-      }
+  /** Farms with a list on which it is six or later and that was not played today. */
+  List<UUID> due() {
+    return jdbc.sql("select distinct farm_id from placement").query(UUID.class).list().stream()
+        .filter(this::due)
+        .toList();
+  }
+
+  /** Plays a farm's list where that is still to be done; one that cannot be is left. */
+  void playIfDue(UUID farm) {
+    if (!due(farm)) {
+      return;
+    }
+    try {
+      play(farm);
+    } catch (NotOnThisFarm cannot) {
+      LOG.info("no morning play: {}", cannot.getMessage());
+    } catch (RuntimeException broken) {
+      LOG.warn("a morning play failed", broken);
     }
   }
 

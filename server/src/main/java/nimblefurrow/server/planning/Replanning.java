@@ -25,6 +25,7 @@ import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.placement.Places;
 import nimblefurrow.server.platform.Conflict;
+import nimblefurrow.server.unchanged.Unchanged;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -60,6 +61,7 @@ class Replanning {
   private final PlanVersions versions;
   private final JdbcClient jdbc;
   private final JsonMapper json;
+  private final Unchanged unchanged;
   private final double seconds;
   private final double mostSeconds;
 
@@ -73,9 +75,11 @@ class Replanning {
       PlanVersions versions,
       JdbcClient jdbc,
       JsonMapper json,
+      Unchanged unchanged,
       @Value("${furrow.replan-seconds:0.65}") double seconds,
       @Value("${furrow.replan-most-seconds:2.6}") double mostSeconds) {
     this.mostSeconds = mostSeconds;
+    this.unchanged = unchanged;
     this.dispatch = dispatch;
     this.placements = placements;
     this.versions = versions;
@@ -155,7 +159,7 @@ class Replanning {
   void take(UUID farmId, UUID offerId, int step) {
     Offer offer =
         jdbc.sql("select offer::text from plan_offer where farm_id = ? and id = ? and stands = ?")
-            .params(farmId, offerId, stands(farmId))
+            .params(farmId, offerId, unchanged.stands(farmId))
             .query(String.class)
             .optional()
             .map(kept -> json.readValue(kept, Offer.class))
@@ -173,31 +177,7 @@ class Replanning {
             "insert into plan_offer (farm_id, id, stands, offer) values (?, ?, ?, ?::jsonb)"
                 + " on conflict (farm_id) do update set id = excluded.id,"
                 + " stands = excluded.stands, offer = excluded.offer")
-        .params(farmId, offer.id(), stands(farmId), json.writeValueAsString(offer))
+        .params(farmId, offer.id(), unchanged.stands(farmId), json.writeValueAsString(offer))
         .update();
-  }
-
-  /**
-   * How the world of the board stands, as one word: a move makes it another, and so does a day
-   * away, other work, a report, an entry or another day.
-   */
-  private String stands(UUID farmId) {
-    return jdbc.sql(
-            """
-            select concat_ws(' ',
-              (select f.as_of from farm f where f.id = :farm),
-              (select count(*) || ' ' || coalesce(max(p.revision), 0) from placement p where p.farm_id = :farm),
-              (select md5(string_agg(a.id || ' ' || a.first || ' ' || a.last, ',' order by a.id))
-                 from away a where a.farm_id = :farm),
-              (select md5(string_agg(j.id || ' ' || j.acres, ',' order by j.id)) from job_part j where j.farm_id = :farm),
-              (select md5(string_agg(concat_ws(' ', o.id, o.machine_id, o.acres, o.hours, o.first, o.last, o.done_on,
-                 o.cost, o.waits_for, o.before), ',' order by o.id)) from other_work o where o.farm_id = :farm),
-              (select count(*) from work_report r where r.farm_id = :farm),
-              (select count(*) from log_entry e where e.farm_id = :farm),
-              (select count(*) from log_correction c where c.farm_id = :farm))
-            """)
-        .param("farm", farmId)
-        .query(String.class)
-        .single();
   }
 }

@@ -19,4 +19,27 @@ public class Conflict extends RuntimeException {
           "someone else has changed this meanwhile: load it again, then repeat your change");
     }
   }
+
+  /**
+   * The same where a single value is changed, by the value itself.
+   *
+   * @param was the value on which the change was made; null: whatever is kept
+   */
+  public static void refuseOther(Double kept, Double was) {
+    if (was != null && !was.equals(kept)) {
+      throw new Conflict(
+          "someone else has changed this meanwhile: load it again, then repeat your change");
+    }
+  }
+
+  /**
+   * The same for settings, which scripts may change without saying what they saw; pages always say.
+   *
+   * @param seen the version on which the change was made; null: whatever is kept
+   */
+  public static void refuseOlder(long kept, Number seen) {
+    if (seen != null) {
+      refuseStale(kept, seen);
+    }
+  }
 }

@@ -7,15 +7,21 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.Reader;
-import java.nio.charset.CodingErrorAction;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.CharBuffer;
+import java.nio.charset.Charset;
+import java.nio.charset.CharsetDecoder;
+import java.nio.charset.CoderResult;
 import java.nio.charset.StandardCharsets;
 import nimblefurrow.core.quantity.OutOfRange;
+import org.apache.commons.csv.CSVException;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 
 /**
- * Opens a table as spreadsheets write it: UTF-8 with or without a byte order mark, a heading line,
- * cells trimmed. Lines are held to a length, so that no table is all one line.
+ * Reads a table as spreadsheets write it: UTF-8 with or without a byte order mark, or Windows-1252;
+ * a heading line, cells trimmed. Lines are held to a length, so that no table is all one line.
  */
 public final class CsvIn {
   private static final int LONGEST_LINE = 20_000;
@@ -32,29 +38,61 @@ public final class CsvIn {
 
   private CsvIn() {}
 
+  /** What is made of a table. */
+  @FunctionalInterface
+  public interface Reading<T> {
+    T of(CSVParser table) throws IOException;
+  }
+
   /**
-   * A parser over a file.
+   * Reads a table, in UTF-8 or as older spreadsheets write it (Windows-1252).
    *
-   * @throws OutOfRange when it is not in UTF-8, or its first line is no heading
+   * @throws OutOfRange when it is no table: a workbook, no text, or quoted so that no line ends
    */
-  public static CSVParser open(InputStream file) throws IOException {
+  public static <T> T read(InputStream file, Reading<T> reading) throws IOException {
+    byte[] bytes = file.readAllBytes();
+    if (bytes.length > 1 && bytes[0] == 'P' && bytes[1] == 'K') {
+      throw new OutOfRange("file", "this is a workbook or a zip: save the sheet as CSV first");
+    }
+    Charset letters = utf8(bytes) ? StandardCharsets.UTF_8 : Charset.forName("windows-1252");
     Reader text =
-        new BufferedReader(
-            new InputStreamReader(
-                file,
-                StandardCharsets.UTF_8
-                    .newDecoder()
-                    .onMalformedInput(CodingErrorAction.REPORT)
-                    .onUnmappableCharacter(CodingErrorAction.REPORT)));
+        new BufferedReader(new InputStreamReader(new ByteArrayInputStream(bytes), letters));
     text.mark(1);
     if (text.read() != '\uFEFF') {
       text.reset();
     }
-    return CSVParser.parse(new HeldLines(text), FORMAT);
+    try (CSVParser table = CSVParser.parse(new HeldLines(text), FORMAT)) {
+      try {
+        return reading.of(table);
+      } catch (UncheckedIOException | IllegalStateException broken) {
+        throw new OutOfRange(
+            "file",
+            "line %d of this table cannot be read: look at its quotes"
+                .formatted(table.getCurrentLineNumber() + 1));
+      }
+    } catch (CSVException | IllegalArgumentException broken) {
+      if (broken instanceof OutOfRange refused) {
+        throw refused;
+      }
+      throw new OutOfRange("file", "the first line of this table is no heading that can be read");
+    }
   }
 
-  public static CSVParser open(String text) throws IOException {
-    return open(new ByteArrayInputStream(text.getBytes(StandardCharsets.UTF_8)));
+  /** The same of a text. */
+  public static <T> T read(String text, Reading<T> reading) throws IOException {
+    return read(new ByteArrayInputStream(text.getBytes(StandardCharsets.UTF_8)), reading);
+  }
+
+  private static boolean utf8(byte[] bytes) {
+    CharBuffer into = CharBuffer.allocate(8_192);
+    CharsetDecoder decoder = StandardCharsets.UTF_8.newDecoder();
+    ByteBuffer from = ByteBuffer.wrap(bytes);
+    CoderResult result = CoderResult.OVERFLOW;
+    while (result.isOverflow()) {
+      into.clear();
+      result = decoder.decode(from, into, true);
+    }
+    return !result.isError();
   }
 
   private static final class HeldLines extends FilterReader {

@@ -2,7 +2,6 @@ package nimblefurrow.server.platform;
 
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
-import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
 /**
@@ -16,12 +15,18 @@ public class HeavyWork {
 
   private final Semaphore places = new Semaphore(AT_ONCE, true);
 
+  /** Work that may find its file unreadable. */
+  @FunctionalInterface
+  public interface Work<T, E extends Exception> {
+    T done() throws E;
+  }
+
   /**
    * Does the work when there is a place for it.
    *
    * @throws Busy when none comes free in time
    */
-  public <T> T run(Supplier<T> work) {
+  public <T, E extends Exception> T run(Work<T, E> work) throws E {
     try {
       if (!places.tryAcquire(WAIT_SECONDS, TimeUnit.SECONDS)) {
         throw new Busy("other files are being read: send it again in a moment");
@@ -31,7 +36,7 @@ public class HeavyWork {
       throw new Busy("the server is stopping");
     }
     try {
-      return work.get();
+      return work.done();
     } finally {
       places.release();
     }

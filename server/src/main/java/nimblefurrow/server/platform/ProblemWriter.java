@@ -22,7 +22,7 @@ public class ProblemWriter {
   public void write(
       HttpServletRequest request, HttpServletResponse response, HttpStatus status, String said)
       throws IOException {
-    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, said);
+    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, PlainText.shown(said));
     try {
       problem.setInstance(URI.create(request.getRequestURI()));
     } catch (IllegalArgumentException notAnAddress) {

@@ -2,8 +2,10 @@ package nimblefurrow.server.platform;
 
 import java.time.DateTimeException;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import nimblefurrow.core.quantity.OutOfRange;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.NestedExceptionUtils;
@@ -37,6 +39,8 @@ import tools.jackson.databind.exc.InvalidNullException;
 @RestControllerAdvice
 class Problems {
   private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+  static final String NO_TEXT = "this address holds a character that is none";
 
   private final ReaderUnits reader;
 
@@ -137,14 +141,26 @@ class Problems {
     TransientDataAccessResourceException.class
   })
   ResponseEntity<ProblemDetail> noConnection(Exception full) {
-    LOG.warn("no connection to the database: {}", full.getMessage());
-    return full(FullHouse.SAID);
+    return trouble(DatabaseTrouble.of(full).orElse(DatabaseTrouble.GONE), full);
+  }
+
+  private static ResponseEntity<ProblemDetail> trouble(DatabaseTrouble trouble, Exception why) {
+    LOG.warn("trouble with the database ({}): {}", trouble, why.getMessage());
+    ProblemDetail said = problem(trouble.status, trouble.says);
+    if (trouble == DatabaseTrouble.UNKNOWN) {
+      said.setProperty("unknown", true);
+    }
+    return come(trouble.status, said);
   }
 
   private static ResponseEntity<ProblemDetail> full(String said) {
-    return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
-        .header(HttpHeaders.RETRY_AFTER, FullHouse.RETRY_SECONDS)
-        .body(problem(HttpStatus.SERVICE_UNAVAILABLE, said));
+    return come(HttpStatus.SERVICE_UNAVAILABLE, problem(HttpStatus.SERVICE_UNAVAILABLE, said));
+  }
+
+  private static ResponseEntity<ProblemDetail> come(HttpStatus status, ProblemDetail said) {
+    return ResponseEntity.status(status)
+        .header(HttpHeaders.RETRY_AFTER, DatabaseTrouble.RETRY_SECONDS)
+        .body(said);
   }
 
   @ExceptionHandler
@@ -163,6 +179,12 @@ class Problems {
   })
   ProblemDetail missing(Exception missing) {
     return problem(HttpStatus.BAD_REQUEST, missing.getMessage());
+  }
+
+  /** An address whose figures are no text in any letters that we know. */
+  @ExceptionHandler
+  ProblemDetail noText(InvalidParameterException noText) {
+    return problem(HttpStatus.BAD_REQUEST, NO_TEXT);
   }
 
   @ExceptionHandler
@@ -204,20 +226,30 @@ class Problems {
   }
 
   @ExceptionHandler
-  ProblemDetail failed(Exception failed) {
+  ResponseEntity<ProblemDetail> failed(Exception failed) {
+    Optional<DatabaseTrouble> trouble = DatabaseTrouble.of(failed);
+    if (trouble.isPresent()) {
+      return trouble(trouble.get(), failed);
+    }
     if (failed instanceof org.springframework.web.ErrorResponse known) {
-      return known.getBody();
+      return ResponseEntity.status(known.getStatusCode())
+          .headers(known.getHeaders())
+          .body(known.getBody());
     }
     if (NestedExceptionUtils.getMostSpecificCause(failed) instanceof BodyTooLarge large) {
-      return problem(HttpStatus.CONTENT_TOO_LARGE, large.getMessage());
+      return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE)
+          .body(problem(HttpStatus.CONTENT_TOO_LARGE, large.getMessage()));
     }
     LOG.error("request failed", failed);
-    return problem(
-        HttpStatus.INTERNAL_SERVER_ERROR, "something broke on our side; nothing was saved");
+    return ResponseEntity.internalServerError()
+        .body(
+            problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "something broke on our side; nothing was saved"));
   }
 
   private static ProblemDetail problem(HttpStatus status, String said) {
-    return ProblemDetail.forStatusAndDetail(status, said);
+    return ProblemDetail.forStatusAndDetail(status, PlainText.shown(said));
   }
 
   private static String firstLine(String text) {

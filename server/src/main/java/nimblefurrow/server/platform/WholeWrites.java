@@ -1,6 +1,7 @@
 package nimblefurrow.server.platform;
 
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicBoolean;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.webmvc.autoconfigure.WebMvcRegistrations;
 import org.springframework.context.annotation.Bean;
@@ -53,13 +54,26 @@ class WholeWrites {
         throws Exception {
       if (!(request instanceof ServletWebRequest web)
           || !CHANGES.contains(web.getRequest().getMethod())
-          || hasMethodAnnotation(AskingOnly.class)) {
+          || hasMethodAnnotation(AskingOnly.class)
+          || hasMethodAnnotation(InSteps.class)) {
         return super.invokeForRequest(request, container, given);
       }
+      AtomicBoolean done = new AtomicBoolean();
       try {
-        return transaction.execute(status -> whole(request, container, given));
+        return transaction.execute(
+            status -> {
+              Object answer = whole(request, container, given);
+              done.set(!status.isRollbackOnly());
+              return answer;
+            });
       } catch (Failed failed) {
         throw failed.why;
+      } catch (RuntimeException broken) {
+        // What breaks once all is done breaks while it is being kept.
+        boolean keeping =
+            done.get()
+                && DatabaseTrouble.of(broken).filter(DatabaseTrouble.GONE::equals).isPresent();
+        throw keeping ? new DatabaseTrouble.CommitUnknown(broken) : broken;
       }
     }
 

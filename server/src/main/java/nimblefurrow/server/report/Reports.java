@@ -18,7 +18,6 @@ import nimblefurrow.core.work.Report;
 import nimblefurrow.core.work.ReportKind;
 import nimblefurrow.server.platform.Codes;
 import nimblefurrow.server.platform.NotOnThisFarm;
-import nimblefurrow.server.platform.PlainPicture;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -41,7 +40,10 @@ public class Reports {
       boolean photo,
       OffsetDateTime at) {}
 
+  /** What a job keeps of the farm's own people, and of a hired crew: neither takes the other's. */
   private static final int MOST = 100;
+
+  private static final int MOST_OF_CREWS = 40;
   private static final Duration REMEMBERED = Duration.ofDays(500);
 
   private final JdbcClient jdbc;
@@ -71,22 +73,29 @@ public class Reports {
   /**
    * Keeps a report; sent twice it is kept once.
    *
+   * @param crew whether a hired crew says it, by its private word
    * @throws OutOfRange where there are too many, or another report bears this name
    */
   @Transactional
-  public void add(UUID farmId, UUID id, Report report, Double pounds, String words) {
+  public void add(UUID farmId, UUID id, Report report, Double pounds, String words, boolean crew) {
+    jdbc.sql("select pg_advisory_xact_lock(hashtextextended(?, 0))")
+        .param("reports of " + report.job().cover())
+        .query((row, n) -> true)
+        .single();
     int kept =
         jdbc.sql(
-                "select count(*) from work_report where farm_id = ? and link_id = ? and operation = ?")
-            .params(farmId, report.job().cover(), Codes.kept(report.job().operation()))
+                "select count(*) from work_report where farm_id = ? and link_id = ? and operation = ?"
+                    + " and crew = ? and id <> ?")
+            .params(farmId, report.job().cover(), Codes.kept(report.job().operation()), crew, id)
             .query(Integer.class)
             .single();
-    if (kept >= MOST) {
-      throw new OutOfRange("reports", "a job keeps at most %d reports".formatted(MOST));
+    int most = crew ? MOST_OF_CREWS : MOST;
+    if (kept >= most) {
+      throw new OutOfRange("reports", "a job keeps at most %d reports".formatted(most));
     }
     jdbc.sql(
             "insert into work_report (id, farm_id, link_id, operation, kind, by_name, machine_id,"
-                + " day, acres, pounds, words, said_at) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)"
+                + " day, acres, pounds, words, said_at, crew) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)"
                 + " on conflict (id) do nothing")
         .params(
             id,
@@ -100,18 +109,31 @@ public class Reports {
             report.acres().orElse(null),
             pounds,
             words == null || words.isBlank() ? null : words.strip(),
-            OffsetDateTime.now(clock))
+            OffsetDateTime.now(clock),
+            crew)
         .update();
     if (count(farmId, id) == 0) {
       throw new OutOfRange("report", "another report bears this name: say it anew");
     }
   }
 
-  /** Adds the picture of a report; a second one takes the place of the first. */
+  /**
+   * Refuses what is no report of the farm.
+   *
+   * @throws NotOnThisFarm where there is no such report
+   */
+  @Transactional(readOnly = true)
+  public void must(UUID farmId, UUID id) {
+    if (count(farmId, id) == 0) {
+      throw new NotOnThisFarm("report");
+    }
+  }
+
+  /** Adds the picture of a report, drawn anew; a second one takes the place of the first. */
   @Transactional
-  public void picture(UUID farmId, UUID id, byte[] content) {
+  public void picture(UUID farmId, UUID id, byte[] jpeg) {
     if (jdbc.sql("update work_report set jpeg = ? where farm_id = ? and id = ?")
-            .params(PlainPicture.drawnAnew(content), farmId, id)
+            .params(jpeg, farmId, id)
             .update()
         == 0) {
       throw new NotOnThisFarm("report");

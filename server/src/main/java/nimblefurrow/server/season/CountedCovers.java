@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import nimblefurrow.core.practice.Eye;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.season.SharedCounts;
 import nimblefurrow.core.season.Sightings;
@@ -30,7 +31,9 @@ final class CountedCovers {
             .computeIfAbsent(new Name(entry.linkId(), d.species()), n -> new ArrayList<>())
             .add(
                 new Sightings.Stems(
-                    entry.on(), d.species(), new StemCount(d.spots(), d.stems(), d.past())));
+                    entry.on(),
+                    d.species(),
+                    new StemCount(d.spots(), d.stems(), Eye.taken(d.past(), d.stems(), d.eye()))));
       }
     }
     List<SharedCounts.Counted> all = new ArrayList<>();

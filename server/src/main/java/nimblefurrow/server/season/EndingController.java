@@ -11,13 +11,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.cover.CoverStage;
-import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.season.CoverPlan;
 import nimblefurrow.core.season.FieldDay;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.termination.KillDate;
+import nimblefurrow.core.termination.LeastMat;
 import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteDays;
 import nimblefurrow.core.termination.RouteOutlook;
@@ -42,8 +42,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/ending")
 class EndingController {
-  private static final FigureKey THIN = FigureKey.of("termination", "thin_mat");
-  private static final FigureKey ROLLER_ALONE = FigureKey.of("season", "go_mat");
   private static final int DAYS = 84;
   private static final int MOST_FIELDS = 1000;
 
@@ -149,7 +147,7 @@ class EndingController {
     FieldDay today = FieldDay.of(now, List.of(), day.today(), day.outlook(), fit);
     Footing ground = now.field().facts().ground(true);
     List<RouteOutlook> routes = seasons.routes(day, f);
-    int least = (int) day.figures().of(plan.rollOnly() ? ROLLER_ALONE : THIN);
+    int least = (int) LeastMat.orThin(plan.route(), day.figures()).poundsPerAcre();
     int lead =
         new EndingStand(
                 now.mat().orElseThrow(),

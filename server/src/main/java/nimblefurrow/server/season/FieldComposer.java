@@ -1,5 +1,6 @@
 package nimblefurrow.server.season;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -10,11 +11,13 @@ import java.util.UUID;
 import nimblefurrow.core.chain.SheetTurn;
 import nimblefurrow.core.chain.Stretch;
 import nimblefurrow.core.houserules.HouseRules;
+import nimblefurrow.core.scouting.Weeds;
 import nimblefurrow.core.season.FieldCase;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.season.HeldBack;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.server.chain.Link;
+import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Zones.ZoneView;
 import nimblefurrow.server.journal.Journal.Entry;
@@ -31,6 +34,8 @@ final class FieldComposer {
   interface Composing {
     FieldSeason compose(HouseRules rules, FarmWeather weather, boolean past, FieldCase field);
   }
+
+  private static final int GRAIN_YEARS = 2;
 
   private final LoadedFarm loaded;
   private final Composing composing;
@@ -193,13 +198,26 @@ final class FieldComposer {
                         || shown.cover().filter(c -> e.zoneId().equals(c.zoneId())).isPresent())
             .toList();
     return CaseBuilder.build(
-        field.facts().bound(loaded.killDates().of(field.id())).weedy(loaded.farm().weeds()),
+        field
+            .facts()
+            .bound(loaded.killDates().of(field.id()))
+            .weedy(new Weeds(loaded.farm().weeds(), loaded.farm().weedClass()))
+            .grain(grainSoon(field, shown)),
         shown,
         seen,
         loaded.catalogue(),
         loaded.counts(),
         loaded.rain().on(field.id(), field.farmstead()),
         outlook);
+  }
+
+  /** Whether small grain is planted within two years of the crop that follows the cover. */
+  private boolean grainSoon(FieldView field, FieldStretch shown) {
+    LocalDate from = shown.next().map(Link::starts).orElse(shown.crop().starts().plusYears(1));
+    return loaded.chains().get(field.id()).stream()
+        .filter(l -> l.kind() == LinkKind.CROP && l.crop().kind().smallGrain())
+        .anyMatch(
+            l -> !l.starts().isBefore(from) && l.starts().isBefore(from.plusYears(GRAIN_YEARS)));
   }
 
   private FieldSeason compose(boolean past, FieldCase field) {

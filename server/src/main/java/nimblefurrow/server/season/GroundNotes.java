@@ -50,7 +50,8 @@ final class GroundNotes {
     }
     return land.with(new GroundSeen(rain, felt))
         .fed(FedGround.nitrogen(fed, outlook.figures()))
-        .weedy(weeds(entries, crop, outlook.figures()).orElse(land.weeds()));
+        .weedy(
+            weeds(entries, crop, outlook.figures()).map(land.weeds()::with).orElse(land.weeds()));
   }
 
   /** How weedy it was when it was last scored since a crop was planted; empty while it was not. */

@@ -1,7 +1,5 @@
 package nimblefurrow.server.season;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -11,13 +9,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import nimblefurrow.core.figures.Figures;
-import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Share;
-import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.WorkRate;
 import nimblefurrow.core.termination.hours.HourBlock;
 import nimblefurrow.core.termination.hours.HourOutlook;
+import nimblefurrow.core.termination.hours.SprayNeed;
 import nimblefurrow.core.termination.hours.WorkBlock;
 import nimblefurrow.core.termination.spray.Label;
 import nimblefurrow.core.work.Cautions;
@@ -29,6 +27,9 @@ import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.Percent;
+import nimblefurrow.server.product.PlannedSprays;
+import nimblefurrow.server.weather.KeptWithOutlook;
+import nimblefurrow.server.weather.Weathers;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -39,20 +40,16 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/ending/hours")
 class HoursController {
   private static final int DAYS = 10;
-  private static final int MOST_KNOWN = 200;
-  private static final double MOST_RAIN_FREE = 48;
+
+  /** Ten days of hours with their ranges. */
+  private static final int BYTES = 90_000;
+
+  private static final double SHARE = 0.02;
 
   /** What hours depend on: the same is worked out once. */
-  private record Asked(
-      Object weather,
-      Figures figures,
-      LocalDate today,
-      Footing ground,
-      Label.Kind kind,
-      Optional<Double> rainFree) {}
+  private record Asked(Footing ground, List<SprayNeed> needs) {}
 
-  private final Cache<Asked, List<HourOutlook>> known =
-      Caffeine.newBuilder().maximumSize(MOST_KNOWN).build();
+  private final KeptWithOutlook<Asked, List<HourOutlook>> known;
 
   /** What the hours are asked for. */
   enum HourWork {
@@ -112,6 +109,8 @@ class HoursController {
    *
    * @param chosen whether its cover is to end with this work
    * @param ground its place among {@code grounds}
+   * @param product that it is planned with, {@code rainFree} hours by its label; absent where none
+   *     is, or another was asked for
    */
   record FieldHours(
       UUID fieldId,
@@ -122,6 +121,8 @@ class HoursController {
       boolean chosen,
       @Maybe LocalDate opens,
       int ground,
+      @Maybe String product,
+      @Maybe Double rainFree,
       List<FieldBlock> blocks) {}
 
   /**
@@ -134,7 +135,7 @@ class HoursController {
   record HoursView(
       LocalDate today,
       HourWork work,
-      Label.Kind kind,
+      @Maybe Label.Kind kind,
       @Maybe String machine,
       double acresPerHour,
       int likely,
@@ -145,24 +146,37 @@ class HoursController {
 
   private final Seasons seasons;
   private final Machines machines;
+  private final PlannedSprays sprays;
   private final CurrentFarm current;
 
-  HoursController(Seasons seasons, Machines machines, CurrentFarm current) {
+  HoursController(
+      Seasons seasons,
+      Machines machines,
+      PlannedSprays sprays,
+      Weathers weathers,
+      CurrentFarm current) {
+    this.sprays = sprays;
+    this.known = weathers.keeping(SHARE, (asked, hours) -> BYTES);
     this.seasons = seasons;
     this.machines = machines;
     this.current = current;
   }
 
   /**
+   * @param kind how the product works; each field's own planned product where neither it nor {@code
+   *     rainFree} is said
    * @param rainFree hours that the label wants; the usual ones of the kind where none are said
    */
   @GetMapping
   HoursView hours(
       @RequestParam(defaultValue = "ROLL") HourWork work,
-      @RequestParam(defaultValue = "SYSTEMIC") Label.Kind kind,
+      @RequestParam(required = false) Label.Kind kind,
       @RequestParam(required = false) Double rainFree) {
-    Optional<Double> label = Optional.ofNullable(rainFree);
-    label.ifPresent(h -> Limits.within("rain-free hours", h, 0, MOST_RAIN_FREE, Unit.HOUR));
+    boolean said = kind != null || rainFree != null;
+    SprayNeed asked =
+        new SprayNeed(kind == null ? Label.Kind.SYSTEMIC : kind, Optional.ofNullable(rainFree));
+    Map<UUID, PlannedSprays.Planned> planned =
+        work == HourWork.ROLL || said ? Map.of() : sprays.all(current.id());
     FarmSeason farm = seasons.needed(current.id());
     FarmDay day = farm.day();
     Optional<MachineView> machine =
@@ -177,12 +191,28 @@ class HoursController {
             .filter(EndingController::lives)
             .filter(f -> work == HourWork.ROLL || !f.field().organic())
             .toList();
-    List<Footing> grounds = living.stream().map(HoursController::ground).distinct().toList();
+    Function<FieldSeasons, Asked> needs =
+        f ->
+            new Asked(
+                f.now().field().facts().ground(true),
+                Optional.ofNullable(planned.get(f.key()))
+                    .map(PlannedSprays.Planned::needs)
+                    .orElse(List.of(asked)));
+    List<Asked> grounds = living.stream().map(needs).distinct().toList();
     List<List<HourOutlook>> hours =
-        grounds.parallelStream().map(ground -> hours(day, ground, kind, label)).toList();
+        grounds.parallelStream().map(ground -> hours(day, ground)).toList();
     List<FieldHours> fields =
         living.stream()
-            .map(f -> field(f, work, rate, grounds.indexOf(ground(f)), hours, day))
+            .map(
+                f ->
+                    field(
+                        f,
+                        work,
+                        rate,
+                        grounds.indexOf(needs.apply(f)),
+                        Optional.ofNullable(planned.get(f.key())),
+                        hours,
+                        day))
             .sorted(
                 Comparator.comparing((FieldHours f) -> !f.chosen())
                     .thenComparing(
@@ -197,7 +227,7 @@ class HoursController {
     return new HoursView(
         day.today(),
         work,
-        kind,
+        said ? asked.kind() : null,
         machine.map(MachineView::name).orElse(null),
         rate.acresPerHour(),
         Percent.of(day.figures().of(HourBlock.LIKELY)),
@@ -220,17 +250,13 @@ class HoursController {
         .acresPerHour();
   }
 
-  private List<HourOutlook> hours(
-      FarmDay day, Footing ground, Label.Kind kind, Optional<Double> label) {
+  private List<HourOutlook> hours(FarmDay day, Asked asked) {
     return known.get(
-        new Asked(day.weather().name(), day.figures(), day.today(), ground, kind, label),
+        day.weather().name(),
+        asked,
         k ->
             HourOutlook.of(
-                day.outlook(), day.weather().fit(), ground, day.today(), DAYS, kind, label));
-  }
-
-  private static Footing ground(FieldSeasons f) {
-    return f.now().field().facts().ground(true);
+                day.outlook(), day.weather().fit(), k.ground(), day.today(), DAYS, k.needs()));
   }
 
   private static FieldHours field(
@@ -238,6 +264,7 @@ class HoursController {
       HourWork work,
       WorkRate rate,
       int ground,
+      Optional<PlannedSprays.Planned> planned,
       List<List<HourOutlook>> hours,
       FarmDay day) {
     List<WorkBlock> blocks =
@@ -261,6 +288,8 @@ class HoursController {
         chosen,
         opens.orElse(null),
         ground,
+        planned.map(PlannedSprays.Planned::words).orElse(null),
+        planned.flatMap(PlannedSprays.Planned::rainFreeHours).orElse(null),
         blocks.stream()
             .map(b -> FieldBlock.of(b, ripe.contains(b), best.filter(b::equals).isPresent()))
             .toList());

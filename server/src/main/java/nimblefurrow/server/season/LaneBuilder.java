@@ -295,9 +295,7 @@ final class LaneBuilder {
           case SLURRY_SPREAD -> "slurry spread";
           case CUT -> "cut for forage";
           case ENDED ->
-              entry.details().route() == Route.ROLL
-                  ? "rolled"
-                  : entry.details().route() == Route.WINTER_KILL ? "winter-killed" : "sprayed";
+              Optional.ofNullable(entry.details().route()).map(Route::done).orElse("ended");
           case HARVESTED -> "harvested";
           case CROP_STAGE -> "stage seen";
           case STEM_COUNT -> "stems counted";

@@ -28,6 +28,7 @@ import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Operation;
 import nimblefurrow.core.work.Pin;
 import nimblefurrow.server.farm.Farms;
+import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.placement.Placements;
@@ -37,6 +38,7 @@ import nimblefurrow.server.season.Answers.DateRange;
 import nimblefurrow.server.season.Answers.MatRange;
 import nimblefurrow.server.season.Answers.RouteAnswer;
 import nimblefurrow.server.season.Answers.WindowAnswer;
+import nimblefurrow.server.unchanged.Unchanged;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -54,12 +56,14 @@ class SeasonController {
 
   private static final int FIRST_DRAWN = 40;
   private static final int MOST_WANTED = 120;
+  private static final int BYTES_A_LANE = 10_000;
 
   private final Seasons seasons;
   private final Farms farms;
   private final Machines machines;
   private final Placements placements;
   private final StripBuilder strips;
+  private final Unchanged unchanged;
   private final CurrentFarm current;
 
   SeasonController(
@@ -68,7 +72,9 @@ class SeasonController {
       Machines machines,
       Placements placements,
       StripBuilder strips,
+      Unchanged unchanged,
       CurrentFarm current) {
+    this.unchanged = unchanged;
     this.seasons = seasons;
     this.farms = farms;
     this.machines = machines;
@@ -79,9 +85,14 @@ class SeasonController {
 
   @GetMapping
   SeasonView season() {
-    Optional<FarmSeason> found = seasons.of(current.id());
+    return unchanged.of(
+        current.id(), "sheet", view -> BYTES_A_LANE * (1 + view.lanes().size()), this::sheet);
+  }
+
+  private SeasonView sheet(FarmView of) {
+    Optional<FarmSeason> found = seasons.of(of.id());
     if (found.isEmpty()) {
-      LocalDate today = farms.today(farms.view(current.id()));
+      LocalDate today = farms.today(of);
       SeasonView.Strip none =
           new SeasonView.Strip(
               today, 0, new int[0], new int[0], new int[0], new double[0], new int[0]);

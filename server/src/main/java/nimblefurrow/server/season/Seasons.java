@@ -1,7 +1,5 @@
 package nimblefurrow.server.season;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -13,7 +11,6 @@ import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import nimblefurrow.core.cover.Catalogue;
-import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.season.FieldCase;
@@ -34,8 +31,9 @@ import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.journal.Journal;
 import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.platform.NotOnThisFarm;
+import nimblefurrow.server.unchanged.Unchanged;
 import nimblefurrow.server.weather.FarmWeather;
-import nimblefurrow.server.weather.OutlookName;
+import nimblefurrow.server.weather.KeptWithOutlook;
 import nimblefurrow.server.weather.RainGauges;
 import nimblefurrow.server.weather.Weathers;
 import org.springframework.stereotype.Service;
@@ -48,9 +46,12 @@ public class Seasons {
   /**
    * @param past whether it is seen with what is known alone, as a season that lies behind
    */
-  private record Known(OutlookName outlook, boolean past, HouseRules rules, FieldCase field) {}
+  private record Known(boolean past, HouseRules rules, FieldCase field) {}
 
-  private static final long MOST_BYTES = 96L << 20;
+  /** What the seasons of all farms may take of the server's memory, and what all ways of ending. */
+  private static final double SEASONS_SHARE = 0.16;
+
+  private static final double ROUTES_SHARE = 0.05;
 
   private final Farms farms;
   private final Fields fields;
@@ -61,13 +62,11 @@ public class Seasons {
   private final RainGauges gauges;
   private final KillDates killDates;
   private final TransactionTemplate load;
-  // Worked out from its key alone: a shortcut, not a state.
-  private final Cache<Known, FieldSeason> composed =
-      Caffeine.newBuilder().maximumWeight(MOST_BYTES).weigher(Seasons::bytes).build();
+  private final Unchanged unchanged;
+  private final KeptWithOutlook<Known, FieldSeason> composed;
 
   /** Every way of ending a cover, as asked of all fields at once. */
-  private final Cache<Known, List<RouteOutlook>> routes =
-      Caffeine.newBuilder().maximumSize(3_000).build();
+  private final KeptWithOutlook<Known, List<RouteOutlook>> routes;
 
   Seasons(
       Farms farms,
@@ -78,7 +77,11 @@ public class Seasons {
       FarmFigures catalogues,
       RainGauges gauges,
       KillDates killDates,
+      Unchanged unchanged,
       PlatformTransactionManager transactions) {
+    this.unchanged = unchanged;
+    this.composed = weathers.keeping(SEASONS_SHARE, (known, season) -> SeasonBytes.season(season));
+    this.routes = weathers.keeping(ROUTES_SHARE, (known, ways) -> SeasonBytes.ways(ways));
     this.load = new TransactionTemplate(transactions);
     this.load.setReadOnly(true);
     this.farms = farms;
@@ -104,7 +107,7 @@ public class Seasons {
 
   /** All seasons of a farm; empty while it has no weather to go by. */
   public Optional<FarmSeason> of(UUID farmId) {
-    return of(farms.view(farmId));
+    return unchanged.of(farmId, "seasons", SeasonBytes::farm, this::of);
   }
 
   /**
@@ -245,7 +248,8 @@ public class Seasons {
       HouseRules rules, FarmWeather weather, boolean past, FieldCase field) {
     Outlook outlook = past ? weather.past() : weather.outlook();
     return composed.get(
-        new Known(weather.name(), past, rules, field),
+        weather.name(),
+        new Known(past, rules, field),
         k ->
             (past
                     ? new SeasonComposer(outlook, rules)
@@ -256,16 +260,8 @@ public class Seasons {
   /** Every way of ending a field's cover. */
   List<RouteOutlook> routes(FarmDay day, FieldSeasons field) {
     return routes.get(
-        new Known(day.weather().name(), false, day.farm().rules(), field.now().field()),
+        day.weather().name(),
+        new Known(false, day.farm().rules(), field.now().field()),
         k -> day.composer().everyRoute(field.now().field(), field.now().mat().orElseThrow()));
-  }
-
-  /** By and large: a day for each climate year and stage, and the points of the ridge. */
-  private static int bytes(Known known, FieldSeason season) {
-    int years = season.window().map(w -> w.opens().members()).orElse(1);
-    int dates = season.crop().all().size() + 8;
-    // Stages tell each year for several fields that may be; their days are the weather's own.
-    int staged = season.stages().values().stream().mapToInt(DateForecast::members).sum();
-    return 600 + dates * (120 + 24 * years) + 12 * staged + 72 * season.ridge().size();
   }
 }

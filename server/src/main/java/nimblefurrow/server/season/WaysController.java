@@ -99,7 +99,9 @@ class WaysController {
     Optional<LocalDate> aim = route.aim();
     return new WayOfEnding(
         Answers.RouteAnswer.of(route, chosen, day.units(), figures),
-        WayEffects.of(route, mat, figures).map(e -> EffectsView.of(e, day)).orElse(null),
+        WayEffects.of(route, mat, now.field().facts().weeds().kind(), figures)
+            .map(e -> EffectsView.of(e, day))
+            .orElse(null),
         route.route().needs().stream().map(kind -> kind.words()).toList(),
         aim.filter(on -> !on.isBefore(day.today()))
             .map(

@@ -3,6 +3,7 @@ package nimblefurrow.server.season;
 import java.util.List;
 import nimblefurrow.core.termination.hours.HourBlock;
 import nimblefurrow.core.termination.hours.HourOutlook;
+import nimblefurrow.core.termination.hours.SprayNeed;
 import nimblefurrow.core.work.MachineKind;
 import org.locationtech.jts.geom.Coordinate;
 
@@ -15,9 +16,11 @@ public final class WorkHours {
   /**
    * Blocks of hours for a machine on a field.
    *
+   * @param needs what is to be sprayed wants of them
    * @param kind null, or a machine whose hours nothing decides: none
    */
-  public static List<HourBlock> blocks(FieldSeasons field, FarmDay day, MachineKind kind) {
+  public static List<HourBlock> blocks(
+      FieldSeasons field, FarmDay day, MachineKind kind, List<SprayNeed> needs) {
     if (kind != MachineKind.ROLLER && kind != MachineKind.SPRAYER) {
       return List.of();
     }
@@ -27,7 +30,8 @@ public final class WorkHours {
             day.weather().fit(),
             field.now().field().facts().ground(true),
             day.today(),
-            DAYS);
+            DAYS,
+            needs);
     return HourBlock.of(
         hours, kind == MachineKind.ROLLER ? HourOutlook::crimp : HourOutlook::spray, day.figures());
   }

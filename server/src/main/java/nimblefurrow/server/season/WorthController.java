@@ -140,7 +140,7 @@ class WorthController {
             .filter(m -> now.field().cover().filter(c -> c.ended() == null).isPresent())
             .orElseThrow(() -> new OutOfRange("cover", "there is no cover here to end"));
     FieldFacts facts = now.field().facts();
-    WeedLoad load = weeds != null ? weeds : facts.weeds();
+    WeedLoad load = weeds != null ? weeds : facts.weeds().load();
     Route chosen = now.field().cover().orElseThrow().route();
     boolean fed = feed != null ? feed : chosen == Route.HAY || chosen == Route.GRAZING;
     WorthCase at =
@@ -148,9 +148,10 @@ class WorthController {
             now.field().next().kind(),
             now.field().next().planned(),
             facts.organic(),
-            load,
+            facts.weeds().with(load),
             grain,
             passes,
+            facts.grainSoon(),
             day.farm().site(),
             day.figures());
     TradeOff off =

@@ -29,10 +29,12 @@ import nimblefurrow.server.land.Marks;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.Percent;
+import nimblefurrow.server.product.PlannedSprays;
+import nimblefurrow.server.product.SprayProducts;
+import nimblefurrow.server.product.SprayProducts.ProductView;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.OneField;
 import nimblefurrow.server.season.Seasons;
-import nimblefurrow.server.spray.SprayProducts.ProductView;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -136,11 +138,18 @@ class SprayController {
       @Maybe LocalDate fallUp) {}
 
   private final SprayProducts products;
+  private final PlannedSprays planned;
   private final Seasons seasons;
   private final Marks marks;
   private final CurrentFarm current;
 
-  SprayController(SprayProducts products, Seasons seasons, Marks marks, CurrentFarm current) {
+  SprayController(
+      SprayProducts products,
+      PlannedSprays planned,
+      Seasons seasons,
+      Marks marks,
+      CurrentFarm current) {
+    this.planned = planned;
     this.products = products;
     this.seasons = seasons;
     this.marks = marks;
@@ -192,6 +201,34 @@ class SprayController {
 
   private static Integer days(ProductView product, boolean corn) {
     return corn ? product.plantBackCorn() : product.plantBackSoybeans();
+  }
+
+  /**
+   * What a field's cover is to be sprayed with.
+   *
+   * @param product absent while nothing is planned
+   */
+  record PlannedView(@Maybe UUID product, @Maybe UUID partner) {}
+
+  record PlanForm(@NotNull UUID product, @Maybe UUID partner, @Maybe UUID zone) {}
+
+  @GetMapping("/fields/{fieldId}/planned")
+  PlannedView planned(@PathVariable UUID fieldId, @RequestParam(required = false) UUID zone) {
+    UUID cover = seasons.one(current.id(), fieldId, zone).running().key();
+    return Optional.ofNullable(planned.all(current.id()).get(cover))
+        .map(p -> new PlannedView(p.product().id(), p.partner().map(ProductView::id).orElse(null)))
+        .orElse(new PlannedView(null, null));
+  }
+
+  /** Plans the spray: hours, work order and day sheet go by its labels from then on. */
+  @PutMapping("/fields/{fieldId}/planned")
+  PlannedView plan(@PathVariable UUID fieldId, @Valid @RequestBody PlanForm form) {
+    FieldSeasons field = seasons.one(current.id(), fieldId, form.zone()).running();
+    if (field.cover().isEmpty()) {
+      throw new OutOfRange("cover", "there is no cover here to spray");
+    }
+    planned.plan(current.id(), field.key(), form.product(), form.partner());
+    return planned(fieldId, form.zone());
   }
 
   /**

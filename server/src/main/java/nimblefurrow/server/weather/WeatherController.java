@@ -3,7 +3,6 @@ package nimblefurrow.server.weather;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
-import java.io.InputStream;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -192,7 +191,8 @@ class WeatherController {
   /** Reads a file and reports; keeps it only when asked to save. */
   @PostMapping(path = "/import", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   ImportReport bring(
-      @RequestPart("file") MultipartFile file, @RequestParam(defaultValue = "false") boolean save) {
+      @RequestPart("file") MultipartFile file, @RequestParam(defaultValue = "false") boolean save)
+      throws IOException {
     FarmView farm = farms.view(current.id());
     // Tomorrow, because it is tomorrow already somewhere.
     SensibleDay measured = new SensibleDay(LocalDate.now(clock).plusDays(1));
@@ -200,7 +200,10 @@ class WeatherController {
         heavy.run(
             () ->
                 WeatherCsv.read(
-                    opened(file), farm.site().latitude(), measured, farm.rules().figures()));
+                    file.getInputStream(),
+                    farm.site().latitude(),
+                    measured,
+                    farm.rules().figures()));
     WeatherRecord record = WeatherRecord.of(days);
     int years = record.wholeYears().size();
     boolean enough = years >= Outlook.LEAST_YEARS;
@@ -223,14 +226,6 @@ class WeatherController {
         gaps.subList(0, Math.min(10, gaps.size())),
         enough,
         save);
-  }
-
-  private static InputStream opened(MultipartFile file) {
-    try {
-      return file.getInputStream();
-    } catch (IOException broken) {
-      throw new OutOfRange("file", "this file cannot be read");
-    }
   }
 
   @PutMapping("/source")

@@ -2,7 +2,6 @@ package nimblefurrow.server.weather;
 
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
@@ -43,40 +42,38 @@ final class WeatherCsv {
    * @param sensible which days can have been measured
    */
   static List<DailyWeather> read(
-      InputStream file, double latitude, SensibleDay sensible, Figures figures) {
+      InputStream file, double latitude, SensibleDay sensible, Figures figures) throws IOException {
+    return CsvIn.read(file, table -> days(table, latitude, sensible, figures));
+  }
+
+  private static List<DailyWeather> days(
+      CSVParser table, double latitude, SensibleDay sensible, Figures figures) {
+    Columns columns =
+        new Columns(
+            table.getHeaderNames().stream()
+                .filter(Objects::nonNull)
+                .map(h -> h.toLowerCase(Locale.ROOT))
+                .collect(Collectors.toSet()),
+            sensible);
+    if (columns.hourly()) {
+      List<DaysOfHours.Reading> hours = new ArrayList<>();
+      for (CSVRecord row : table) {
+        if (hours.size() >= MOST_HOURS) {
+          throw new OutOfRange("rows", "weather has at most %,d hours".formatted(MOST_HOURS));
+        }
+        columns.hour(row).ifPresent(hours::add);
+      }
+      return DaysOfHours.of(hours, latitude, figures);
+    }
     List<DailyWeather> days = new ArrayList<>();
-    try (CSVParser parser = CsvIn.open(file)) {
-      Columns columns =
-          new Columns(
-              parser.getHeaderNames().stream()
-                  .filter(Objects::nonNull)
-                  .map(h -> h.toLowerCase(Locale.ROOT))
-                  .collect(Collectors.toSet()),
-              sensible);
-      if (columns.hourly()) {
-        List<DaysOfHours.Reading> hours = new ArrayList<>();
-        for (CSVRecord row : parser) {
-          if (hours.size() >= MOST_HOURS) {
-            throw new OutOfRange("rows", "weather has at most %,d hours".formatted(MOST_HOURS));
-          }
-          columns.hour(row).ifPresent(hours::add);
-        }
-        return DaysOfHours.of(hours, latitude, figures);
+    for (CSVRecord row : table) {
+      if (days.size() >= MOST_ROWS) {
+        throw new OutOfRange("rows", "weather has at most %,d rows".formatted(MOST_ROWS));
       }
-      for (CSVRecord row : parser) {
-        if (days.size() >= MOST_ROWS) {
-          throw new OutOfRange("rows", "weather has at most %,d rows".formatted(MOST_ROWS));
-        }
-        DailyWeather day = columns.day(row, latitude);
-        if (day != null) {
-          days.add(day);
-        }
+      DailyWeather day = columns.day(row, latitude);
+      if (day != null) {
+        days.add(day);
       }
-    } catch (IllegalArgumentException | IOException | UncheckedIOException e) {
-      if (e instanceof OutOfRange refused) {
-        throw refused;
-      }
-      throw new OutOfRange("file", "this is no table of weather in UTF-8");
     }
     return days;
   }

@@ -1,13 +1,13 @@
 package nimblefurrow.server.weather;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.function.ToIntBiFunction;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.ForecastCheck;
 import nimblefurrow.core.weather.Outlook;
@@ -16,6 +16,7 @@ import nimblefurrow.core.work.FitDays;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.farm.WeatherSource;
+import nimblefurrow.server.platform.MemoryShare;
 import org.springframework.stereotype.Service;
 
 /**
@@ -28,18 +29,35 @@ public class Weathers {
   private static final int CHECKED_DAYS = 60;
 
   /** What is kept of one cell's outlook, by and large: a day of a year takes so many bytes. */
-  private static final int BYTES_PER_DAY = 230;
+  private static final int BYTES_PER_DAY = 420;
 
-  private static final long MOST_BYTES = 160L << 20;
+  private static final double SHARE = 0.2;
 
   private final Farms farms;
   private final Map<WeatherSource, WeatherPort> ports = new EnumMap<>(WeatherSource.class);
-  private final Cache<OutlookName, Optional<FarmWeather>> weathers =
-      Caffeine.newBuilder().maximumWeight(MOST_BYTES).weigher(Weathers::bytes).build();
+  private final List<KeptWithOutlook<?, ?>> under = new CopyOnWriteArrayList<>();
+  private final RecentOutlooks weathers =
+      new RecentOutlooks(
+          MemoryShare.bytes(SHARE),
+          Weathers::bytes,
+          name -> under.forEach(kept -> kept.gone(name)));
 
   Weathers(Farms farms, List<WeatherPort> ports) {
     this.farms = farms;
     ports.forEach(port -> this.ports.put(port.source(), port));
+  }
+
+  /**
+   * Keeps in memory what is worked out under outlooks, no longer than these.
+   *
+   * @param share of the server's memory that it may take, 0–1
+   * @param bytes about what an answer holds once it has been asked all that it may be
+   */
+  public <K, V> KeptWithOutlook<K, V> keeping(double share, ToIntBiFunction<K, V> bytes) {
+    KeptWithOutlook<K, V> kept =
+        new KeptWithOutlook<>(MemoryShare.bytes(share), bytes, weathers::has);
+    under.add(kept);
+    return kept;
   }
 
   /** The farm's weather on its day; empty when it has none, or too few years. */
@@ -51,7 +69,7 @@ public class Weathers {
     }
     OutlookName name =
         new OutlookName(farm.weatherSource(), port.cell(farm), today, farm.rules().figures());
-    return weathers.get(name, n -> build(n, port, farm));
+    return weathers.get(name, () -> build(name, port, farm));
   }
 
   /**
@@ -73,10 +91,10 @@ public class Weathers {
     return ForecastCheck.of(said, measured.get());
   }
 
-  private static int bytes(OutlookName name, Optional<FarmWeather> weather) {
+  private static long bytes(Optional<FarmWeather> weather) {
     return weather
-        .map(w -> w.outlook().traces().size() * w.days() * BYTES_PER_DAY)
-        .orElse(BYTES_PER_DAY);
+        .map(w -> (long) w.outlook().traces().size() * w.days() * BYTES_PER_DAY)
+        .orElse((long) BYTES_PER_DAY);
   }
 
   private static Optional<FarmWeather> build(OutlookName name, WeatherPort port, FarmView farm) {

@@ -5,12 +5,14 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.hours.SprayNeed;
 import nimblefurrow.core.work.Cautions;
 import nimblefurrow.core.work.MachineKind;
 import nimblefurrow.server.field.FieldView;
@@ -18,6 +20,7 @@ import nimblefurrow.server.land.Marks.MarkView;
 import nimblefurrow.server.loads.LoadDesk;
 import nimblefurrow.server.platform.Paper;
 import nimblefurrow.server.platform.Pdf;
+import nimblefurrow.server.product.PlannedSprays;
 import nimblefurrow.server.season.EndPlans;
 import nimblefurrow.server.season.FarmDay;
 import nimblefurrow.server.season.FieldSeasons;
@@ -34,9 +37,11 @@ class EndingOrders {
   private final Seasons seasons;
   private final EndPlans plans;
   private final LoadDesk loads;
+  private final PlannedSprays sprays;
   private final Pdf pdf;
 
-  EndingOrders(Seasons seasons, EndPlans plans, LoadDesk loads, Pdf pdf) {
+  EndingOrders(Seasons seasons, EndPlans plans, LoadDesk loads, PlannedSprays sprays, Pdf pdf) {
+    this.sprays = sprays;
     this.seasons = seasons;
     this.plans = plans;
     this.loads = loads;
@@ -55,6 +60,9 @@ class EndingOrders {
     FieldSeasons season = one.running();
     EndPlans.Plan plan = plans.of(farm, day, season, asked);
     LoadDesk.Yard yard = loads.yard(farm);
+    Optional<PlannedSprays.Planned> spray =
+        Optional.ofNullable(sprays.all(farm).get(season.key()))
+            .filter(p -> plan.route().usesHerbicide());
     FieldView field = season.field();
     Paper paper = new Paper(day.units());
     List<MarkView> near = WorkOrders.near(yard, field);
@@ -84,7 +92,7 @@ class EndingOrders {
     page.put("bar", paper.said(bar.feet(), Unit.FOOT, 0));
     page.put("ruts", !ruts.isEmpty());
     page.put("hazards", WorkOrders.hazards(hazards, paper));
-    page.put("hours", hours(season, day, plan.route()));
+    page.put("hours", hours(season, day, plan.route(), spray));
     page.put(
         "lines",
         plan.lines().stream()
@@ -94,6 +102,7 @@ class EndingOrders {
                         "topic", l.topic(), "says", l.says().in(day.units()), "warns", l.warns()))
             .toList());
     page.put("herbicide", plan.route().usesHerbicide());
+    page.put("spray", spray.map(EndingOrders::spray).orElse(null));
     List<String> cautions = new ArrayList<>();
     plan.route().needs().forEach(kind -> cautions.addAll(Cautions.of(kind, day.figures())));
     if (plan.route() == Route.GRAZING || plan.route() == Route.HAY) {
@@ -101,6 +110,15 @@ class EndingOrders {
     }
     page.put("cautions", cautions.stream().distinct().toList());
     return pdf.print("ending-order", page);
+  }
+
+  /** The products with what their labels ask for, as far as it was read. */
+  private static Map<String, Object> spray(PlannedSprays.Planned planned) {
+    Map<String, Object> line = new HashMap<>();
+    line.put("words", planned.words());
+    line.put("rainFree", planned.rainFreeHours().map(h -> Paper.plain(h, 0)).orElse(null));
+    line.put("reEntry", planned.reEntryHours().map(h -> Paper.plain(h, 0)).orElse(null));
+    return line;
   }
 
   private static LocalDate planted(FieldSeason now) {
@@ -123,9 +141,12 @@ class EndingOrders {
   }
 
   /** Blocks of the coming days for the machine that ends it, where hours decide. */
-  private static List<Map<String, Object>> hours(FieldSeasons season, FarmDay day, Route route) {
+  private static List<Map<String, Object>> hours(
+      FieldSeasons season, FarmDay day, Route route, Optional<PlannedSprays.Planned> spray) {
     MachineKind kind = route.killers().isEmpty() ? null : route.killers().get(0);
-    return WorkHours.blocks(season, day, kind).stream()
+    List<SprayNeed> needs =
+        spray.map(PlannedSprays.Planned::needs).orElse(List.of(SprayNeed.USUAL));
+    return WorkHours.blocks(season, day, kind, needs).stream()
         .limit(HOURS_SHOWN)
         .map(
             b ->

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.OutOfRange;
@@ -94,7 +95,19 @@ public class WorkOrders {
    *
    * @throws OutOfRange when there is nothing for it
    */
-  public byte[] printAll(UUID farmId, UUID machineId) {
+  byte[] printAll(UUID farmId, UUID machineId) {
+    return print(farmId, machineId, job -> true, true);
+  }
+
+  /**
+   * The same of some jobs alone, for a crew that is told of no others: nothing of a field that is
+   * not theirs, be it only that it is in trouble.
+   */
+  public byte[] printSome(UUID farmId, UUID machineId, List<JobId> jobs) {
+    return print(farmId, machineId, jobs::contains, false);
+  }
+
+  private byte[] print(UUID farmId, UUID machineId, Predicate<JobId> wanted, boolean whole) {
     MachineView machine = machines.one(farmId, machineId);
     FarmSeason farm =
         seasons
@@ -104,12 +117,14 @@ public class WorkOrders {
     Map<JobId, Pin> pins =
         placements.all(farmId).stream().collect(Collectors.toMap(Pin::jobId, p -> p));
     List<Map<String, Object>> orders = new ArrayList<>();
-    List<Trouble> troubles = new ArrayList<>(farm.troubles());
+    List<Trouble> troubles = new ArrayList<>(whole ? farm.troubles() : List.of());
     UnitSystem units = farm.day().units();
     Stock stock = stock(farmId, machine);
     for (FieldSeasons field : farm.covers()) {
-      Pin pin = pins.get(new JobId(field.key(), Operation.SEED));
-      if (sows(machine, field) && (pin == null || pin.machineId().equals(machineId.toString()))) {
+      JobId job = new JobId(field.key(), Operation.SEED);
+      Pin pin = pins.get(job);
+      boolean its = pin == null || pin.machineId().equals(machineId.toString());
+      if (wanted.test(job) && sows(machine, field) && its) {
         Trouble.attempt(field.field(), () -> page(farm.day(), field, stock), troubles::add)
             .ifPresent(
                 page -> {

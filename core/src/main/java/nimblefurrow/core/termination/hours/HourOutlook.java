@@ -6,13 +6,11 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Share;
-import nimblefurrow.core.termination.spray.Label;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Hour;
 import nimblefurrow.core.weather.HoursOfDays;
@@ -55,6 +53,8 @@ public record HourOutlook(
   /** Days before the first that are run through for their dew and rain. */
   private static final int RUN_UP = 3;
 
+  private static final int HOURS_OF_A_DAY = 24;
+
   private record Member(List<Hour> hours, List<DailyWeather> days, List<Double> topsoil) {}
 
   /**
@@ -64,13 +64,13 @@ public record HourOutlook(
    */
   public static List<HourOutlook> of(
       Outlook outlook, FitDays fit, Footing ground, LocalDate from, int days) {
-    return of(outlook, fit, ground, from, days, Label.Kind.SYSTEMIC, Optional.empty());
+    return of(outlook, fit, ground, from, days, List.of(SprayNeed.USUAL));
   }
 
   /**
-   * The same for a spray of a kind.
+   * The same for what is to be sprayed.
    *
-   * @param rainFree hours that its label wants; empty: the usual ones of the kind
+   * @param needs of each product that goes out together
    */
   public static List<HourOutlook> of(
       Outlook outlook,
@@ -78,18 +78,19 @@ public record HourOutlook(
       Footing ground,
       LocalDate from,
       int days,
-      Label.Kind kind,
-      Optional<Double> rainFree) {
+      List<SprayNeed> needs) {
     Figures figures = outlook.figures();
     List<Ensemble<Double>> topsoil =
         from.datesUntil(from.plusDays(days)).map(day -> fit.topsoil(ground, day)).toList();
+    // The last hours are judged by as much of the weather after them as was asked.
+    int beyond = 1 + SprayNeed.longest(needs, figures) / HOURS_OF_A_DAY;
     List<Member> members = new ArrayList<>();
     for (int i = 0; i < outlook.traces().size(); i++) {
-      members.add(member(outlook, topsoil, i, from, days));
+      members.add(member(outlook, topsoil, i, from, days + beyond));
     }
     List<HourOutlook> all = new ArrayList<>();
     for (int h = 0; h < 24 * days; h++) {
-      all.add(hour(members, h, kind, rainFree, figures));
+      all.add(hour(members, h, needs, figures));
     }
     return all;
   }
@@ -98,7 +99,7 @@ public record HourOutlook(
       Outlook outlook, List<Ensemble<Double>> topsoil, int year, LocalDate from, int days) {
     WeatherTrace trace = outlook.traces().get(year);
     List<DailyWeather> weather =
-        from.minusDays(RUN_UP).datesUntil(from.plusDays(days + 1L)).map(trace::on).toList();
+        from.minusDays(RUN_UP).datesUntil(from.plusDays(days)).map(trace::on).toList();
     List<Hour> hours = HoursOfDays.of(weather, outlook.site(), outlook.figures());
     return new Member(
         hours.subList(24 * RUN_UP, hours.size()),
@@ -107,7 +108,7 @@ public record HourOutlook(
   }
 
   private static HourOutlook hour(
-      List<Member> members, int h, Label.Kind kind, Optional<Double> rainFree, Figures figures) {
+      List<Member> members, int h, List<SprayNeed> needs, Figures figures) {
     int crimped = 0;
     int sprayed = 0;
     Map<CrimpHour.Limit, Integer> crimpLimits = new EnumMap<>(CrimpHour.Limit.class);
@@ -120,7 +121,7 @@ public record HourOutlook(
         crimpLimits.merge(crimp.limit(), 1, Integer::sum);
       }
       SprayHour spray =
-          SprayHour.of(member.hours(), h, member.days().get(h / 24), kind, rainFree, figures);
+          SprayHour.of(member.hours(), h, member.days().get(h / HOURS_OF_A_DAY), needs, figures);
       if (spray == SprayHour.OK) {
         sprayed++;
       } else {

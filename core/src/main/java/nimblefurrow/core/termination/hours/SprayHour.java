@@ -1,7 +1,6 @@
 package nimblefurrow.core.termination.hours;
 
 import java.util.List;
-import java.util.Optional;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.termination.spray.Label;
@@ -25,9 +24,6 @@ public enum SprayHour {
 
   private static final FigureKey CALM_MPH = FigureKey.of("termination", "spray_calm");
   private static final FigureKey MOST_MPH = FigureKey.of("termination", "spray_wind");
-  private static final FigureKey RAIN_FREE = FigureKey.of("termination", "spray_rain_free");
-  private static final FigureKey CONTACT_RAIN_FREE =
-      FigureKey.of("termination", "contact_rain_free");
   private static final FigureKey HOT_F = FigureKey.of("termination", "regulator_hot");
   private static final FigureKey INVERSION_MPH = FigureKey.of("termination", "inversion_wind");
   private static final FigureKey INVERSION_HOURS = FigureKey.of("termination", "inversion_hours");
@@ -48,25 +44,32 @@ public enum SprayHour {
 
   /** An hour for a systemic product of which no label is entered. */
   public static SprayHour of(List<Hour> hours, int at, DailyWeather day, Figures figures) {
-    return of(hours, at, day, Label.Kind.SYSTEMIC, Optional.empty(), figures);
+    return of(hours, at, day, SprayNeed.USUAL, figures);
+  }
+
+  /** An hour for all that goes out together: what one of them cannot bear, none is sprayed in. */
+  public static SprayHour of(
+      List<Hour> hours, int at, DailyWeather day, List<SprayNeed> needs, Figures figures) {
+    return needs.stream()
+        .map(need -> of(hours, at, day, need, figures))
+        .filter(limit -> limit != OK)
+        .findFirst()
+        .orElse(OK);
   }
 
   /**
    * An hour among those that follow it. What kills by contact works in the cold; a growth regulator
    * turns to vapour in heat; what is meant for the soil minds neither leaves nor rain.
    *
-   * @param hours of the days, in their order
+   * @param hours of the days, in their order, as far ahead as it wants them free of rain: what lies
+   *     beyond the last is not asked for
    * @param at which of them is asked for
    * @param day the weather of its day
-   * @param rainFree hours that the label wants; empty where nobody has entered them
+   * @param need what the product wants
    */
   public static SprayHour of(
-      List<Hour> hours,
-      int at,
-      DailyWeather day,
-      Label.Kind kind,
-      Optional<Double> rainFree,
-      Figures figures) {
+      List<Hour> hours, int at, DailyWeather day, SprayNeed need, Figures figures) {
+    Label.Kind kind = need.kind();
     Hour hour = hours.get(at);
     if (hour.clearness() >= figures.of(CLEAR)
         && hour.windMph() < figures.of(INVERSION_MPH)
@@ -85,10 +88,7 @@ public enum SprayHour {
     if (kind == Label.Kind.RESIDUAL) {
       return hour.wet() ? RAIN : OK;
     }
-    double free =
-        rainFree.orElseGet(
-            () -> figures.of(kind == Label.Kind.CONTACT ? CONTACT_RAIN_FREE : RAIN_FREE));
-    int until = (int) Math.min(hours.size() - 1L, at + Math.round(free));
+    int until = (int) Math.min(hours.size() - 1L, at + Math.round(need.hours(figures)));
     for (int i = at; i <= until; i++) {
       if (hours.get(i).wet()) {
         return RAIN;

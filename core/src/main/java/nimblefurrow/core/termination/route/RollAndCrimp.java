@@ -60,8 +60,8 @@ final class RollAndCrimp implements Ending {
       LocalDate day = aim.get();
       RollDay roll = new RollDay(at.alive(), at.mat(), day, figures);
       kills = roll.kills();
-      reasons.addAll(roll.reasons());
-      against.addAll(roll.against());
+      reasons.addAll(roll.reasons(Route.ROLL));
+      against.addAll(roll.against(Route.ROLL));
       at.noFigure(kills, "the roller").ifPresent(against::add);
       double drag =
           YieldDrag.bushels(

@@ -10,10 +10,11 @@ import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.StageForecast;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
-import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.termination.LeastMat;
+import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook.MemberKill;
 import nimblefurrow.core.termination.kill.Conditions;
 import nimblefurrow.core.termination.kill.RollerKill;
@@ -25,7 +26,6 @@ import nimblefurrow.core.termination.kill.RollerKill;
  */
 final class RollDay {
   private static final FigureKey THIN_MAT = FigureKey.of("termination", "thin_mat");
-  private static final FigureKey ROLLER_MAT = FigureKey.of("termination", "roller_mat");
   private static final FigureKey SECOND_FROM = FigureKey.of("termination", "second_pass_from");
   private static final FigureKey SECOND_TO = FigureKey.of("termination", "second_pass_to");
   private static final FigureKey SURE_KILL = FigureKey.of("termination", "sure_kill");
@@ -60,14 +60,16 @@ final class RollDay {
     return CoverHeight.on(stages, mat, day);
   }
 
-  List<Reason> reasons() {
+  List<Reason> reasons(Route route) {
     List<Reason> reasons = new ArrayList<>();
-    DryMatter wanted = DryMatter.poundsPerAcre(figures.of(ROLLER_MAT));
-    reasons.add(
-        Reason.of(
-            "chance that the mat weighs {} by then: {}",
-            wanted,
-            Share.of(mat.chanceOfAtLeast(wanted, day))));
+    LeastMat.of(route, figures)
+        .ifPresent(
+            wanted ->
+                reasons.add(
+                    Reason.of(
+                        "chance that the mat weighs {} by then: {}",
+                        wanted,
+                        Share.of(mat.chanceOfAtLeast(wanted, day)))));
     for (StageForecast stages : alive) {
       kill(stages)
           .filter(k -> k > 0 && k < figures.of(SURE_KILL))
@@ -84,12 +86,14 @@ final class RollDay {
     return reasons;
   }
 
-  List<Reason> against() {
+  List<Reason> against(Route route) {
     List<Reason> against = new ArrayList<>();
-    DryMatter wanted = DryMatter.poundsPerAcre(figures.of(ROLLER_MAT));
-    if (mat.chanceOfAtLeast(wanted, day) < figures.of(EndingStand.LIKELY)) {
-      against.add(Reason.of("mat likely under {}: plan a second pass or a rescue", wanted));
-    }
+    LeastMat.of(route, figures)
+        .filter(wanted -> mat.chanceOfAtLeast(wanted, day) < figures.of(EndingStand.LIKELY))
+        .ifPresent(
+            wanted ->
+                against.add(
+                    Reason.of("mat likely under {}: plan a second pass or a rescue", wanted)));
     if (mat.stand().seen().rutted()) {
       against.add(Reason.of("ruts were found: the roller rides over what stands in them"));
     }

@@ -58,8 +58,8 @@ final class RollOverCrop implements Ending {
     if (aim.isPresent()) {
       RollDay roll = new RollDay(at.alive(), at.mat(), aim.get(), figures);
       kills = roll.kills();
-      reasons.addAll(roll.reasons());
-      against.addAll(roll.against());
+      reasons.addAll(roll.reasons(Route.ROLL_AFTER));
+      against.addAll(roll.against(Route.ROLL_AFTER));
       at.noFigure(kills, "the roller").ifPresent(against::add);
     }
     return at.result(

@@ -8,6 +8,7 @@ import nimblefurrow.core.cover.Nitrogen;
 import nimblefurrow.core.cover.Residue;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.Suppression;
+import nimblefurrow.core.cover.WeedClass;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.DryMatter;
@@ -58,21 +59,37 @@ public record WayEffects(
   private static final FigureKey WEEKS = FigureKey.of("worth", "weeks_planted");
 
   /** Of a way that can be taken; empty where it cannot, or aims at no day. */
-  public static Optional<WayEffects> of(RouteOutlook way, MatForecast mat, Figures figures) {
+  public static Optional<WayEffects> of(
+      RouteOutlook way, MatForecast mat, WeedClass weeds, Figures figures) {
     return way.impossible().isPresent()
         ? Optional.empty()
-        : way.aim().map(day -> on(way, mat, figures));
+        : way.aim().map(day -> on(way, mat, weeds, figures));
   }
 
-  private static WayEffects on(RouteOutlook way, MatForecast mat, Figures figures) {
+  private static WayEffects on(
+      RouteOutlook way, MatForecast mat, WeedClass weeds, Figures figures) {
     var day = way.aim().orElseThrow();
     Route route = way.route();
     double stands = mat.on(day).middle();
     double left =
         switch (route) {
           case TILLAGE, HAY -> 0;
-          case GRAZING -> Math.min(stands, figures.of(LEAST));
-          default -> stands;
+          case GRAZING ->
+              Feed.left(
+                      DryMatter.poundsPerAcre(stands),
+                      Math.max(0, stands - figures.of(LEAST)),
+                      figures)
+                  .poundsPerAcre();
+          case EARLY_SPRAY,
+              PLANT_GREEN,
+              ROLL,
+              ROLL_AFTER,
+              ROLL_AND_SPRAY,
+              WINTER_KILL,
+              MOWING,
+              BETWEEN_ROWS,
+              STRIPS ->
+              stands;
         };
     double carbon = Nitrogen.carbonOfMix(mat, day);
     boolean carried = route == Route.HAY;
@@ -84,7 +101,7 @@ public record WayEffects(
         carbon,
         nitrogen.contentLbAc(),
         nitrogen.availableLbAc(),
-        Suppression.dead(then, figures),
+        Suppression.dead(then, weeds, figures),
         left == 0 ? 0 : Residue.halfLifeWeeks(figures, carbon),
         route == Route.ROLL || route == Route.ROLL_AFTER || route == Route.ROLL_AND_SPRAY,
         route.usesHerbicide() ? products(mat) : List.of());

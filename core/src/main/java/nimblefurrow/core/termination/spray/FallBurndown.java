@@ -32,7 +32,7 @@ public record FallBurndown(LocalDate until, LocalDate up) {
     Outlook outlook = mat.outlook();
     Heat emerges = species.growth().emerges();
     double sooner = Math.max(0, emerges.degreeDays() - outlook.figures().of(BEFORE));
-    LocalDate from = mat.stand().seeded().plusDays(1);
+    LocalDate from = mat.stand().seeded();
     Optional<LocalDate> up = outlook.each(t -> t.reaches(from, emerges)).middle();
     Optional<LocalDate> near =
         outlook.each(t -> t.reaches(from, Heat.of(sooner, emerges.base()))).middle();

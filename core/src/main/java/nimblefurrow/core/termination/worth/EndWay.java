@@ -80,7 +80,12 @@ public enum EndWay {
 
   /** Whether the cover is gone from the field, so that no mat is left of it. */
   boolean leavesNoMat() {
-    return this == TILLED || this == HAYED || this == GRAZED;
+    return this == TILLED || this == HAYED;
+  }
+
+  /** Whether the kill is told by the stage that the cover has reached. */
+  boolean asksStage() {
+    return feeds() || this == TILLED;
   }
 
   /** Whether the crop goes in while the cover lives. */

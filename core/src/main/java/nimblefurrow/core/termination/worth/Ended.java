@@ -18,8 +18,8 @@ import nimblefurrow.core.cover.CoverStage;
  * @param rainAfter in, of sixty days after planting
  * @param rainSoon in, of thirty days after it died
  * @param drawn in, drawn from the root zone beyond what bare ground loses
- * @param seedChance that seed was viable when it died, 0–1
- * @param seedCost $/ac where it was
+ * @param seed $/ac that seed of its members costs, as far as it was viable and they live on
+ * @param inches that the cover stood high when the crop was planted
  * @param cowDays that the stock of an acre has had time for
  * @param stage that most stems have reached; null: leafy
  */
@@ -39,8 +39,8 @@ public record Ended(
     double rainAfter,
     double rainSoon,
     double drawn,
-    double seedChance,
-    double seedCost,
+    double seed,
+    double inches,
     double cowDays,
     CoverStage stage) {
   /** Days from its death to planting; below 0 where the crop was planted first. */

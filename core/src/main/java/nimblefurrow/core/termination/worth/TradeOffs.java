@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import nimblefurrow.core.cover.CoverHeight;
 import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Nitrogen;
 import nimblefurrow.core.ensemble.Ensemble;
@@ -200,10 +201,12 @@ public final class TradeOffs {
         spring.rainAfter(year, planted, 60),
         spring.rainAfter(year, killed, 30),
         spring.drawn(year, killed),
-        dies.seedChance(killed, year),
-        dies.seedCost(),
+        way.feeds() && !dies.blooms(killed, year)
+            ? 0
+            : dies.seed(way, killed, pounds, year, at.grainSoon()),
+        way.plantsGreen() ? CoverHeight.on(mat, planted).inches() : 0,
         way == EndWay.GRAZED ? cowDays(killed, year) : 0,
-        way.leavesNoMat() ? dies.stage(killed, year) : null);
+        way.asksStage() ? dies.stage(killed, year) : null);
   }
 
   /** Cow-days of an acre since stock went on; none before it does. */

@@ -5,6 +5,7 @@ import nimblefurrow.core.cover.Suppression;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.scouting.WeedLoad;
+import nimblefurrow.core.scouting.Weeds;
 import org.apache.commons.statistics.distribution.NormalDistribution;
 
 /**
@@ -37,7 +38,7 @@ public record WeedWorth(double suppression, double saved, double dollars) {
    * @param carbonToNitrogen of it, which says how fast it rots
    */
   public static WeedWorth of(
-      double matLbAc, double carbonToNitrogen, WeedLoad weeds, boolean organic, Figures figures) {
+      double matLbAc, double carbonToNitrogen, Weeds weeds, boolean organic, Figures figures) {
     double left = matLbAc * Residue.left(figures, carbonToNitrogen, figures.of(WEEKS));
     return ofLeft(left, weeds, organic, figures.of(ERROR), figures);
   }
@@ -48,12 +49,13 @@ public record WeedWorth(double suppression, double saved, double dollars) {
    * @param error how far it is off, SD of its logarithm
    */
   static WeedWorth ofLeft(
-      double left, WeedLoad weeds, boolean organic, double error, Figures figures) {
-    double kept = Suppression.dead(left, figures);
-    double saved =
-        left <= 0 ? 0 : UNIT.cumulativeProbability(Math.log(left / figures.of(MAT)) / error);
+      double left, Weeds weeds, boolean organic, double error, Figures figures) {
+    double kept = Suppression.dead(left, weeds.kind(), figures);
+    double enough = Suppression.matLike(figures.of(MAT), weeds.kind(), figures);
+    double saved = left <= 0 ? 0 : UNIT.cumulativeProbability(Math.log(left / enough) / error);
     double pass = figures.of(organic ? ORGANIC_PASS : PASS);
-    return new WeedWorth(kept, saved, figures.of(taken(weeds, organic)) * kept + pass * saved);
+    return new WeedWorth(
+        kept, saved, takenDollars(weeds.load(), organic, figures) * kept + pass * saved);
   }
 
   /** What weeds take, $/ac. */

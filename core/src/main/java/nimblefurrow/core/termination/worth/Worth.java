@@ -41,6 +41,8 @@ public final class Worth {
   private static final FigureKey SOYBEANS = FigureKey.of("worth", "stand_soybeans");
   private static final FigureKey SHADE_FROM = FigureKey.of("worth", "shade_from");
   private static final FigureKey SHADE = FigureKey.of("worth", "shade_loss");
+  private static final FigureKey LOW = FigureKey.of("worth", "stand_low_in");
+  private static final FigureKey STANDS_LOW = FigureKey.of("worth", "stand_low");
   private static final FigureKey GRASS = FigureKey.of("worth", "grass_loss");
   private static final FigureKey GRASS_FULL = FigureKey.of("worth", "grass_full");
   private static final FigureKey GRASS_LEAD = FigureKey.of("worth", "grass_lead");
@@ -85,7 +87,7 @@ public final class Worth {
         -draw.date() * at.price() * drag(end),
         gone ? 0 : -draw.stand() * stand(end) * at.cropDollars(),
         at.crop().corn() ? nitrogen(end, draw) : 0,
-        -draw.seed() * end.seedCost() * end.seedChance(),
+        -draw.seed() * end.seed(),
         gone ? 0 : draw.water() * water(end),
         feed(end));
   }
@@ -94,14 +96,21 @@ public final class Worth {
     return YieldDrag.bushels(at.crop(), at.planned(), end.planted(), at.site(), figures);
   }
 
+  /** What of the cover lies on the ground once it is ended: stock takes some and treads some in. */
+  private double lies(Ended end) {
+    return end.way() == EndWay.GRAZED
+        ? Feed.lies(DryMatter.poundsPerAcre(end.mat()), end.cowDays(), figures).poundsPerAcre()
+        : end.mat();
+  }
+
   private double weeds(Ended end, Draw draw) {
-    double left = end.mat() * Residue.left(figures, end.carbon(), end.weeksLying());
+    double left = lies(end) * Residue.left(figures, end.carbon(), end.weeksLying());
     double error = of(draw.spread() ? DRAWN_ERROR : WeedWorth.ERROR);
     WeedWorth worth = WeedWorth.ofLeft(left, at.weeds(), at.organic(), error, figures);
     return worth.dollars()
         + (draw.weeds() - 1)
             * worth.suppression()
-            * WeedWorth.takenDollars(at.weeds(), at.organic(), figures);
+            * WeedWorth.takenDollars(at.weeds().load(), at.organic(), figures);
   }
 
   /** Against a burndown and a planting, where one was planned. */
@@ -134,7 +143,7 @@ public final class Worth {
   private double second(Ended end) {
     double likely = clamp((end.gap() - of(SECOND_FROM)) / of(SECOND_OVER), 0, 1);
     double then = end.mat() * Residue.left(figures, end.carbon(), end.weeksToPlanting());
-    return of(BURNDOWN) * likely * (1 - Suppression.dead(then, figures));
+    return of(BURNDOWN) * likely * (1 - Suppression.dead(then, at.weeds().kind(), figures));
   }
 
   private double kill(Ended end, Draw draw) {
@@ -155,19 +164,21 @@ public final class Worth {
   private double stand(Ended end) {
     double plants =
         StandLoss.percent(
-            end.gap() > 0 ? end.mat() : end.matPlanted(),
+            end.gap() > 0 ? lies(end) : end.matPlanted(),
             end.gap(),
             end.wet(),
             at.fitted(),
             end.way() == EndWay.ROLLED_AFTER,
             figures);
+    boolean low = end.way().plantsGreen() && end.inches() < of(LOW) && end.matPlanted() > 0;
+    plants += low ? of(STANDS_LOW) : 0;
     double shaded = Math.max(0, -end.gap() - of(SHADE_FROM));
     return plants / 100 * of(at.crop().corn() ? CORN : SOYBEANS) + of(SHADE) * shaded;
   }
 
   private double nitrogen(Ended end, Draw draw) {
-    double lead = Math.max(0, end.gap());
-    double near = clamp((of(GRASS_LEAD) - lead) / of(GRASS_LEAD), 0, of(GRASS_MOST));
+    // Grass that lives on after planting goes on costing.
+    double near = clamp((of(GRASS_LEAD) - end.gap()) / of(GRASS_LEAD), 0, of(GRASS_MOST));
     double fed = at.starterLbAc() >= of(STARTER) ? of(STARTER_HALVES) : 1;
     double grass =
         of(GRASS) * at.cropDollars() * Math.min(1, end.grass() / of(GRASS_FULL)) * near * fed;
@@ -179,7 +190,7 @@ public final class Worth {
   private double water(Ended end) {
     double inch = of(at.crop().corn() ? WATER_CORN : WATER_SOYBEANS) * at.price();
     double saved =
-        Math.min(of(WATER_MOST), of(WATER_MAT) * end.mat() / 1000)
+        Math.min(of(WATER_MOST), of(WATER_MAT) * lies(end) / 1000)
             * clamp((of(WATER_RAIN) - end.rainAfter()) / of(WATER_RANGE), 0, 1);
     double refilled = Math.max(0, end.rainSoon() - of(WATER_REFILL));
     return (saved - Math.max(0, end.drawn() - refilled)) * inch;

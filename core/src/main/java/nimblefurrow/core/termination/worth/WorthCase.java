@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
-import nimblefurrow.core.scouting.WeedLoad;
+import nimblefurrow.core.scouting.Weeds;
 import nimblefurrow.core.weather.Site;
 
 /**
@@ -18,6 +18,7 @@ import nimblefurrow.core.weather.Site;
  * @param starterLbAc nitrogen that corn gets at planting
  * @param fitted whether the planter is set up for a mat
  * @param passTimes what passes cost against the figures: 1 as they are
+ * @param grainSoon whether small grain follows within two years
  */
 public record WorthCase(
     CropKind crop,
@@ -28,8 +29,9 @@ public record WorthCase(
     boolean burndown,
     double starterLbAc,
     boolean fitted,
-    WeedLoad weeds,
+    Weeds weeds,
     double passTimes,
+    boolean grainSoon,
     Site site) {
   private static final FigureKey CORN_YIELD = FigureKey.of("worth", "corn_yield");
   private static final FigureKey SOY_YIELD = FigureKey.of("worth", "soybean_yield");
@@ -43,15 +45,18 @@ public record WorthCase(
   /**
    * A crop by the farm's figures.
    *
+   * @param grainSoon whether small grain follows within two years, in which seed of a cover is
+   *     dearer
    * @param grainTimes and {@code passTimes}: prices against the figures, 1 as they are
    */
   public static WorthCase of(
       CropKind crop,
       LocalDate planned,
       boolean organic,
-      WeedLoad weeds,
+      Weeds weeds,
       double grainTimes,
       double passTimes,
+      boolean grainSoon,
       Site site,
       Figures figures) {
     double yield = figures.of(crop.corn() ? CORN_YIELD : SOY_YIELD);
@@ -68,6 +73,7 @@ public record WorthCase(
         organic,
         weeds,
         passTimes,
+        grainSoon,
         site);
   }
 

@@ -25,6 +25,8 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
 final class YearKill {
   private static final FigureKey SEED_COST = FigureKey.of("worth", "seed_cost");
   private static final FigureKey SEED_VETCH = FigureKey.of("worth", "seed_cost_vetch");
+  private static final FigureKey SEED_GRAIN = FigureKey.of("worth", "seed_cost_grain");
+  private static final FigureKey SEED_VETCH_GRAIN = FigureKey.of("worth", "seed_cost_vetch_grain");
   private static final FigureKey AGAIN_KILLS = FigureKey.of("worth", "rescue_kills");
   private static final FigureKey SECOND_FROM = FigureKey.of("termination", "second_pass_from");
   private static final FigureKey THIN_MAT = FigureKey.of("termination", "thin_mat");
@@ -62,37 +64,44 @@ final class YearKill {
 
   /** The share that dies of the hardest member; a member without a figure dies like the others. */
   double kill(EndWay way, LocalDate killed, double pounds, int year) {
-    if (way == EndWay.TILLED) {
-      return OtherKill.tilled(2, figures);
-    }
-    if (way == EndWay.GRAZED) {
-      return then(OtherKill.grazed(figures), killed, year);
-    }
-    if (way == EndWay.HAYED) {
-      double cut = 1;
-      for (StageForecast stages : alive) {
-        cut = Math.min(cut, OtherKill.cut(stages, killed, figures).orElse(0.0));
-      }
-      return then(cut, killed, year);
-    }
-    double least = 1;
-    for (StageForecast stages : alive) {
-      double heat = heat(stages, killed, year);
-      Optional<Double> rolled =
-          way.rolls() ? rolled(way, stages, killed, pounds, year) : Optional.empty();
-      Optional<Double> sprayed =
-          way.herbicide()
-              ? HerbicideKill.of(stages.species()).map(h -> h.kill(pastSize(h, stages, heat)))
-              : Optional.empty();
-      double dies =
-          rolled.isPresent() && sprayed.isPresent()
-              ? HerbicideKill.beside(rolled.get(), sprayed.get(), figures)
-              : rolled.or(() -> sprayed).orElse(1.0);
-      double twice =
-          way == EndWay.SPRAYED_TWICE ? 1 - (1 - dies) * (1 - figures.of(AGAIN_KILLS)) : dies;
-      least = Math.min(least, twice);
-    }
-    return least;
+    return switch (way) {
+      case TILLED -> OtherKill.tilled(2, figures);
+      case GRAZED -> then(OtherKill.grazed(figures), killed, year);
+      case HAYED -> then(cut(killed), killed, year);
+      case SPRAYED, SPRAYED_TWICE, GREEN, ROLLED, ROLLED_TWICE, ROLLED_AND_SPRAYED, ROLLED_AFTER ->
+          alive.stream()
+              .mapToDouble(stages -> passed(way, stages, killed, pounds, year))
+              .reduce(1, Math::min);
+    };
+  }
+
+  /** The share of one member that dies. */
+  private double kill(EndWay way, StageForecast stages, LocalDate killed, double pounds, int year) {
+    return way.asksStage()
+        ? kill(way, killed, pounds, year)
+        : passed(way, stages, killed, pounds, year);
+  }
+
+  private double cut(LocalDate killed) {
+    return alive.stream()
+        .mapToDouble(stages -> OtherKill.cut(stages, killed, figures).orElse(0.0))
+        .reduce(1, Math::min);
+  }
+
+  private double passed(
+      EndWay way, StageForecast stages, LocalDate killed, double pounds, int year) {
+    double heat = heat(stages, killed, year);
+    Optional<Double> rolled =
+        way.rolls() ? rolled(way, stages, killed, pounds, year) : Optional.empty();
+    Optional<Double> sprayed =
+        way.herbicide()
+            ? HerbicideKill.of(stages.species()).map(h -> h.kill(pastSize(h, stages, heat)))
+            : Optional.empty();
+    double dies =
+        rolled.isPresent() && sprayed.isPresent()
+            ? HerbicideKill.beside(rolled.get(), sprayed.get(), figures)
+            : rolled.or(() -> sprayed).orElse(1.0);
+    return way == EndWay.SPRAYED_TWICE ? 1 - (1 - dies) * (1 - figures.of(AGAIN_KILLS)) : dies;
   }
 
   private Optional<Double> rolled(
@@ -139,23 +148,36 @@ final class YearKill {
     return h.until().flatMap(stages::mean).map(mean -> stages.sharePast(heat, mean)).orElse(0.0);
   }
 
-  /** Chance that seed was viable on a day. */
-  double seedChance(LocalDate killed, int year) {
+  /** Whether half of the stems of a member are in flower on a day. */
+  boolean blooms(LocalDate day, int year) {
+    CoverStage there = stage(day, year);
+    return there != null && there.compareTo(CoverStage.FLOWERING) >= 0;
+  }
+
+  /**
+   * $/ac that seed costs: of each member the chance that it is viable on the day, as far as the
+   * member lives on.
+   *
+   * @param grainSoon whether small grain follows within two years
+   */
+  double seed(EndWay way, LocalDate killed, double pounds, int year, boolean grainSoon) {
     double spread = figures.of(StageForecast.STEM_SPREAD);
-    double most = 0;
+    double sum = 0;
     for (StageForecast stages : alive) {
       Optional<Double> viable = stages.mean(CoverStage.VIABLE_SEED);
       if (viable.isPresent()) {
         double past = (heat(stages, killed, year) - viable.get()) / spread;
-        most = Math.max(most, UNIT.cumulativeProbability(past));
+        double lives = 1 - kill(way, stages, killed, pounds, year);
+        sum += seedCost(stages, grainSoon) * UNIT.cumulativeProbability(past) * lives;
       }
     }
-    return most;
+    return sum;
   }
 
-  /** $/ac where seed was viable. */
-  double seedCost() {
-    boolean legume = alive.stream().anyMatch(s -> s.species().family() == Family.LEGUME);
-    return figures.of(legume ? SEED_VETCH : SEED_COST);
+  /** $/ac where all of a member's seed is viable and it lives on. */
+  private double seedCost(StageForecast stages, boolean grainSoon) {
+    boolean hard = stages.species().family() == Family.LEGUME;
+    return figures.of(
+        grainSoon ? hard ? SEED_VETCH_GRAIN : SEED_GRAIN : hard ? SEED_VETCH : SEED_COST);
   }
 }

@@ -18,8 +18,12 @@ import nimblefurrow.core.termination.spray.Label;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Hour;
 import nimblefurrow.core.weather.HoursOfDays;
+import nimblefurrow.core.weather.Outlook;
+import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.core.weather.Sunlight;
 import nimblefurrow.core.weather.Vapour;
+import nimblefurrow.core.work.FitDays;
+import nimblefurrow.core.work.Footing;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -187,7 +191,11 @@ class HoursTest {
                   .filter(
                       h ->
                           SprayHour.of(
-                                  hours, h, wet, Label.Kind.CONTACT, Optional.of(wanted), FIGURES)
+                                  hours,
+                                  h,
+                                  wet,
+                                  new SprayNeed(Label.Kind.CONTACT, Optional.of(wanted)),
+                                  FIGURES)
                               == SprayHour.OK)
                   .count();
       assertThat(open).isLessThanOrEqualTo(before);
@@ -217,10 +225,56 @@ class HoursTest {
     assertThat(WorkBlock.best(List.of())).isEmpty();
   }
 
+  /** What goes out together is sprayed only in hours that suit both. */
+  @Test
+  void twoProductsWantWhatEachOfThemWants() {
+    DailyWeather hot = day(91, 66, 35, 27, 7);
+    List<Hour> hours = hours(hot);
+    SprayNeed systemic = SprayNeed.USUAL;
+    SprayNeed regulator = new SprayNeed(Label.Kind.GROWTH_REGULATOR, Optional.empty());
+    int open = 0;
+    for (int h = 0; h < 24; h++) {
+      SprayHour alone = SprayHour.of(hours, h, hot, systemic, FIGURES);
+      SprayHour both = SprayHour.of(hours, h, hot, List.of(systemic, regulator), FIGURES);
+      assertThat(both).isNotEqualTo(SprayHour.OK);
+      open += alone == SprayHour.OK ? 1 : 0;
+    }
+    assertThat(open).isPositive();
+  }
+
+  /** The last hours of ten days are judged like the same hours in the middle of fourteen. */
+  @Test
+  void theLastHoursAreJudgedByAsMuchRainAsTheLabelAsks() {
+    Outlook outlook = TestWeather.outlook(LocalDate.of(2027, 5, 1));
+    FitDays fit = new FitDays(outlook);
+    Footing ground = Footing.bare(SoilTexture.SILT_LOAM);
+    List<SprayNeed> label = List.of(new SprayNeed(Label.Kind.CONTACT, Optional.of(72.0)));
+    List<HourOutlook> ten = HourOutlook.of(outlook, fit, ground, outlook.today(), 10, label);
+    List<HourOutlook> more = HourOutlook.of(outlook, fit, ground, outlook.today(), 14, label);
+    List<HourOutlook> little =
+        HourOutlook.of(
+            outlook,
+            fit,
+            ground,
+            outlook.today(),
+            10,
+            List.of(new SprayNeed(Label.Kind.CONTACT, Optional.of(1.0))));
+    int held = 0;
+    assertThat(ten).hasSize(240);
+    for (int h = 0; h < 240; h++) {
+      assertThat(ten.get(h).spray()).as("hour %d", h).isEqualTo(more.get(h).spray());
+      held += ten.get(h).spray().fraction() < little.get(h).spray().fraction() ? 1 : 0;
+    }
+    assertThat(held).as("hours that the label shuts").isGreaterThan(40);
+  }
+
   private static long good(DailyWeather day, Label.Kind kind) {
     List<Hour> hours = hours(day);
     return IntStream.range(0, 24)
-        .filter(h -> SprayHour.of(hours, h, day, kind, Optional.empty(), FIGURES) == SprayHour.OK)
+        .filter(
+            h ->
+                SprayHour.of(hours, h, day, new SprayNeed(kind, Optional.empty()), FIGURES)
+                    == SprayHour.OK)
         .count();
   }
 }

@@ -15,6 +15,7 @@ import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.termination.NextCrop;
+import nimblefurrow.core.weather.Outlook;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -181,5 +182,21 @@ class SprayTest {
     assertThat(both.kills()).hasSize(2);
     assertThat(both.poundsPerAcre()).isBetween(.75, 1.5);
     assertThat(both.reachesWashed().fraction()).isGreaterThan(both.reachesSoil().fraction());
+  }
+
+  /** The burndown's last day and the growth's first go by the same heat, from the day of sowing. */
+  @ParameterizedTest
+  @CsvSource({"2026-09-05", "2026-09-20", "2026-10-10"})
+  void itIsUpOnTheDayOnWhichGrowthBegins(LocalDate sown) {
+    Outlook year = TestWeather.outlook(LocalDate.of(2026, 9, 1)).known();
+    MatForecast rye =
+        new MatForecast(CoverStand.sown(Mix.of(ALL.species("cereal-rye")), sown), year);
+    LocalDate day = sown;
+    while (rye.inYear(0, day, 0) <= 0) {
+      day = day.plusDays(1);
+    }
+    FallBurndown burndown = FallBurndown.of(rye).orElseThrow();
+    assertThat(burndown.up()).isEqualTo(day);
+    assertThat(burndown.until()).isBetween(sown, day.minusDays(1));
   }
 }

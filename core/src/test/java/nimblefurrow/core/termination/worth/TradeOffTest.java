@@ -13,6 +13,7 @@ import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.scouting.WeedLoad;
+import nimblefurrow.core.scouting.Weeds;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.core.work.FitDays;
@@ -36,9 +37,10 @@ class TradeOffTest {
             crop,
             LocalDate.of(2027, 5, crop.corn() ? 5 : 10),
             organic,
-            weeds,
+            Weeds.USUAL.with(weeds),
             grain,
             1,
+            false,
             OUTLOOK.site(),
             F);
     return new TradeOffs(
@@ -133,6 +135,22 @@ class TradeOffTest {
       }
     }
     assertThat(days).isGreaterThan(5);
+  }
+
+  /** Seed costs 10 $/ac where all of it is viable and all plants live: what is dead sheds none. */
+  @Test
+  void seedIsChargedAsFarAsThePlantsLive() {
+    int charged = 0;
+    for (TradeOff.OneWay way : beans().ways()) {
+      for (TradeOff.OneDay day : way.days()) {
+        double most = 10 * (1 - day.kill()) * 1.15;
+        assertThat(Math.abs(day.parts().seed()))
+            .as("%s %s", way.way(), day.on())
+            .isBetween(0.0, most);
+        charged += day.parts().seed() < -.05 ? 1 : 0;
+      }
+    }
+    assertThat(charged).as("days on which some is viable").isPositive();
   }
 
   @Test

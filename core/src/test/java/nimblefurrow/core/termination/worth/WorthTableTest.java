@@ -9,13 +9,17 @@ import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cover.Nitrogen;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.DryMatter;
-import nimblefurrow.core.scouting.WeedLoad;
+import nimblefurrow.core.scouting.Weeds;
+import nimblefurrow.core.termination.Feed;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** The worked table of ends, part by part, and the plants that a mat costs. */
 class WorthTableTest {
   private static final Figures F = Figures.shipped();
+
+  private static final double TALL_IN = 40;
 
   private static WorthCase at(String farm) {
     boolean corn = farm.equals("corn");
@@ -29,8 +33,9 @@ class WorthTableTest {
         !organic,
         corn ? 30 : 0,
         organic,
-        WeedLoad.USUAL,
+        Weeds.USUAL,
         1,
+        false,
         TestWeather.SITE);
   }
 
@@ -65,7 +70,7 @@ class WorthTableTest {
         0,
         0,
         0,
-        10,
+        TALL_IN,
         0,
         null);
   }
@@ -159,6 +164,7 @@ class WorthTableTest {
             cheap.fitted(),
             cheap.weeds(),
             1,
+            false,
             cheap.site());
     Ended early = ended(EndWay.ROLLED, "05-20", "05-20", 6000, 6000, 40, .9, 0);
     Ended late = ended(EndWay.ROLLED, "06-04", "06-04", 6000, 6000, 40, .9, 0);
@@ -169,5 +175,72 @@ class WorthTableTest {
         new Worth(dear, F).parts(late, Draw.NONE).date()
             - new Worth(dear, F).parts(early, Draw.NONE).date();
     assertThat(after).isLessThan(before).isNegative();
+  }
+
+  private static Ended with(Ended e, EndWay way, double seed, double inches, double cowDays) {
+    return new Ended(
+        way,
+        e.killed(),
+        e.planted(),
+        e.mat(),
+        e.matPlanted(),
+        e.carbon(),
+        e.weeksToPlanting(),
+        e.weeksLying(),
+        e.kill(),
+        e.grass(),
+        e.availableLbAc(),
+        e.wet(),
+        e.rainAfter(),
+        e.rainSoon(),
+        e.drawn(),
+        seed,
+        inches,
+        cowDays,
+        null);
+  }
+
+  /** Grass that is killed a week after planting costs half as much again as on its day. */
+  @ParameterizedTest
+  @CsvSource({"05-05, 1", "05-12, 1.5", "05-26, 1.5", "04-28, .5", "04-21, 0"})
+  void grassThatLivesOnAfterPlantingGoesOnCosting(String killed, double times) {
+    Ended end = ended(EndWay.ROLLED_AFTER, killed, "05-05", 3800, 3800, 20, .93, 2500);
+    Ended bare = ended(EndWay.ROLLED_AFTER, killed, "05-05", 3800, 3800, 20, .93, 0);
+    double grass =
+        new Worth(at("corn"), F).parts(bare, Draw.NONE).nitrogen()
+            - new Worth(at("corn"), F).parts(end, Draw.NONE).nitrogen();
+    assertThat(grass).isCloseTo(19.8 * times, within(.05));
+  }
+
+  @Test
+  void plantedGreenIntoALowCoverCostsTwoPlantsInAHundredMore() {
+    Ended tall = ended(EndWay.GREEN, "05-10", "05-10", 2900, 2900, 30, .95, 0);
+    Worth worth = new Worth(at("beans"), F);
+    double low = worth.parts(with(tall, EndWay.GREEN, 0, 11, 0), Draw.NONE).stand();
+    assertThat(worth.parts(tall, Draw.NONE).stand() - low).isCloseTo(.02 * .25 * 630, within(.01));
+    assertThat(worth.parts(with(tall, EndWay.GREEN, 0, 12, 0), Draw.NONE).stand()).isZero();
+  }
+
+  @Test
+  void seedIsChargedAsFarAsItsPlantsLive() {
+    Ended end = ended(EndWay.ROLLED, "06-02", "06-02", 6000, 6000, 48, .82, 0);
+    WorthParts parts =
+        new Worth(at("beans"), F).parts(with(end, EndWay.ROLLED, 7.2, 40, 0), Draw.NONE);
+    assertThat(parts.seed()).isCloseTo(-7.2, within(.001));
+  }
+
+  /** 3,000 lb grazed with 20 cow-days an acre: 1,040 gone, three tenths of it trodden in. */
+  @Test
+  void whatStockLeavesLiesAsAMat() {
+    assertThat(Feed.lies(DryMatter.poundsPerAcre(3000), 20, F).poundsPerAcre())
+        .isCloseTo(3000 - 1040 + .3 * 1040, within(.5));
+    Ended end = ended(EndWay.SPRAYED, "04-20", "05-10", 3000, 0, 23, .95, 0);
+    double weeds =
+        new Worth(at("beans"), F).parts(with(end, EndWay.GRAZED, 0, 0, 20), Draw.NONE).weeds();
+    double as =
+        new Worth(at("beans"), F)
+            .parts(ended(EndWay.SPRAYED, "04-20", "05-10", 2272, 0, 23, .95, 0), Draw.NONE)
+            .weeds();
+    assertThat(weeds).isCloseTo(as, within(.01)).isPositive();
   }
 }

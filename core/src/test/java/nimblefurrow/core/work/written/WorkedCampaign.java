@@ -2,6 +2,7 @@ package nimblefurrow.core.work.written;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.charset.MalformedInputException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -41,6 +42,7 @@ import nimblefurrow.core.work.Roads;
 import nimblefurrow.core.work.Turn;
 import nimblefurrow.core.work.WorkValue;
 import nimblefurrow.core.work.WorkYear;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -68,6 +70,7 @@ public final class WorkedCampaign {
   private final Map<JobId, String> names = new HashMap<>();
 
   private WorkedCampaign(String name, JsonNode file) {
+    CampaignCheck.check(file);
     this.name = name;
     List<Job> jobs = new ArrayList<>();
     file.get("jobs").forEach(job -> jobs.add(job(job)));
@@ -97,9 +100,21 @@ public final class WorkedCampaign {
     }
   }
 
-  /** A file that somebody has brought. */
+  /**
+   * A file that somebody has brought.
+   *
+   * @throws IllegalArgumentException in one sentence, where it is no campaign that can be planned
+   */
   public static WorkedCampaign read(Path file) throws IOException {
-    return of(JsonMapper.shared().readTree(Files.readString(file)));
+    try {
+      return of(JsonMapper.shared().readTree(Files.readString(file)));
+    } catch (JacksonException | MalformedInputException broken) {
+      throw new IllegalArgumentException("this file is no JSON: " + firstLine(broken.getMessage()));
+    }
+  }
+
+  private static String firstLine(String text) {
+    return text == null ? "" : text.lines().findFirst().orElse("");
   }
 
   /** One that was put together elsewhere. */

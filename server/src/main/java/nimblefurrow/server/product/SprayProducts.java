@@ -1,4 +1,4 @@
-package nimblefurrow.server.spray;
+package nimblefurrow.server.product;
 
 import java.util.List;
 import java.util.Optional;
@@ -20,7 +20,7 @@ public class SprayProducts {
   private static final int MOST = 200;
 
   /** A product with the figures of its label, as far as they were read. */
-  record ProductView(
+  public record ProductView(
       UUID id,
       String name,
       String active,
@@ -35,7 +35,7 @@ public class SprayProducts {
       @Maybe Double bufferFt,
       boolean conditioned,
       int version) {
-    Label label() {
+    public Label label() {
       return new Label(
           active,
           kind,
@@ -58,7 +58,7 @@ public class SprayProducts {
   }
 
   @Transactional(readOnly = true)
-  List<ProductView> all(UUID farm) {
+  public List<ProductView> all(UUID farm) {
     return database
         .sql("select * from spray_product where farm_id = ? order by lower(name)")
         .param(farm)
@@ -82,7 +82,7 @@ public class SprayProducts {
         .list();
   }
 
-  ProductView one(UUID farm, UUID id) {
+  public ProductView one(UUID farm, UUID id) {
     return all(farm).stream()
         .filter(p -> p.id().equals(id))
         .findFirst()
@@ -115,7 +115,7 @@ public class SprayProducts {
   }
 
   @Transactional
-  void change(UUID farm, UUID id, String name, Label label, Integer version) {
+  public void change(UUID farm, UUID id, String name, Label label, Integer version) {
     Conflict.refuseStale(one(farm, id).version(), version);
     try {
       database
@@ -149,7 +149,7 @@ public class SprayProducts {
   }
 
   @Transactional
-  void remove(UUID farm, UUID id) {
+  public void remove(UUID farm, UUID id) {
     one(farm, id);
     database
         .sql("delete from spray_product where farm_id = ? and id = ?")

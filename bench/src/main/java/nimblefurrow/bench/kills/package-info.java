@@ -1,0 +1,2 @@
+/** What is killed while people write, and whether anything that was acknowledged is lost. */
+package nimblefurrow.bench.kills;

@@ -1,0 +1,161 @@
+package nimblefurrow.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import nimblefurrow.server.demo.DemoFarm;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** Who may do what: every path of the description, every method, a stranger and both roles. */
+@ExtendWith(RunningServer.class)
+class RightsTest {
+  /** What is open to whoever comes; a crew's word or a session is looked at behind it. */
+  private static final Pattern OPEN =
+      Pattern.compile("(GET|POST|DELETE) (/api/session|/api/farms|/api/crew/.*|/feeds/.*)");
+
+  /** What an operator may do beyond reading: what he did and saw, and what changes nothing. */
+  private static final List<Pattern> OPERATORS =
+      List.of(
+          Pattern.compile("POST /api/log(/.*)?"),
+          Pattern.compile("POST /api/cover/try"),
+          Pattern.compile("POST /api/advice(/.*)?"),
+          Pattern.compile("POST /api/loads(/.*)?"),
+          Pattern.compile("POST /api/calibrations(/.*)?"),
+          Pattern.compile("POST /api/flight/runs(/.*)?"),
+          Pattern.compile("POST /api/practice(/.*)?"),
+          Pattern.compile("POST /api/reports(/.*)?"));
+
+  private static Caller planner;
+  private static Caller operator;
+
+  @BeforeAll
+  static void aFarm() {
+    RunningServer.bean(DemoFarm.class)
+        .build("Rights Farm", "rights@rights.example", "rightsop@rights.example", 3);
+    planner =
+        new Caller(RunningServer.address()).signIn("rights@rights.example", DemoFarm.PASSWORD);
+    operator =
+        new Caller(RunningServer.address()).signIn("rightsop@rights.example", DemoFarm.PASSWORD);
+  }
+
+  @Test
+  void everyPathAsksForItsRole() {
+    Caller stranger = new Caller(RunningServer.address());
+    stranger.get("/api/session");
+    int asked = 0;
+    int refused = 0;
+    for (var path : planner.get("/v3/api-docs").json().path("paths").properties()) {
+      for (var method : path.getValue().properties()) {
+        String verb = method.getKey().toUpperCase();
+        String door = verb + " " + path.getKey();
+        String address = path.getKey().replaceAll("\\{[^}]*}", UUID.randomUUID().toString());
+        if (!OPEN.matcher(door).matches()) {
+          assertThat(send(stranger, verb, address, method.getValue()))
+              .as("stranger: " + door)
+              .isEqualTo(401);
+        }
+        boolean may =
+            verb.equals("GET")
+                || OPEN.matcher(door).matches()
+                || OPERATORS.stream().anyMatch(p -> p.matcher(door).matches());
+        if (door.equals("DELETE /api/session")) {
+          continue; // that would end the session that asks
+        }
+        int answer = send(operator, verb, address, method.getValue());
+        if (may) {
+          assertThat(answer).as("operator: " + door).isNotIn(401, 403, 500);
+        } else {
+          assertThat(answer).as("operator: " + door).isEqualTo(403);
+          refused++;
+        }
+        asked++;
+      }
+    }
+    assertThat(asked).isGreaterThan(100);
+    assertThat(refused).isGreaterThan(50);
+  }
+
+  private static int send(Caller who, String verb, String address, JsonNode operation) {
+    boolean file = operation.path("requestBody").path("content").has("multipart/form-data");
+    return file
+        ? who.upload(address, "x.csv", new byte[] {1}).status()
+        : who.send(verb, address, verb.equals("GET") || verb.equals("DELETE") ? null : Map.of())
+            .status();
+  }
+
+  /**
+   * An operator puts right what is his own, and nothing else; a planner puts right whatever is
+   * wrong.
+   */
+  @Test
+  void anOperatorCorrectsHisOwnEntriesAlone() {
+    String field = planner.get("/api/fields").json().get(0).path("field").path("id").asString();
+    String today = planner.get("/api/session").json().path("today").asString();
+    String others = entry(planner, field, today);
+    String own = entry(operator, field, today);
+    Map<String, Object> mistake =
+        Map.of("id", UUID.randomUUID(), "kind", "WITHDRAWN", "reason", "wrong field");
+    assertThat(operator.post("/api/log/" + others + "/corrections", mistake).status())
+        .isEqualTo(403);
+    Map<String, Object> instead =
+        Map.of(
+            "entry",
+            Map.of(
+                "id",
+                UUID.randomUUID(),
+                "fieldId",
+                field,
+                "kind",
+                "CROP_STAGE",
+                "stage",
+                "FIRST_YELLOW",
+                "on",
+                today));
+    assertThat(operator.post("/api/log/" + others + "/replacement", instead).status())
+        .isEqualTo(403);
+    assertThat(mine(operator, others)).isFalse();
+    assertThat(mine(operator, own)).isTrue();
+    assertThat(mine(planner, own)).isTrue();
+    assertThat(operator.post("/api/log/" + own + "/corrections", mistake).status()).isEqualTo(200);
+    assertThat(planner.get("/api/log").text()).doesNotContain(own).contains(others);
+    Map<String, Object> planners =
+        Map.of("id", UUID.randomUUID(), "kind", "WITHDRAWN", "reason", "");
+    assertThat(planner.post("/api/log/" + others + "/corrections", planners).status())
+        .isEqualTo(200);
+  }
+
+  private static String entry(Caller who, String field, String today) {
+    UUID id = UUID.randomUUID();
+    Caller.Answer kept =
+        who.post(
+            "/api/log",
+            Map.of(
+                "id",
+                id,
+                "fieldId",
+                field,
+                "kind",
+                "CROP_STAGE",
+                "stage",
+                "FIRST_YELLOW",
+                "on",
+                today));
+    assertThat(kept.status()).as(kept.text()).isEqualTo(200);
+    return id.toString();
+  }
+
+  private static boolean mine(Caller who, String entry) {
+    for (JsonNode row : who.get("/api/log").json()) {
+      if (row.path("entry").path("id").asString().equals(entry)) {
+        return row.path("mine").asBoolean();
+      }
+    }
+    throw new AssertionError("no entry " + entry);
+  }
+}
