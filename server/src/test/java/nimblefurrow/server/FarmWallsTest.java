@@ -250,6 +250,9 @@ class FarmWallsTest {
     tried.add(new Tried("GET", "/api/fields/" + field + "/growth", null));
     String spray = ids.get("product");
     tried.add(new Tried("GET", "/api/sprays/fields/" + field + "?product=" + spray, null));
+    String planned = "/api/sprays/fields/" + field + "/planned";
+    tried.add(new Tried("GET", planned, null));
+    tried.add(new Tried("PUT", planned, Map.of("product", spray)));
     tried.add(new Tried("PUT", "/api/sprays/products/" + spray, PRODUCT));
     tried.add(new Tried("DELETE", "/api/sprays/products/" + spray, null));
     tried.add(new Tried("GET", "/api/ending/" + field + "/worth", null));
