@@ -112,6 +112,11 @@ class FeedTest {
 
   @Test
   void whatIsTakenBackOpensNothing() {
+    String machine = planner.get("/api/machines").json().get(0).path("id").asString();
+    Caller.Answer both =
+        planner.post("/api/feeds", Map.of("machineId", machine, "person", "Otis Lindqvist"));
+    assertThat(both.status()).isEqualTo(400);
+    assertThat(both.text()).contains("a machine's or a person's");
     JsonNode made = planner.post("/api/feeds", Map.of()).json();
     String path = "/feeds/" + made.path("word").asString() + ".ics";
     assertThat(stranger.get(path).status()).isEqualTo(200);

@@ -76,6 +76,13 @@ class VersionsTest {
     change.put("was", was);
     change.put("value", was * 1.01);
     twice("/api/figures", change, change);
+    for (String one : List.of("sheet", "row", "column")) {
+      Map<String, Object> none = new HashMap<>(change);
+      none.put(one, "Élan");
+      Caller.Answer refused = farm.put("/api/figures", none);
+      assertThat(refused.status()).as(one).isEqualTo(400);
+      assertThat(refused.text()).contains("figure is one of the catalogue");
+    }
     String field = TestFarm.field(farm, "Priced");
     farm.put(
         "/api/cover/" + field, Map.of("cover", TestFarm.cover("DRILL", "ROLL", "cereal-rye", 1)));

@@ -68,7 +68,9 @@ class FigureController {
   @PutMapping
   List<SheetView> change(@Valid @RequestBody FigureForm form) {
     FigureId id = new FigureId(form.sheet(), form.row(), form.column());
-    Conflict.refuseOther(figures.of(current.id()).find(id).orElse(null), form.was());
+    Figures before = figures.of(current.id());
+    before.figure(id);
+    Conflict.refuseOther(before.find(id).orElse(null), form.was());
     return view(figures.change(current.id(), Map.of(id, Optional.ofNullable(form.value()))));
   }
 

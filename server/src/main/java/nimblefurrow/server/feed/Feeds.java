@@ -60,6 +60,9 @@ class Feeds {
    */
   @Transactional
   Made make(UUID farmId, UUID machineId, String person) {
+    if (machineId != null && person != null) {
+      throw new OutOfRange("calendar", "a calendar is a machine's or a person's, not both's");
+    }
     if (all(farmId).size() >= MOST) {
       throw new OutOfRange("calendars", "at most %d calendars; take one back".formatted(MOST));
     }
