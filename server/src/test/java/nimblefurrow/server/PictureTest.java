@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
-import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
@@ -33,22 +32,8 @@ class PictureTest {
 
   private static UUID entry(Caller farm) {
     String field = TestFarm.field(farm, "Seen " + UUID.randomUUID());
-    UUID id = UUID.randomUUID();
     String today = farm.get("/api/session").json().path("today").asString();
-    farm.post(
-        "/api/log",
-        Map.of(
-            "id",
-            id,
-            "fieldId",
-            field,
-            "kind",
-            "CROP_STAGE",
-            "stage",
-            "FIRST_YELLOW",
-            "on",
-            today));
-    return id;
+    return TestFarm.entry(farm, field, today);
   }
 
   /** A picture that comes in by and by, as cameras write it. */

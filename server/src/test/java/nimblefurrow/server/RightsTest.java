@@ -97,8 +97,8 @@ class RightsTest {
   void anOperatorCorrectsHisOwnEntriesAlone() {
     String field = planner.get("/api/fields").json().get(0).path("field").path("id").asString();
     String today = planner.get("/api/session").json().path("today").asString();
-    String others = entry(planner, field, today);
-    String own = entry(operator, field, today);
+    String others = TestFarm.entry(planner, field, today).toString();
+    String own = TestFarm.entry(operator, field, today).toString();
     Map<String, Object> mistake =
         Map.of("id", UUID.randomUUID(), "kind", "WITHDRAWN", "reason", "wrong field");
     assertThat(operator.post("/api/log/" + others + "/corrections", mistake).status())
@@ -128,26 +128,6 @@ class RightsTest {
         Map.of("id", UUID.randomUUID(), "kind", "WITHDRAWN", "reason", "");
     assertThat(planner.post("/api/log/" + others + "/corrections", planners).status())
         .isEqualTo(200);
-  }
-
-  private static String entry(Caller who, String field, String today) {
-    UUID id = UUID.randomUUID();
-    Caller.Answer kept =
-        who.post(
-            "/api/log",
-            Map.of(
-                "id",
-                id,
-                "fieldId",
-                field,
-                "kind",
-                "CROP_STAGE",
-                "stage",
-                "FIRST_YELLOW",
-                "on",
-                today));
-    assertThat(kept.status()).as(kept.text()).isEqualTo(200);
-    return id.toString();
   }
 
   private static boolean mine(Caller who, String entry) {

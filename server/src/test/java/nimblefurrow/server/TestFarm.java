@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.WeatherGenerator;
@@ -49,6 +50,29 @@ final class TestFarm {
             104,
             "harvestMoisture",
             20));
+    return id;
+  }
+
+  /** First yellow leaves seen in a field on a day; answers the entry's id. */
+  static UUID entry(Caller caller, String field, String day) {
+    UUID id = UUID.randomUUID();
+    Caller.Answer kept =
+        caller.post(
+            "/api/log",
+            Map.of(
+                "id",
+                id,
+                "fieldId",
+                field,
+                "kind",
+                "CROP_STAGE",
+                "stage",
+                "FIRST_YELLOW",
+                "on",
+                day));
+    if (kept.status() != 200) {
+      throw new IllegalStateException("no entry: " + kept.text());
+    }
     return id;
   }
 

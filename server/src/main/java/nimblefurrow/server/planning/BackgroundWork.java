@@ -10,6 +10,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Consumer;
 import javax.sql.DataSource;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.SmartLifecycle;
@@ -36,32 +37,28 @@ class BackgroundWork {
 
   @Bean
   OneTimeTask<Void> planRun(PlanSearcher searcher, PlanRuns runs) {
-    return Tasks.oneTime(PLAN_RUN)
-        .onFailure(
-            new FailureHandler.MaxRetriesFailureHandler<>(
-                RETRIES,
-                new FailureHandler.OnFailureRetryLater<>(Duration.ofSeconds(2)),
-                (failed, operations) ->
-                    runs.end(
-                        UUID.fromString(failed.getExecution().taskInstance.getId()),
-                        RunState.FAILED,
-                        "the search broke off; ask for it again")))
-        .execute((instance, context) -> searcher.search(UUID.fromString(instance.getId())));
+    return run(
+        PLAN_RUN,
+        searcher::search,
+        id -> runs.end(id, RunState.FAILED, "the search broke off; ask for it again"));
   }
 
   @Bean
   OneTimeTask<Void> helpRun(HelpSearcher searcher, HelpRuns runs) {
-    return Tasks.oneTime(HELP_RUN)
+    return run(
+        HELP_RUN, searcher::search, id -> runs.end(id, RunState.FAILED, "it broke off; ask again"));
+  }
+
+  /** A run by its id, begun again some times where it breaks off, then ended as failed. */
+  private static OneTimeTask<Void> run(String name, Consumer<UUID> run, Consumer<UUID> failed) {
+    return Tasks.oneTime(name)
         .onFailure(
             new FailureHandler.MaxRetriesFailureHandler<>(
                 RETRIES,
                 new FailureHandler.OnFailureRetryLater<>(Duration.ofSeconds(2)),
-                (failed, operations) ->
-                    runs.end(
-                        UUID.fromString(failed.getExecution().taskInstance.getId()),
-                        RunState.FAILED,
-                        "it broke off; ask again")))
-        .execute((instance, context) -> searcher.search(UUID.fromString(instance.getId())));
+                (broken, operations) ->
+                    failed.accept(UUID.fromString(broken.getExecution().taskInstance.getId()))))
+        .execute((instance, context) -> run.accept(UUID.fromString(instance.getId())));
   }
 
   /**
