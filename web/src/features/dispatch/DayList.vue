@@ -10,6 +10,7 @@ import Refusal from '../../parts/Refusal.vue'
 import { planner, session } from '../../session'
 import SayBar from './SayBar.vue'
 import SheetTold from './SheetTold.vue'
+import SprayLine from './SprayLine.vue'
 import { sayFromField } from './say'
 import { firstBusyDay, plusDays, type Board } from './board'
 
@@ -78,19 +79,7 @@ async function say(form: Schemas['ReportForm'], photo?: File) {
           ><template v-if="!j.counted">{{ area(j.acres, 1) }} {{ areaUnit }} · </template>{{ number(j.hours, 1) }} h ·
           open and fit {{ j.fitChance }} %<template v-if="j.driver"> · {{ j.driver }}</template>
         </p>
-        <p v-if="j.spray" class="figures">
-          {{ j.spray.words }}:
-          {{
-            j.spray.rainFree === undefined
-              ? 'rain-free hours: read the label'
-              : `${number(j.spray.rainFree, 0)} h without rain`
-          }},
-          {{
-            j.spray.reEntry === undefined
-              ? 're-entry: read the label'
-              : `nobody in the field for ${j.spray.reEntry} h`
-          }}
-        </p>
+        <SprayLine v-if="j.spray" :spray="j.spray" />
         <p v-for="s in j.seed" :key="s.name" class="figures">
           {{ s.name }} {{ rate(s.bulkRate) }} {{ rateUnit }} bulk, {{ mass(s.pounds) }} {{ massUnit }}
         </p>

@@ -9,6 +9,7 @@ import FieldOutline from '../../parts/FieldOutline.vue'
 import { plusDays } from './board'
 import RouteMap from './RouteMap.vue'
 import SheetTold from './SheetTold.vue'
+import SprayLine from './SprayLine.vue'
 
 const route = useRoute()
 const day = computed(() => String(route.params.day))
@@ -54,21 +55,9 @@ const print = () => window.print()
               </td>
               <td>
                 {{ j.words }}<br /><span class="quiet">{{ [j.cover, j.driver].filter(Boolean).join(' · ') }}</span>
+                <SprayLine v-if="j.spray" :spray="j.spray" />
               </td>
               <td v-if="sows(m)">
-                <div v-if="j.spray" class="figures">
-                  {{ j.spray.words }}:
-                  {{
-                    j.spray.rainFree === undefined
-                      ? 'rain-free hours: read the label'
-                      : `${number(j.spray.rainFree, 0)} h without rain`
-                  }},
-                  {{
-                    j.spray.reEntry === undefined
-                      ? 're-entry: read the label'
-                      : `nobody in the field for ${j.spray.reEntry} h`
-                  }}
-                </div>
                 <div v-for="s in j.seed" :key="s.name" class="figures">
                   {{ s.name }} {{ rate(s.bulkRate) }} {{ rateUnit }}, {{ mass(s.pounds) }} {{ massUnit }}
                 </div>

@@ -215,7 +215,7 @@ const toggleLock = (job: Job) =>
     />
     <Refusal :says="error || problem" />
     <template v-if="board && mobile">
-      <OverduePanel :board="board" @move="moveOther" />
+      <OverduePanel class="on-phone" :board="board" @move="moveOther" />
       <DayList :board="board" />
     </template>
     <div v-else-if="board" class="body" :aria-busy="isPlaceholderData">
@@ -299,6 +299,9 @@ const toggleLock = (job: Job) =>
 </template>
 
 <style scoped>
+.on-phone {
+  margin-inline: 14px;
+}
 .dispatch {
   display: flex;
   flex-direction: column;

@@ -63,11 +63,10 @@ h2 {
 .acts {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px;
   margin-top: 2px;
 }
 .acts .v-btn {
   min-height: 36px;
-  padding: 0 8px;
+  padding: 0 6px;
 }
 </style>

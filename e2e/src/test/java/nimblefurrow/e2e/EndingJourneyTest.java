@@ -214,6 +214,44 @@ class EndingJourneyTest {
     assertThat(plans).containsText("split");
   }
 
+  /** A label is read once: the hours, the printed sheet and the phone's list go by it. */
+  @Test
+  void whatIsPlannedStandsByTheHoursAndOnTheDaySheet() {
+    aSampleOn("2027-04-12");
+    button("^Silo Forty$").click();
+    page.getByText("Herbicide plan").click();
+    button("^Plan this field with it$").click();
+    assertThat(page.locator(".planned")).containsText("Planned so");
+    page.navigate(App.address() + "/ending/hours");
+    button("^Spray$").click();
+    page.getByText("Silo Forty", new Page.GetByTextOptions().setExact(true)).click();
+    assertThat(page.getByText(Pattern.compile("Planned with .+: 6 h without rain by its label")))
+        .isVisible();
+    page.evaluate(
+        """
+        async () => {
+          const board = await (await fetch('/api/dispatch')).json()
+          const job = board.jobs.find((j) => j.field === 'Silo Forty' && j.id.operation === 'SPRAY')
+          const answer = await fetch(`/api/dispatch/jobs/${job.id.cover}/SPRAY`, {
+            method: 'PUT',
+            headers: {
+              'Content-Type': 'application/json',
+              'X-XSRF-TOKEN': document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1],
+            },
+            body: JSON.stringify({ machineId: job.able[0], day: '2027-04-13', locked: false, acceptLate: true }),
+          })
+          if (!answer.ok) throw new Error(await answer.text())
+        }
+        """);
+    page.navigate(App.address() + "/dispatch/sheet/2027-04-13");
+    assertThat(page.locator(".sheet"))
+        .containsText("6 h without rain, nobody in the field for 12 h");
+    page.setViewportSize(390, 844);
+    page.navigate(App.address() + "/dispatch");
+    assertThat(page.getByText("6 h without rain, nobody in the field for 12 h")).isVisible();
+    page.setViewportSize(1280, 800);
+  }
+
   @Test
   void anInsurersDayIsEnteredAndThePlantingMovedOnTheSheet() {
     aSampleOn("2027-05-14");

@@ -91,8 +91,8 @@ class SheetController {
     static SheetSpray of(PlannedSprays.Planned planned) {
       return new SheetSpray(
           planned.words(),
-          planned.rainFreeHours().orElse(null),
-          planned.reEntryHours().orElse(null));
+          planned.labels().rainFreeHours().orElse(null),
+          planned.labels().reEntryHours().orElse(null));
     }
   }
 

@@ -5,11 +5,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nimblefurrow.core.termination.hours.SprayNeed;
-import nimblefurrow.core.termination.spray.Label;
+import nimblefurrow.core.termination.spray.TankLabels;
 import nimblefurrow.server.product.SprayProducts.ProductView;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -37,21 +36,9 @@ public class PlannedSprays {
       return all().map(ProductView::name).collect(Collectors.joining(", with "));
     }
 
-    /** Hours without rain that all of them want; empty while a label is not read. */
-    public Optional<Double> rainFreeHours() {
-      return longest(Label::rainFreeHours);
-    }
-
-    /** Hours until the field may be entered; empty while a label is not read. */
-    public Optional<Integer> reEntryHours() {
-      return longest(Label::reEntryHours);
-    }
-
-    private <T extends Comparable<T>> Optional<T> longest(Function<Label, Optional<T>> figure) {
-      List<Optional<T>> read = all().map(p -> figure.apply(p.label())).toList();
-      return read.stream().anyMatch(Optional::isEmpty)
-          ? Optional.empty()
-          : read.stream().flatMap(Optional::stream).max(T::compareTo);
+    /** Their labels, of which the strictest binds. */
+    public TankLabels labels() {
+      return new TankLabels(all().map(ProductView::label).toList());
     }
   }
 

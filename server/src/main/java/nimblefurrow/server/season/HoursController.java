@@ -289,7 +289,7 @@ class HoursController {
         opens.orElse(null),
         ground,
         planned.map(PlannedSprays.Planned::words).orElse(null),
-        planned.flatMap(PlannedSprays.Planned::rainFreeHours).orElse(null),
+        planned.flatMap(p -> p.labels().rainFreeHours()).orElse(null),
         blocks.stream()
             .map(b -> FieldBlock.of(b, ripe.contains(b), best.filter(b::equals).isPresent()))
             .toList());

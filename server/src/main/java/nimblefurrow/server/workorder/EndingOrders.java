@@ -116,8 +116,8 @@ class EndingOrders {
   private static Map<String, Object> spray(PlannedSprays.Planned planned) {
     Map<String, Object> line = new HashMap<>();
     line.put("words", planned.words());
-    line.put("rainFree", planned.rainFreeHours().map(h -> Paper.plain(h, 0)).orElse(null));
-    line.put("reEntry", planned.reEntryHours().map(h -> Paper.plain(h, 0)).orElse(null));
+    line.put("rainFree", planned.labels().rainFreeHours().map(h -> Paper.plain(h, 0)).orElse(null));
+    line.put("reEntry", planned.labels().reEntryHours().map(h -> Paper.plain(h, 0)).orElse(null));
     return line;
   }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import nimblefurrow.core.TestWeather;
 import nimblefurrow.core.cashcrop.CropKind;
@@ -55,6 +56,30 @@ class SprayTest {
           Optional.empty(),
           Optional.empty(),
           false);
+
+  @Test
+  void theStrictestLabelOfATankBinds() {
+    Label quick =
+        new Label(
+            "saflufenacil",
+            Label.Kind.CONTACT,
+            Optional.empty(),
+            Optional.of(1.0),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.of(24),
+            Optional.empty(),
+            Optional.empty(),
+            false);
+    TankLabels both = new TankLabels(List.of(glyphosate(14, 10.0), quick));
+    assertThat(both.rainFreeHours()).contains(6.0);
+    assertThat(both.reEntryHours()).contains(24);
+    TankLabels unread = new TankLabels(List.of(glyphosate(14, 10.0), DICAMBA));
+    assertThat(unread.rainFreeHours()).as("one is not read").isEmpty();
+    assertThat(unread.reEntryHours()).isEmpty();
+    assertThatThrownBy(() -> new TankLabels(List.of())).hasMessageContaining("one product");
+  }
 
   private static final Spraying HUNDRED = new Spraying(Spraying.Carrier.WATER, 15, 1000, 100);
 
