@@ -64,7 +64,7 @@ public final class Bench {
     } else if (asked.contains("--kills")) {
       held = Kills.run(System.out, number(asked, "--kills", KILLS));
     } else if (asked.contains("--crowd")) {
-      held = Crowd.run(System.out);
+      held = Crowd.run(System.out, number(asked, "--farms", 0));
     } else {
       SeedingSpeed.print(System.out);
       SeasonLoad.run(System.out);

@@ -14,6 +14,7 @@ import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
 import nimblefurrow.bench.api.Belongings;
 import nimblefurrow.bench.api.BenchServer;
 import nimblefurrow.bench.api.Visitor;
@@ -29,13 +30,20 @@ public final class Crowd {
   private static final int ENTRIES = 1_500;
   private static final Duration LASTS = Duration.ofSeconds(150);
 
-  private record Took(String what, int status, double millis) {}
+  private record Took(String what, int status, double millis, long minute) {}
 
   private Crowd() {}
 
-  /** Whether the wanted figures were met, with everybody on one farm and on twenty. */
-  public static boolean run(PrintStream out) throws InterruptedException {
+  /**
+   * Whether the wanted figures were met.
+   *
+   * @param farms how many farms the people are of; 0: first one, then twenty
+   */
+  public static boolean run(PrintStream out, int farms) throws InterruptedException {
     try (BenchServer server = BenchServer.start()) {
+      if (farms > 0) {
+        return run(out, server, farms);
+      }
       boolean one = run(out, server, 1);
       boolean many = run(out, server, FARMS);
       return one && many;
@@ -58,7 +66,8 @@ public final class Crowd {
       farms.add(Belongings.of(people.get(people.size() - 1)));
     }
     ConcurrentLinkedQueue<Took> all = new ConcurrentLinkedQueue<>();
-    Instant end = Instant.now().plus(LASTS);
+    Instant begin = Instant.now();
+    Instant end = begin.plus(LASTS);
     Machine before = Machine.now();
     ExecutorService each = Executors.newFixedThreadPool(people.size());
     for (int p = 0; p < people.size(); p++) {
@@ -67,7 +76,13 @@ public final class Crowd {
               people.get(p),
               farms.get(p * count / people.size()),
               p,
-              (what, reply) -> all.add(new Took(what, reply.status(), reply.millis())));
+              (what, reply) ->
+                  all.add(
+                      new Took(
+                          what,
+                          reply.status(),
+                          reply.millis(),
+                          Duration.between(begin, Instant.now()).toMinutes())));
       each.submit(() -> person.work(end));
     }
     each.shutdown();
@@ -89,6 +104,10 @@ public final class Crowd {
     all.forEach(t -> byWhat.computeIfAbsent(t.what(), w -> new ArrayList<>()).add(t));
     out.printf("%-26s %7s %7s %7s %7s %7s%n", "what", "asked", "median", "95 %", "99 %", "worst");
     byWhat.forEach((what, took) -> line(out, what, took));
+    Map<Long, List<Took>> byMinute =
+        all.stream()
+            .collect(Collectors.groupingBy(Took::minute, TreeMap::new, Collectors.toList()));
+    byMinute.forEach((minute, took) -> line(out, "minute " + (minute + 1), took));
     double[] sorted = line(out, "all", all);
     TreeMap<Integer, Integer> statuses = new TreeMap<>();
     all.forEach(t -> statuses.merge(t.status(), 1, Integer::sum));

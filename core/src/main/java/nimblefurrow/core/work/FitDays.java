@@ -214,7 +214,22 @@ public final class FitDays {
     return new WorkYear() {
       @Override
       public double fitHours(Job job, MachineKind kind, LocalDate day) {
-        double chance = chance(job.grounds(), kind, day);
+        return hours(chance(job.grounds(), kind, day), kind);
+      }
+
+      @Override
+      public double[] fitHours(Job job, MachineKind kind, LocalDate first, int count) {
+        Days known = days(job.grounds(), kind);
+        double[] hours = new double[count];
+        for (int d = 0; d < count; d++) {
+          LocalDate date = first.plusDays(d);
+          double chance = known.chance()[day(date)];
+          hours[d] = hours(chance < 0 ? chance(job.grounds(), kind, date) : chance, kind);
+        }
+        return hours;
+      }
+
+      private double hours(double chance, MachineKind kind) {
         return chance < least ? 0 : chance * hoursPerDay(kind);
       }
 

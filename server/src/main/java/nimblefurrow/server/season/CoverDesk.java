@@ -89,9 +89,11 @@ public class CoverDesk {
       List<String> notes) {}
 
   private final SeedLots lots;
+  private final Seasons seasons;
 
-  CoverDesk(SeedLots lots) {
+  CoverDesk(SeedLots lots, Seasons seasons) {
     this.lots = lots;
+    this.seasons = seasons;
   }
 
   /** One member's seed for a field; rates lb/ac, plants per ft², pounds of bulk seed. */
@@ -125,7 +127,7 @@ public class CoverDesk {
   /** The seed that a cover not yet chosen would need. */
   public List<SeedLine> seed(FarmDay farm, FieldSeasons field, CoverDetails tried) {
     FieldCase asked = field.now().field().with(keepingSown(farm, field, tried));
-    return lines(rates(farm, farm.composer().compose(asked), tried, tags(farm)));
+    return lines(rates(farm, seasons.tried(farm, asked), tried, tags(farm)));
   }
 
   private static List<SeedLine> lines(List<MemberRate> rates) {
@@ -185,7 +187,7 @@ public class CoverDesk {
 
   CoverAnswer answer(FarmDay farm, FieldSeasons field, CoverDetails details) {
     FieldCase asked = field.now().field().with(keepingSown(farm, field, details));
-    FieldSeason season = farm.composer().compose(asked);
+    FieldSeason season = seasons.tried(farm, asked);
     return told(farm, field.with(season), details);
   }
 

@@ -257,6 +257,11 @@ public class Seasons {
                 .compose(field));
   }
 
+  /** The season of a field as it would be, kept like that of a field as it is. */
+  FieldSeason tried(FarmDay day, FieldCase field) {
+    return compose(day.farm().rules(), day.weather(), false, field);
+  }
+
   /** Every way of ending a field's cover. */
   List<RouteOutlook> routes(FarmDay day, FieldSeasons field) {
     return routes.get(
