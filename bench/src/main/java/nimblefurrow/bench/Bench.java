@@ -3,6 +3,7 @@ package nimblefurrow.bench;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import nimblefurrow.bench.answers.Answers;
 import nimblefurrow.bench.crowd.Crowd;
 import nimblefurrow.bench.fuzz.Fuzz;
 import nimblefurrow.bench.honest.HonestSprings;
@@ -63,6 +64,10 @@ public final class Bench {
       held = Walk.run(System.out, number(asked, "--walk", DAYS));
     } else if (asked.contains("--kills")) {
       held = Kills.run(System.out, number(asked, "--kills", KILLS));
+    } else if (asked.contains("--answers")) {
+      held =
+          Answers.write(
+              System.out, file(asked, "--answers").orElseGet(() -> Path.of("answers.txt")));
     } else if (asked.contains("--crowd")) {
       held = Crowd.run(System.out, number(asked, "--farms", 0));
     } else {
