@@ -1,7 +1,7 @@
 package nimblefurrow.bench;
 
-import java.io.PrintStream;
 import com.sun.management.OperatingSystemMXBean;
+import java.io.PrintStream;
 import java.lang.management.ManagementFactory;
 import java.time.LocalDate;
 import java.util.Arrays;
