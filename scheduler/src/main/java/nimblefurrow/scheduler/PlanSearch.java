@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
-import java.util.function.IntFunction;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Share;
@@ -177,9 +175,21 @@ public final class PlanSearch {
       boolean proven,
       Effort effort,
       Watch watch) {
+    try (Threads threads = new Threads(effort.threads())) {
+      return from(start, keeping, warmth, proven, effort, watch, threads);
+    }
+  }
+
+  private Found from(
+      Found start,
+      Function<Rehearsal, Keeping> keeping,
+      double warmth,
+      boolean proven,
+      Effort effort,
+      Watch watch,
+      Threads threads) {
     List<List<Found>> first =
-        together(
-            effort,
+        threads.together(
             thread ->
                 look(own, years, 0, FIRST, start.plan(), keeping, warmth, effort, thread, watch));
     // On slid years the first thread goes on as if it were alone, the others from the best that any
@@ -194,8 +204,7 @@ public final class PlanSearch {
     double cooler = Math.min(warmth, SECOND_WARMTH);
     int slidYears = years * SLIDES.size();
     List<List<Found>> second =
-        together(
-            effort,
+        threads.together(
             thread ->
                 look(
                     slid,
@@ -233,10 +242,6 @@ public final class PlanSearch {
 
   private static Found last(List<Found> onTheWay) {
     return onTheWay.get(onTheWay.size() - 1);
-  }
-
-  private static <T> List<T> together(Effort effort, IntFunction<T> one) {
-    return IntStream.range(0, effort.threads()).parallel().mapToObj(one).toList();
   }
 
   /**
