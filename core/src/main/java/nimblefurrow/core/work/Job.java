@@ -3,12 +3,14 @@ package nimblefurrow.core.work;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Unit;
+import nimblefurrow.core.quantity.WorkRate;
 
 /**
  * One thing to do on one field, or on one zone of it.
@@ -26,6 +28,8 @@ import nimblefurrow.core.quantity.Unit;
  *     machine; empty: not begun. Its area is what is left of it then. Of several under way the
  *     plan's order tells which began first.
  * @param onlyOn the one machine, by id, that can do it; empty: any of its kinds
+ * @param rates acres an hour of machines, by id, of which it is known what they do here: with this
+ *     seed, this far from the filling place; others go by their own field capacity
  */
 @RecordBuilder
 public record Job(
@@ -42,7 +46,8 @@ public record Job(
     List<After> after,
     WorkValue value,
     Optional<String> begunOn,
-    Optional<String> onlyOn)
+    Optional<String> onlyOn,
+    Map<String, WorkRate> rates)
     implements JobBuilder.With {
   public Job {
     Limits.given("job", id);
@@ -55,6 +60,7 @@ public record Job(
     kinds = List.copyOf(kinds);
     after = List.copyOf(after);
     grounds = List.copyOf(grounds);
+    rates = Map.copyOf(rates);
     if (grounds.isEmpty()) {
       throw new OutOfRange("ground", "a job needs the ground that it is done on");
     }
@@ -85,7 +91,8 @@ public record Job(
         List.of(),
         WorkValue.anyDay(Money.of(0)),
         Optional.empty(),
-        Optional.empty());
+        Optional.empty(),
+        Map.of());
   }
 
   /**
@@ -101,8 +108,13 @@ public record Job(
     return kinds.get(0);
   }
 
+  /** Acres an hour of a machine at this job. */
+  public WorkRate rateOf(Machine machine) {
+    return rates.getOrDefault(machine.id(), machine.rate());
+  }
+
   /** Hours that a machine needs for all of it. */
   public double hoursOn(Machine machine) {
-    return setUp.toMillis() / 3_600_000.0 + goes * machine.rate().hoursFor(area);
+    return setUp.toMillis() / 3_600_000.0 + goes * rateOf(machine).hoursFor(area);
   }
 }

@@ -32,6 +32,8 @@ import nimblefurrow.core.work.Unplaced;
 import nimblefurrow.core.work.WhatIf;
 import nimblefurrow.core.work.WorkHours;
 import nimblefurrow.server.away.Away;
+import nimblefurrow.server.loads.LoadDesk;
+import nimblefurrow.server.loads.SowingRates;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.otherwork.OtherWorks;
@@ -57,6 +59,7 @@ public class Dispatch {
    * @param never those of them that can never begin, and why
    * @param whole all acres of each, done or not
    * @param hours of the jobs that are counted in them
+   * @param rates what machines that sow do in an hour on each field
    * @param partOf the job that each part was split off
    * @param wouldBe how all would stand if the list were made anew by what closes first; worked out
    *     when it is asked for
@@ -71,6 +74,7 @@ public class Dispatch {
       Map<JobId, FieldSeasons> fieldOf,
       Map<JobId, Area> whole,
       Map<JobId, CountedHours> hours,
+      SowingRates rates,
       Map<JobId, JobId> partOf,
       List<Reports.Said> said,
       Map<JobId, Doing> doing,
@@ -129,6 +133,7 @@ public class Dispatch {
   private final OtherWorks others;
   private final Parts parts;
   private final SchedulePlanner planner;
+  private final LoadDesk loads;
   private final Unchanged unchanged;
 
   Dispatch(
@@ -140,7 +145,9 @@ public class Dispatch {
       OtherWorks others,
       Parts parts,
       SchedulePlanner planner,
+      LoadDesk loads,
       Unchanged unchanged) {
+    this.loads = loads;
     this.unchanged = unchanged;
     this.seasons = seasons;
     this.machines = machines;
@@ -176,7 +183,8 @@ public class Dispatch {
     List<MachineView> all = machines.all(farmId);
     List<Away.Days> off = away.all(farmId);
     List<Machine> asked = Away.around(all.stream().map(MachineView::machine).toList(), off);
-    OpenJobs open = OpenJobs.of(season, others.all(farmId), parts.all(farmId), asked, doing);
+    SowingRates rates = loads.rates(season.day(), all);
+    OpenJobs open = OpenJobs.of(season, others.all(farmId), parts.all(farmId), asked, rates, doing);
     doing.keySet().retainAll(open.whole().keySet());
     List<Machine> rigs = Doing.called(asked, doing, on);
     List<Unplaced> never = Circles.of(open.jobs());
@@ -198,6 +206,7 @@ public class Dispatch {
         open.fieldOf(),
         open.whole(),
         open.counted(),
+        rates,
         open.partOf(),
         said,
         doing,

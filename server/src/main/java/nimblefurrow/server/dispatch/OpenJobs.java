@@ -23,8 +23,10 @@ import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.core.work.Machine;
 import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.work.Operation;
 import nimblefurrow.core.work.OtherWork;
 import nimblefurrow.core.work.Part;
+import nimblefurrow.server.loads.SowingRates;
 import nimblefurrow.server.otherwork.OtherJobs;
 import nimblefurrow.server.otherwork.OtherWorks;
 import nimblefurrow.server.season.FarmSeason;
@@ -37,6 +39,7 @@ import nimblefurrow.server.season.Trouble;
  */
 final class OpenJobs {
   private final FarmSeason season;
+  private final SowingRates rates;
   private final Map<JobId, Doing> doing;
   private final Figures figures;
   private final List<Job> jobs = new ArrayList<>();
@@ -49,7 +52,9 @@ final class OpenJobs {
   private final Map<JobId, JobId> partOf = new HashMap<>();
   private final Map<JobId, List<Part>> parts;
 
-  private OpenJobs(FarmSeason season, List<Part> parts, Map<JobId, Doing> doing) {
+  private OpenJobs(
+      FarmSeason season, List<Part> parts, SowingRates rates, Map<JobId, Doing> doing) {
+    this.rates = rates;
     this.parts = parts.stream().collect(Collectors.groupingBy(Part::of));
     this.season = season;
     this.doing = doing;
@@ -62,8 +67,9 @@ final class OpenJobs {
       List<OtherWorks.WrittenWork> others,
       List<Part> parts,
       List<Machine> machines,
+      SowingRates rates,
       Map<JobId, Doing> doing) {
-    OpenJobs all = new OpenJobs(season, parts, doing);
+    OpenJobs all = new OpenJobs(season, parts, rates, doing);
     Set<MachineKind> kinds = machines.stream().map(Machine::kind).collect(Collectors.toSet());
     for (FieldSeasons field : season.covers()) {
       field.broken().ifPresent(b -> all.troubles.add(new Trouble(field.field(), b.says())));
@@ -81,9 +87,14 @@ final class OpenJobs {
         : season.jobs(field);
   }
 
-  /** On the board it counts what a day costs in this field. */
+  /**
+   * On the board it counts what a day costs in this field, and what machines do in an hour here.
+   */
   private Job valued(Job job, FieldSeasons field) {
-    return FieldJobs.valued(job, field.now(), figures);
+    Job valued = FieldJobs.valued(job, field.now(), figures);
+    return job.id().operation() == Operation.SEED
+        ? valued.with(j -> j.rates(rates.planned(field)))
+        : valued;
   }
 
   private void add(Job job, FieldSeasons field) {

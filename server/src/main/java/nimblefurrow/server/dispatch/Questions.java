@@ -94,7 +94,12 @@ public class Questions {
     return board
         .field(job)
         .filter(field -> untouched && id.operation() == Operation.SEED)
-        .flatMap(field -> board.season().sowing(field, way))
+        .flatMap(
+            field ->
+                board
+                    .season()
+                    .sowing(field, way)
+                    .map(other -> other.with(j -> j.rates(board.rates().by(field, way)))))
         .map(other -> other.with(j -> j.place(job.place())));
   }
 

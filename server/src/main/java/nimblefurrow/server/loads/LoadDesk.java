@@ -176,7 +176,7 @@ public class LoadDesk {
     Length run = FieldShape.longestRun(land.outline());
     FillingPlace filling = fillingPlace(yard, land);
     Length ferry = FieldShape.toMiddle(land.outline(), filling.at());
-    List<SeedBlend> passes = way == WayIn.DRONE ? blend.passes() : List.of(blend);
+    List<SeedBlend> passes = passes(way, blend);
     UnitSystem units = farm.units();
     List<LoadPlan> plans =
         passes.stream().map(p -> Rigs.plan(machine, area, p, run, ferry)).toList();
@@ -240,6 +240,15 @@ public class LoadDesk {
     return WayIn.of(machine.kind())
         .orElseThrow(
             () -> new OutOfRange("machine", machine.name() + " does not sow: take one that does"));
+  }
+
+  static List<SeedBlend> passes(WayIn way, SeedBlend blend) {
+    return way == WayIn.DRONE ? blend.passes() : List.of(blend);
+  }
+
+  /** What machines that sow do in an hour on each field, with its seed: as their loads tell. */
+  public SowingRates rates(FarmDay farm, List<MachineView> machines) {
+    return new SowingRates(desk, farm, machines, yard(farm.farm().id()));
   }
 
   /** Where loads for a field are filled. */

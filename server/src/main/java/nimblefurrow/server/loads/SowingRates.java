@@ -1,0 +1,93 @@
+package nimblefurrow.server.loads;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nimblefurrow.core.land.FieldShape;
+import nimblefurrow.core.loads.LoadPlan;
+import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.quantity.Length;
+import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.quantity.WorkRate;
+import nimblefurrow.core.seeding.SeedBlend;
+import nimblefurrow.core.seeding.SeedTag;
+import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.server.machine.Machines.MachineView;
+import nimblefurrow.server.season.CoverDesk;
+import nimblefurrow.server.season.FarmDay;
+import nimblefurrow.server.season.FieldSeasons;
+
+/**
+ * Acres an hour of each machine that sows, on a field and with its seed: fillings, ferries and
+ * waiting are in it. The loads page tells it, and the board, its search and every sheet go by it. A
+ * machine that is not set up yet, or that cannot carry the seed, has none here and goes by its own
+ * field capacity.
+ */
+public final class SowingRates {
+  private final CoverDesk covers;
+  private final FarmDay farm;
+  private final List<MachineView> machines;
+  private final LoadDesk.Yard yard;
+  private final Map<String, SeedTag> tags;
+
+  SowingRates(CoverDesk covers, FarmDay farm, List<MachineView> machines, LoadDesk.Yard yard) {
+    this.covers = covers;
+    this.farm = farm;
+    this.machines = machines;
+    this.yard = yard;
+    this.tags = covers.tags(farm);
+  }
+
+  /** Rates by machine for the cover as it is planned. */
+  public Map<String, WorkRate> planned(FieldSeasons field) {
+    return field
+        .now()
+        .field()
+        .cover()
+        .map(plan -> rates(field, plan.way(), covers.seed(farm, field, tags)))
+        .orElse(Map.of());
+  }
+
+  /** Rates by machine for the cover as another way in would sow it, at that way's own seed rate. */
+  public Map<String, WorkRate> by(FieldSeasons field, WayIn way) {
+    return field
+        .cover()
+        .map(c -> rates(field, way, covers.seed(farm, field, c.cover().by(way))))
+        .orElse(Map.of());
+  }
+
+  private Map<String, WorkRate> rates(
+      FieldSeasons field, WayIn way, List<CoverDesk.SeedLine> seed) {
+    Map<String, WorkRate> rates = new HashMap<>();
+    if (seed.isEmpty() || machines.stream().noneMatch(m -> m.kind() == way.machine())) {
+      return rates;
+    }
+    SeedBlend blend = LoadDesk.blend(farm, seed);
+    Area area = Area.ofAcres(field.field().acres());
+    Length run = FieldShape.longestRun(field.field().outline());
+    Length ferry =
+        FieldShape.toMiddle(
+            field.field().outline(), LoadDesk.fillingPlace(yard, field.field()).at());
+    for (MachineView machine : machines) {
+      if (machine.kind() == way.machine()) {
+        rate(machine, area, LoadDesk.passes(way, blend), run, ferry)
+            .ifPresent(rate -> rates.put(machine.id().toString(), rate));
+      }
+    }
+    return rates;
+  }
+
+  private static Optional<WorkRate> rate(
+      MachineView machine, Area area, List<SeedBlend> passes, Length run, Length ferry) {
+    try {
+      List<LoadPlan> plans =
+          passes.stream().map(pass -> Rigs.plan(machine, area, pass, run, ferry)).toList();
+      return plans.stream().allMatch(LoadPlan::possible)
+          ? Optional.of(WorkRate.acresPerHour(area.acres() / LoadPlan.hours(plans)))
+          : Optional.empty();
+    } catch (OutOfRange notSetUp) {
+      return Optional.empty();
+    }
+  }
+}
