@@ -2939,6 +2939,16 @@ export interface components {
                 [key: string]: "NONE" | "ACRE" | "POUND" | "POUND_PER_ACRE" | "POUND_PER_MINUTE" | "FOOT" | "INCH" | "INCH_OF_RAIN" | "MILE" | "SQUARE_FOOT" | "CUBIC_FOOT" | "GALLON" | "GALLON_PER_ACRE" | "BUSHEL" | "BUSHEL_PER_ACRE" | "CORN_BUSHEL_PER_ACRE" | "WHEAT_BUSHEL_PER_ACRE" | "OAT_BUSHEL_PER_ACRE" | "TON_PER_ACRE" | "MILE_PER_HOUR" | "FOOT_PER_SECOND" | "ACRE_PER_HOUR" | "SECOND_PER_ACRE" | "SEED_PER_POUND" | "SEED_PER_SQUARE_FOOT" | "PLANT_PER_SQUARE_FOOT" | "POUND_PER_CUBIC_FOOT" | "PER_ACRE" | "PER_SQUARE_FOOT" | "DOLLAR" | "DOLLAR_PER_ACRE" | "DOLLAR_PER_POUND" | "DOLLAR_PER_HOUR" | "DOLLAR_PER_DAY" | "DOLLAR_PER_YEAR" | "FAHRENHEIT" | "FAHRENHEIT_STEP" | "FAHRENHEIT_DAY" | "SUNSHINE" | "GRAM" | "SHARE" | "TIMES_DRILLED" | "PERCENT" | "DEGREE" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "WEEK";
             };
         };
+        ClippedForm: {
+            dryGrams?: number[];
+            /** Format: double */
+            frameSquareFeet?: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "BIOMASS";
+        };
         ClockForm: {
             /** Format: int32 */
             version?: number;
@@ -3232,6 +3242,15 @@ export interface components {
             when: components["schemas"]["DateRange"];
             words: string;
         };
+        CropStageForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "CROP_STAGE";
+            /** @enum {string} */
+            stage?: "PLANTED" | "EMERGED" | "V3" | "V4" | "V6" | "V7" | "JOINTING" | "BOOT" | "HEADING" | "FLOWERING" | "SILKING" | "R5" | "R6_SEED" | "HALF_MILK" | "FIRST_YELLOW" | "BLACK_LAYER" | "LEAVES_GOING" | "HALF_LEAVES" | "LEAVES_GONE" | "LEAF_DROP" | "BROWN_PODS" | "RIPE" | "CANOPY_CLOSED" | "CANOPY_OPEN" | "HARVEST";
+        };
         CropsForm: {
             cells: components["schemas"]["CropCell"][];
         };
@@ -3337,6 +3356,13 @@ export interface components {
             then?: string;
             thenMachine?: string;
             words: string;
+        };
+        DiscedForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "DISCED";
         };
         DoingView: {
             /** Format: double */
@@ -3469,104 +3495,60 @@ export interface components {
             /** Format: date */
             today: string;
         };
-        Entry: {
-            /** Format: double */
-            acres?: number;
-            by: string;
-            details: components["schemas"]["EntryDetails"];
-            /** Format: uuid */
-            fieldId: string;
-            /** Format: uuid */
-            id: string;
-            /** @enum {string} */
-            kind: "DISCED" | "SEEDED" | "SLURRY_SPREAD" | "CUT" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS" | "STAND_COUNT" | "WINTERED" | "HEIGHT" | "GROUND_COVER" | "CANOPY_LIGHT" | "SOIL_FEEL" | "RUTS" | "WEEDS" | "PESTS" | "KILL_RATING" | "NITROGEN";
-            /** Format: uuid */
-            linkId: string;
-            lot: string;
-            /** Format: uuid */
-            machineId?: string;
-            note: string;
-            /** Format: date */
-            on: string;
-            /** Format: double */
-            pounds?: number;
-            /** Format: uuid */
-            zoneId?: string;
-        };
-        EntryDetails: {
-            dryGrams?: number[];
-            /** Format: double */
-            eye?: number;
-            /** Format: double */
-            frameSquareFeet?: number;
-            look?: components["schemas"]["Look"];
-            operation?: string;
-            /** Format: int32 */
-            past?: number;
-            /** @enum {string} */
-            route?: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
-            species?: string;
-            /** Format: int32 */
-            spots?: number;
-            /** @enum {string} */
-            stage?: "PLANTED" | "EMERGED" | "V3" | "V4" | "V6" | "V7" | "JOINTING" | "BOOT" | "HEADING" | "FLOWERING" | "SILKING" | "R5" | "R6_SEED" | "HALF_MILK" | "FIRST_YELLOW" | "BLACK_LAYER" | "LEAVES_GOING" | "HALF_LEAVES" | "LEAVES_GONE" | "LEAF_DROP" | "BROWN_PODS" | "RIPE" | "CANOPY_CLOSED" | "CANOPY_OPEN" | "HARVEST";
-            /** Format: int32 */
-            stems?: number;
-            weather?: components["schemas"]["DayWeather"];
-            /** Format: double */
-            yieldPerAcre?: number;
-        };
         EntryForm: {
             /** Format: double */
             acres?: number;
-            dryGrams?: number[];
+            fact: components["schemas"]["FactForm"];
             /** Format: uuid */
             fieldId: string;
-            /** Format: double */
-            frameSquareFeet?: number;
             /** Format: uuid */
             id: string;
             job?: components["schemas"]["JobId"];
-            /** @enum {string} */
-            kind: "DISCED" | "SEEDED" | "SLURRY_SPREAD" | "CUT" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS" | "STAND_COUNT" | "WINTERED" | "HEIGHT" | "GROUND_COVER" | "CANOPY_LIGHT" | "SOIL_FEEL" | "RUTS" | "WEEDS" | "PESTS" | "KILL_RATING" | "NITROGEN";
-            look?: components["schemas"]["Look"];
             lot?: string;
             /** Format: uuid */
             machineId?: string;
             note?: string;
             /** Format: date */
             on: string;
-            /** Format: int32 */
-            past?: number;
             /** Format: double */
             pounds?: number;
-            /** @enum {string} */
-            route?: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
-            species?: string;
-            /** Format: int32 */
-            spots?: number;
-            /** @enum {string} */
-            stage?: "PLANTED" | "EMERGED" | "V3" | "V4" | "V6" | "V7" | "JOINTING" | "BOOT" | "HEADING" | "FLOWERING" | "SILKING" | "R5" | "R6_SEED" | "HALF_MILK" | "FIRST_YELLOW" | "BLACK_LAYER" | "LEAVES_GOING" | "HALF_LEAVES" | "LEAVES_GONE" | "LEAF_DROP" | "BROWN_PODS" | "RIPE" | "CANOPY_CLOSED" | "CANOPY_OPEN" | "HARVEST";
-            /** Format: int32 */
-            stems?: number;
-            /** Format: double */
-            yieldPerAcre?: number;
             /** Format: uuid */
             zoneId?: string;
         };
         EntryView: {
             about: string;
             /** Format: double */
+            acres?: number;
+            /** Format: double */
             actualRate?: number;
-            entry: components["schemas"]["Entry"];
+            by: string;
+            fact?: components["schemas"]["FactForm"];
             field: string;
+            /** Format: uuid */
+            fieldId: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "DISCED" | "SEEDED" | "SLURRY_SPREAD" | "CUT" | "ENDED" | "HARVESTED" | "CROP_STAGE" | "STEM_COUNT" | "BIOMASS" | "STAND_COUNT" | "WINTERED" | "HEIGHT" | "GROUND_COVER" | "CANOPY_LIGHT" | "SOIL_FEEL" | "RUTS" | "WEEDS" | "PESTS" | "KILL_RATING" | "NITROGEN";
+            lot: string;
             machine?: string;
+            /** Format: uuid */
+            machineId?: string;
             mapped: boolean;
             mine: boolean;
+            note: string;
+            /** Format: date */
+            on: string;
             photos: string[];
+            /** Format: double */
+            pounds?: number;
+            seen: boolean;
+            weather?: components["schemas"]["DayWeather"];
             /** @enum {string} */
             yieldUnit?: "NONE" | "ACRE" | "POUND" | "POUND_PER_ACRE" | "POUND_PER_MINUTE" | "FOOT" | "INCH" | "INCH_OF_RAIN" | "MILE" | "SQUARE_FOOT" | "CUBIC_FOOT" | "GALLON" | "GALLON_PER_ACRE" | "BUSHEL" | "BUSHEL_PER_ACRE" | "CORN_BUSHEL_PER_ACRE" | "WHEAT_BUSHEL_PER_ACRE" | "OAT_BUSHEL_PER_ACRE" | "TON_PER_ACRE" | "MILE_PER_HOUR" | "FOOT_PER_SECOND" | "ACRE_PER_HOUR" | "SECOND_PER_ACRE" | "SEED_PER_POUND" | "SEED_PER_SQUARE_FOOT" | "PLANT_PER_SQUARE_FOOT" | "POUND_PER_CUBIC_FOOT" | "PER_ACRE" | "PER_SQUARE_FOOT" | "DOLLAR" | "DOLLAR_PER_ACRE" | "DOLLAR_PER_POUND" | "DOLLAR_PER_HOUR" | "DOLLAR_PER_DAY" | "DOLLAR_PER_YEAR" | "FAHRENHEIT" | "FAHRENHEIT_STEP" | "FAHRENHEIT_DAY" | "SUNSHINE" | "GRAM" | "SHARE" | "TIMES_DRILLED" | "PERCENT" | "DEGREE" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "WEEK";
             zone?: string;
+            /** Format: uuid */
+            zoneId?: string;
         };
         EyeView: {
             /** Format: double */
@@ -3587,6 +3569,7 @@ export interface components {
             unit: string;
             words: string;
         };
+        FactForm: components["schemas"]["DiscedForm"] | components["schemas"]["SownForm"] | components["schemas"]["SlurryForm"] | components["schemas"]["ForageCutForm"] | components["schemas"]["TerminatedForm"] | components["schemas"]["HarvestedForm"] | components["schemas"]["CropStageForm"] | components["schemas"]["StemsForm"] | components["schemas"]["ClippedForm"] | components["schemas"]["StandForm"] | components["schemas"]["WinteredForm"] | components["schemas"]["HeightForm"] | components["schemas"]["GroundCoverForm"] | components["schemas"]["LightForm"] | components["schemas"]["SoilForm"] | components["schemas"]["RutsForm"] | components["schemas"]["WeedsForm"] | components["schemas"]["PestsForm"] | components["schemas"]["KillForm"] | components["schemas"]["NitrogenForm"];
         Feed: {
             /** Format: uuid */
             farmId: string;
@@ -3804,6 +3787,13 @@ export interface components {
             /** Format: double */
             pounds: number;
         };
+        ForageCutForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "CUT";
+        };
         Form: {
             fields: components["schemas"]["Place"][];
             /** Format: date */
@@ -3827,6 +3817,16 @@ export interface components {
             /** Format: double */
             stationIn?: number;
             where: string;
+        };
+        GroundCoverForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "GROUND_COVER";
+            photo?: boolean;
+            readings?: number[];
+            where?: components["schemas"]["SpotForm"][];
         };
         GroundPoint: {
             /** Format: double */
@@ -3868,12 +3868,30 @@ export interface components {
             /** Format: date */
             today: string;
         };
+        HarvestedForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "HARVESTED";
+            /** Format: double */
+            yieldPerAcre?: number;
+        };
         HazardView: {
             /** Format: double */
             keepAwayFt: number;
             name: string;
             shape: string;
             words: string;
+        };
+        HeightForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "HEIGHT";
+            readings?: number[];
+            where?: components["schemas"]["SpotForm"][];
         };
         HelpRunView: {
             helps: components["schemas"]["HelpView"][];
@@ -4056,6 +4074,15 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        KillForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "KILL_RATING";
+            readings?: number[];
+            where?: components["schemas"]["SpotForm"][];
+        };
         KindView: {
             /** @enum {string} */
             drawn: "POINT" | "LINE" | "AREA";
@@ -4161,6 +4188,15 @@ export interface components {
             line: number[];
             spreading: boolean;
         };
+        LightForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "CANOPY_LIGHT";
+            readings?: number[];
+            where?: components["schemas"]["SpotForm"][];
+        };
         LimitDay: {
             /** @enum {string} */
             kind: "DEAD_BY" | "ALIVE_UNTIL";
@@ -4259,25 +4295,6 @@ export interface components {
             steps: components["schemas"]["StepView"][];
             /** Format: int32 */
             unloadsPerFill?: number;
-        };
-        Look: {
-            /** Format: int32 */
-            alive?: number;
-            /** @enum {string} */
-            feel?: "CRUMBLES" | "BREAKS" | "DENTS" | "RIBBONS";
-            /** Format: int32 */
-            looked?: number;
-            /** @enum {string} */
-            pest?: "ARMYWORM" | "SLUGS" | "VOLES";
-            photo?: boolean;
-            plants?: number[];
-            readings?: number[];
-            spots?: components["schemas"]["Spot"][];
-            /** Format: double */
-            squareFeet?: number;
-            /** Format: double */
-            stemsPerPlant?: number;
-            tested?: boolean;
         };
         LookSheetView: {
             asks: string;
@@ -4764,6 +4781,16 @@ export interface components {
             on: string;
             starterWanted: boolean;
         };
+        NitrogenForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "NITROGEN";
+            readings?: number[];
+            tested?: boolean;
+            where?: components["schemas"]["SpotForm"][];
+        };
         NotHadView: {
             days: string[];
             /** Format: uuid */
@@ -4971,6 +4998,17 @@ export interface components {
             /** Format: double */
             threshold?: number;
             words: string;
+        };
+        PestsForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "PESTS";
+            /** @enum {string} */
+            pest?: "ARMYWORM" | "SLUGS" | "VOLES";
+            readings?: number[];
+            where?: components["schemas"]["SpotForm"][];
         };
         Place: {
             /** Format: uuid */
@@ -5409,6 +5447,15 @@ export interface components {
             /** Format: double */
             totalSeconds: number;
         };
+        RutsForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "RUTS";
+            readings?: number[];
+            where?: components["schemas"]["SpotForm"][];
+        };
         SaidView: {
             /** Format: int32 */
             forecasts: number;
@@ -5427,8 +5474,10 @@ export interface components {
         };
         Saved: {
             changes: components["schemas"]["Change"][];
-            entry: components["schemas"]["Entry"];
+            /** Format: uuid */
+            id: string;
             verdict?: string;
+            weather?: components["schemas"]["DayWeather"];
         };
         ScenarioChoice: {
             scenario: string;
@@ -5663,6 +5712,13 @@ export interface components {
             email: string;
             password: string;
         };
+        SlurryForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SLURRY_SPREAD";
+        };
         SoFarView: {
             /** Format: date */
             day: string;
@@ -5670,9 +5726,25 @@ export interface components {
             /** Format: uuid */
             machineId: string;
         };
+        SoilForm: {
+            /** @enum {string} */
+            feel?: "CRUMBLES" | "BREAKS" | "DENTS" | "RIBBONS";
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SOIL_FEEL";
+        };
         Source: {
             /** @enum {string} */
             source: "NONE" | "SIMULATED" | "IMPORTED";
+        };
+        SownForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SEEDED";
         };
         SpeciesView: {
             /** Format: double */
@@ -5712,7 +5784,7 @@ export interface components {
             id: string;
             job: components["schemas"]["JobId"];
         };
-        Spot: {
+        SpotForm: {
             /** Format: double */
             latitude?: number;
             /** Format: double */
@@ -5800,6 +5872,20 @@ export interface components {
             machine?: string;
             words: string;
         };
+        StandForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "STAND_COUNT";
+            plants?: number[];
+            species?: string;
+            /** Format: double */
+            squareFeet?: number;
+            /** Format: double */
+            stemsPerPlant?: number;
+            where?: components["schemas"]["SpotForm"][];
+        };
         Stands: {
             /** @enum {string} */
             crop?: "CORN_GRAIN" | "CORN_SILAGE" | "SOYBEANS" | "WINTER_WHEAT" | "OATS" | "OTHER" | "FREE_GROUND";
@@ -5857,6 +5943,21 @@ export interface components {
             stemsOfSpot: number;
             /** Format: double */
             wrong: number;
+        };
+        StemsForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "STEM_COUNT";
+            /** Format: int32 */
+            past?: number;
+            species?: string;
+            /** Format: int32 */
+            spots?: number;
+            /** Format: int32 */
+            stems?: number;
+            where?: components["schemas"]["SpotForm"][];
         };
         StepAnswer: {
             /** Format: int32 */
@@ -5959,6 +6060,15 @@ export interface components {
             field?: string;
             name: string;
             rates: components["schemas"]["TaskRateView"][];
+        };
+        TerminatedForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ENDED";
+            /** @enum {string} */
+            route?: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
         };
         TodayView: {
             /** Format: double */
@@ -6146,6 +6256,15 @@ export interface components {
             way: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING";
             wayWords: string;
         };
+        WeedsForm: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "WEEDS";
+            readings?: number[];
+            where?: components["schemas"]["SpotForm"][];
+        };
         WhatIfForm: {
             /** Format: date */
             day: string;
@@ -6201,6 +6320,18 @@ export interface components {
             /** @enum {string} */
             way: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING";
             words: string;
+        };
+        WinteredForm: {
+            /** Format: int32 */
+            alive?: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "WINTERED";
+            /** Format: int32 */
+            looked?: number;
+            species?: string;
         };
         WorkHour: {
             /** Format: int32 */

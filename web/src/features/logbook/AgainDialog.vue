@@ -19,7 +19,7 @@ const on = ref('')
 const told = ref<Schemas['Told'][]>([])
 /** Named once for as long as the dialog stands, so that nothing is kept twice. */
 const ids = new Map<string, string>()
-const others = computed(() => (fields.value ?? []).filter((f) => f.field.id !== props.kept?.entry.fieldId))
+const others = computed(() => (fields.value ?? []).filter((f) => f.field.id !== props.kept?.fieldId))
 const total = computed(() =>
   others.value.filter((f) => chosen.value.includes(f.field.id)).reduce((sum, f) => sum + f.field.acres, 0),
 )
@@ -37,7 +37,7 @@ async function write() {
   const answer = await act(() =>
     got(
       api.POST('/api/log/{id}/again', {
-        params: { path: { id: props.kept!.entry.id } },
+        params: { path: { id: props.kept!.id } },
         body: { on: on.value, fields: chosen.value.map((fieldId) => ({ id: ids.get(fieldId)!, fieldId })) },
       }),
     ),

@@ -13,26 +13,25 @@ import {
   wind,
   type Unit,
 } from '../../format/units'
-import { scouted, type Kept } from './entries'
+import type { Kept } from './entries'
 
 /** One entry: what was done with which figures, and what can be done with it. */
 const props = defineProps<{ kept: Kept; chosen: boolean }>()
 defineEmits<{ correct: []; again: []; map: []; bring: [Event] }>()
-const entry = computed(() => props.kept.entry)
 const named = computed(() => `${props.kept.field}, ${props.kept.about}`)
-const copied = computed(() => !['STEM_COUNT', 'BIOMASS', ...scouted].includes(entry.value.kind))
 const figures = computed(() => {
-  const e = entry.value
+  const e = props.kept
   const parts: string[] = []
   if (e.acres) parts.push(`${area(e.acres, 1)} ${areaUnit.value}`)
   if (e.pounds) parts.push(`${mass(e.pounds)} ${massUnit.value}`)
-  if (props.kept.actualRate) parts.push(`${rate(props.kept.actualRate)} ${rateUnit.value}`)
-  if (e.details.yieldPerAcre) parts.push(say(e.details.yieldPerAcre, (props.kept.yieldUnit ?? 'NONE') as Unit, 1))
+  if (e.actualRate) parts.push(`${rate(e.actualRate)} ${rateUnit.value}`)
+  if (e.fact?.kind === 'HARVESTED' && e.fact.yieldPerAcre)
+    parts.push(say(e.fact.yieldPerAcre, (e.yieldUnit ?? 'NONE') as Unit, 1))
   if (e.lot) parts.push(`lot ${e.lot}`)
   return parts.join(' · ')
 })
 const weather = computed(() => {
-  const w = entry.value.details.weather
+  const w = props.kept.weather
   return w ? `${temperature(w.maxF)} / ${temperature(w.minF)}, rain ${rain(w.rainIn)}, wind ${wind(w.windMph)}` : ''
 })
 </script>
@@ -43,15 +42,15 @@ const weather = computed(() => {
       {{ kept.about }}<template v-if="kept.zone"> · {{ kept.zone }}</template
       ><span v-if="kept.machine" class="quiet"> · {{ kept.machine }}</span>
       <span v-if="figures" class="figures"> · {{ figures }}</span
-      ><span v-if="entry.note"> · {{ entry.note }}</span>
+      ><span v-if="kept.note"> · {{ kept.note }}</span>
       <span v-if="kept.photos.length" class="photos">
         <a v-for="(p, i) in kept.photos" :key="p" :href="`/api/log/photos/${p}`" target="_blank" rel="noopener"
           ><img :src="`/api/log/photos/${p}`" :alt="`Photo ${i + 1} of ${named}`" loading="lazy"
         /></a>
       </span>
       <div class="quiet small">
-        {{ entry.by }}<span v-if="weather" class="figures"> · {{ weather }}</span>
-        <template v-if="entry.kind === 'SEEDED' && !kept.mapped">
+        {{ kept.by }}<span v-if="weather" class="figures"> · {{ weather }}</span>
+        <template v-if="kept.kind === 'SEEDED' && !kept.mapped">
           ·
           <label class="bring"
             >Bring the machine's points<input
@@ -61,7 +60,7 @@ const weather = computed(() => {
               @change="$emit('bring', $event)"
           /></label>
           <a
-            :href="`/api/simulator/drill-monitor/${entry.fieldId}`"
+            :href="`/api/simulator/drill-monitor/${kept.fieldId}`"
             download="drill-points.csv"
             :aria-label="`Points that the drill stand-in would have written on ${kept.field}`"
             class="try"
@@ -81,7 +80,7 @@ const weather = computed(() => {
         >What was laid where</v-btn
       >
       <v-btn
-        v-if="copied"
+        v-if="!kept.seen"
         size="small"
         variant="text"
         color="primary"

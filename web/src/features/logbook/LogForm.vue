@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import NumberField from '../../parts/NumberField.vue'
 import DayField from '../../parts/DayField.vue'
 import { computed, reactive, ref, watch } from 'vue'
 import { api, got, type Refused, type Schemas } from '../../api/client'
@@ -9,16 +8,16 @@ import FigureField from '../../parts/FigureField.vue'
 import { useBoard, useChoices, useFields, useLots, useRefresh, useSpecies } from '../../api/resources'
 import Refusal from '../../parts/Refusal.vue'
 import { session } from '../../session'
-import { kindWords, typedKinds, type Kept } from './entries'
+import { kindWords, type Kept } from './entries'
+import { empty, factOf, figuresOf, optional, type Kind } from './facts/figures'
+import { factForms, typedHere } from './facts/forms'
 
-type Kind = Schemas['EntryForm']['kind']
 const props = defineProps<{ field?: string; kind?: string; correcting: Kept | null }>()
 const emit = defineEmits<{ settled: []; withdraw: [reason: string] }>()
 const refresh = useRefresh()
-const kinds = typedKinds.map((value) => ({ value, title: kindWords[value] }))
 const DRAFT = 'furrow-log-draft'
-/** Figures are kept in the units of the server, whatever the farm reads; the id names the entry, so that it is never kept twice. */
-const empty = {
+/** The id names the entry, so that it is never kept twice. */
+const blank = {
   id: '',
   fieldId: '',
   zoneId: '',
@@ -29,17 +28,9 @@ const empty = {
   pounds: '',
   lot: '',
   note: '',
-  route: 'EARLY_SPRAY',
-  stage: 'FIRST_YELLOW',
-  species: '',
-  spots: '5',
-  stems: '50',
-  past: '',
-  frame: '',
-  grams: '',
-  yieldPerAcre: '',
 }
-const form = reactive({ ...empty, ...(JSON.parse(localStorage.getItem(DRAFT) ?? '{}') as object) })
+const drafted = (): object => JSON.parse(localStorage.getItem(DRAFT) ?? '{}') as object
+const form = reactive({ ...blank, ...empty, ...drafted() })
 form.id ||= crypto.randomUUID()
 watch(form, (now) => {
   if (!props.correcting) localStorage.setItem(DRAFT, JSON.stringify(now))
@@ -75,6 +66,13 @@ watch(
 
 const chosen = computed(() => fields.value?.find((f) => f.field.id === form.fieldId))
 const work = computed(() => ['SEEDED', 'DISCED', 'SLURRY_SPREAD', 'ENDED', 'CUT'].includes(form.kind))
+/** What is read in the field is offered here only to be put right. */
+const kinds = computed(() =>
+  (Object.keys(kindWords) as Kind[])
+    .filter((k) => typedHere.includes(k) || k === props.correcting?.kind)
+    .map((value) => ({ value, title: kindWords[value] })),
+)
+const figures = computed(() => factForms[form.kind])
 /** A count can be of any zone; work is of a zone only where it has a cover of its own. */
 const zones = computed(() => {
   const all = chosen.value?.field.zones ?? []
@@ -120,8 +118,6 @@ const crop = computed(() => chosen.value?.chain.filter((l) => l.crop && l.starts
 const { data: choices } = useChoices()
 const yieldUnit = computed<Unit>(() => (crop.value && choices.value?.yields[crop.value.kind]) || 'TON_PER_ACRE')
 
-const optional = (text: string) => (String(text ?? '').trim() === '' ? undefined : Number(text))
-
 // What was being written waits while a wrong entry is put right.
 watch(
   () => props.correcting,
@@ -130,33 +126,21 @@ watch(
     saved.value = null
     reason.value = ''
     if (!now) {
-      Object.assign(form, empty, JSON.parse(localStorage.getItem(DRAFT) ?? '{}') as object)
+      Object.assign(form, blank, empty, drafted())
       form.id ||= crypto.randomUUID()
       return
     }
-    const { entry } = now
-    const d = entry.details
-    const said = (figure?: number) => (figure === undefined ? '' : String(figure))
-    Object.assign(form, empty, {
+    Object.assign(form, blank, figuresOf(now.fact), {
       id: crypto.randomUUID(),
-      fieldId: entry.fieldId,
-      zoneId: entry.zoneId ?? '',
-      kind: entry.kind,
-      on: entry.on,
-      machineId: entry.machineId ?? '',
-      acres: said(entry.acres),
-      pounds: said(entry.pounds),
-      lot: entry.lot,
-      note: entry.note,
-      route: d.route ?? empty.route,
-      stage: d.stage ?? empty.stage,
-      species: d.species ?? '',
-      spots: said(d.spots) || empty.spots,
-      stems: said(d.stems) || empty.stems,
-      past: said(d.past),
-      frame: said(d.frameSquareFeet),
-      grams: d.dryGrams?.join(' ') ?? '',
-      yieldPerAcre: said(d.yieldPerAcre),
+      fieldId: now.fieldId,
+      zoneId: now.zoneId ?? '',
+      kind: now.kind,
+      on: now.on,
+      machineId: now.machineId ?? '',
+      acres: now.acres === undefined ? '' : String(now.acres),
+      pounds: now.pounds === undefined ? '' : String(now.pounds),
+      lot: now.lot,
+      note: now.note,
     })
   },
 )
@@ -165,14 +149,11 @@ async function save() {
   busy.value = true
   problem.value = ''
   saved.value = null
-  const counted = form.kind === 'STEM_COUNT'
-  const clipped = form.kind === 'BIOMASS'
   try {
     const entry = {
       id: form.id,
       fieldId: form.fieldId,
       zoneId: zone.value,
-      kind: form.kind,
       on: form.on,
       note: form.note || undefined,
       job: work.value ? job.value?.id : undefined,
@@ -180,22 +161,9 @@ async function save() {
       acres: work.value ? optional(form.acres) : undefined,
       pounds: form.kind === 'SEEDED' ? optional(form.pounds) : undefined,
       lot: form.kind === 'SEEDED' ? form.lot || undefined : undefined,
-      route: form.kind === 'ENDED' ? (form.route as 'ROLL') : undefined,
-      stage: form.kind === 'CROP_STAGE' ? (form.stage as 'V4') : undefined,
-      species: counted ? form.species : undefined,
-      spots: counted ? optional(form.spots) : undefined,
-      stems: counted ? optional(form.stems) : undefined,
-      past: counted ? optional(form.past) : undefined,
-      frameSquareFeet: clipped ? optional(form.frame) : undefined,
-      dryGrams: clipped
-        ? form.grams
-            .split(/[\s,;]+/)
-            .filter(Boolean)
-            .map(Number)
-        : undefined,
-      yieldPerAcre: form.kind === 'HARVESTED' ? optional(form.yieldPerAcre) : undefined,
+      fact: factOf(form.kind, form, props.correcting?.fact),
     }
-    const wrong = props.correcting?.entry.id
+    const wrong = props.correcting?.id
     saved.value = await got(
       wrong
         ? api.POST('/api/log/{id}/replacement', {
@@ -262,47 +230,7 @@ async function save() {
           :items="lots?.map((l) => l.name)"
         />
       </template>
-      <v-select v-if="form.kind === 'ENDED'" v-model="form.route" label="How" :items="choices?.routes" />
-      <template v-if="form.kind === 'STEM_COUNT'">
-        <v-select v-model="form.species" label="Species" :items="members" />
-        <NumberField v-model="form.spots" label="Spots" />
-        <NumberField v-model="form.stems" label="Stems looked at" />
-        <NumberField v-model="form.past" label="Past flowering" />
-      </template>
-      <template v-if="form.kind === 'BIOMASS'">
-        <FigureField v-model="form.frame" label="Frame" unit="SQUARE_FOOT" min="0" />
-        <v-text-field
-          v-model="form.grams"
-          class="wide"
-          label="Dry grams, one number a frame"
-          hint="such as 118 96 131"
-          persistent-hint
-        />
-      </template>
-      <v-select
-        v-if="form.kind === 'CROP_STAGE'"
-        v-model="form.stage"
-        label="Stage"
-        :items="[
-          { value: 'V4', title: 'Corn: 4 collars' },
-          { value: 'V6', title: 'Corn: 6 collars' },
-          { value: 'SILKING', title: 'Corn: silking' },
-          { value: 'HALF_MILK', title: 'Corn: half milk line' },
-          { value: 'BLACK_LAYER', title: 'Corn: black layer' },
-          { value: 'LEAVES_GOING', title: 'Corn: leaves begin to go' },
-          { value: 'HALF_LEAVES', title: 'Corn: half of the leaves lost' },
-          { value: 'FIRST_YELLOW', title: 'Soybeans: first yellow leaf' },
-          { value: 'LEAF_DROP', title: 'Soybeans: leaf drop begins' },
-          { value: 'HEADING', title: 'Small grain: heading' },
-        ]"
-      />
-      <FigureField
-        v-if="form.kind === 'HARVESTED'"
-        v-model="form.yieldPerAcre"
-        label="Yield"
-        :unit="yieldUnit"
-        min="0"
-      />
+      <component :is="figures" v-if="figures" :model-value="form" :members="members" :yield-unit="yieldUnit" />
       <v-text-field v-model="form.note" class="wide" label="Note" />
       <v-text-field v-if="correcting" v-model="reason" class="wide" label="Why (optional)" />
       <Refusal class="wide" :says="problem" />
@@ -322,7 +250,7 @@ async function save() {
     </form>
     <div v-if="saved" class="saved" role="status">
       <b>Saved.</b> <span v-if="saved.verdict">{{ saved.verdict }}&nbsp;</span>
-      <span v-if="saved.entry.details.weather" class="quiet">The day's weather is filled in.</span>
+      <span v-if="saved.weather" class="quiet">The day's weather is filled in.</span>
       <table v-if="saved.changes.length" class="plain">
         <thead>
           <tr>

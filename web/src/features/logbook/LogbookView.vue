@@ -28,11 +28,11 @@ const found = computed(() =>
 const days = computed(() => byDayAndField(found.value.slice(0, most.value)))
 const kinds = computed(() =>
   Object.entries(kindWords)
-    .filter(([kind]) => entries.value?.some((e) => e.entry.kind === kind))
+    .filter(([kind]) => entries.value?.some((e) => e.kind === kind))
     .map(([value, title]) => ({ value, title })),
 )
 const machines = computed(() => distinct((entries.value ?? []).map((e) => e.machine)))
-const people = computed(() => distinct((entries.value ?? []).map((e) => e.entry.by)))
+const people = computed(() => distinct((entries.value ?? []).map((e) => e.by)))
 
 const mapOpen = ref(false)
 const mapOf = ref('')
@@ -96,9 +96,7 @@ async function say(id: string, about: string, kind: 'WITHDRAWN' | 'RESTORED', re
         :kind="asked.kind"
         :correcting="correcting"
         @settled="correcting = null"
-        @withdraw="
-          (reason) => say(correcting!.entry.id, `${correcting!.field}, ${correcting!.about}`, 'WITHDRAWN', reason)
-        "
+        @withdraw="(reason) => say(correcting!.id, `${correcting!.field}, ${correcting!.about}`, 'WITHDRAWN', reason)"
       />
       <section class="list" aria-label="Entries">
         <div class="head">
@@ -127,13 +125,13 @@ async function say(id: string, about: string, kind: 'WITHDRAWN' | 'RESTORED', re
               <div>
                 <LogEntry
                   v-for="e in f.entries"
-                  :key="e.entry.id"
+                  :key="e.id"
                   :kept="e"
-                  :chosen="correcting?.entry.id === e.entry.id"
+                  :chosen="correcting?.id === e.id"
                   @correct="correcting = e"
                   @again="repeat(e)"
-                  @map="showMap(e.entry.id)"
-                  @bring="bring(e.entry.id, $event)"
+                  @map="showMap(e.id)"
+                  @bring="bring(e.id, $event)"
                 />
               </div>
             </li>

@@ -1,12 +1,19 @@
 import { describe, expect, it } from 'vitest'
 import { byDayAndField, distinct, matches, type Kept } from './entries'
 
-const kept = (on: string, field: string, kind: Kept['entry']['kind'] = 'SEEDED', more: object = {}): Kept =>
+const kept = (on: string, field: string, kind: Kept['kind'] = 'SEEDED', more: object = {}): Kept =>
   ({
     field,
     about: 'sown',
     mapped: false,
-    entry: { id: `${on}${field}`, fieldId: field, on, kind, lot: 'Rye A-26', note: '', by: 'Otis', details: {} },
+    id: `${on}${field}`,
+    fieldId: field,
+    on,
+    kind,
+    lot: 'Rye A-26',
+    note: '',
+    by: 'Otis',
+    fact: { kind },
     ...more,
   }) as unknown as Kept
 const all = [kept('2026-10-03', 'B'), kept('2026-10-03', 'A'), kept('2026-10-03', 'B'), kept('2026-10-01', 'B')]

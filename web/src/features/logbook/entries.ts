@@ -1,7 +1,7 @@
 import type { Schemas } from '../../api/client'
 
 export type Kept = Schemas['EntryView']
-export type Kind = Kept['entry']['kind']
+export type Kind = Kept['kind']
 
 export const kindWords: Record<Kind, string> = {
   SEEDED: 'Cover sown',
@@ -26,22 +26,6 @@ export const kindWords: Record<Kind, string> = {
   HARVESTED: 'Crop harvested',
 }
 
-/** What is written down in the field itself, with spots and marks: see Scout. */
-export const scouted: Kind[] = [
-  'STAND_COUNT',
-  'WINTERED',
-  'HEIGHT',
-  'GROUND_COVER',
-  'CANOPY_LIGHT',
-  'SOIL_FEEL',
-  'RUTS',
-  'WEEDS',
-  'PESTS',
-  'KILL_RATING',
-  'NITROGEN',
-]
-export const typedKinds = (Object.keys(kindWords) as Kind[]).filter((k) => !scouted.includes(k))
-
 export interface Sought {
   words: string
   kind: Kind | null
@@ -50,10 +34,10 @@ export interface Sought {
 }
 
 export const matches = (e: Kept, s: Sought): boolean =>
-  (!s.kind || e.entry.kind === s.kind) &&
+  (!s.kind || e.kind === s.kind) &&
   (!s.machine || e.machine === s.machine) &&
-  (!s.person || e.entry.by === s.person) &&
-  `${e.field} ${e.about} ${e.entry.lot} ${e.entry.note}`.toLowerCase().includes(s.words.trim().toLowerCase())
+  (!s.person || e.by === s.person) &&
+  `${e.field} ${e.about} ${e.lot} ${e.note}`.toLowerCase().includes(s.words.trim().toLowerCase())
 
 export interface DayOfWork {
   day: string
@@ -64,8 +48,8 @@ export interface DayOfWork {
 export function byDayAndField(entries: Kept[]): DayOfWork[] {
   const days: DayOfWork[] = []
   for (const one of entries) {
-    let day = days.find((d) => d.day === one.entry.on)
-    if (!day) days.push((day = { day: one.entry.on, fields: [] }))
+    let day = days.find((d) => d.day === one.on)
+    if (!day) days.push((day = { day: one.on, fields: [] }))
     let field = day.fields.find((f) => f.field === one.field)
     if (!field) day.fields.push((field = { field: one.field, entries: [] }))
     field.entries.push(one)

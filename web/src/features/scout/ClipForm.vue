@@ -49,15 +49,13 @@ async function finish() {
     id: state.id,
     fieldId: props.field.fieldId,
     zoneId: props.field.zoneId,
-    kind: 'BIOMASS',
     on: state.on,
-    frameSquareFeet: frame.value,
-    dryGrams: dry.value,
+    fact: { kind: 'BIOMASS', frameSquareFeet: frame.value, dryGrams: dry.value },
     note:
       state.weighed === 'wet'
         ? `Weighed wet; ${Math.round(100 * water.value)} % water ${ofPart.value ? 'by a part that was dried' : 'assumed'}.`
         : undefined,
-  } as Entry
+  } satisfies Entry
   emit('done', form, `${matter(found.value!.mean)} ${rateUnit.value} clipped`, photos.value)
 }
 </script>

@@ -112,11 +112,11 @@ async function finish() {
     id: state.id,
     fieldId: props.field.fieldId,
     zoneId: props.field.zoneId,
-    kind: sheet.value?.entry ?? 'PESTS',
     on: state.on,
-    look: {
+    fact: {
+      kind: sheet.value?.entry ?? 'PESTS',
       readings: state.readings,
-      spots: state.places,
+      where: state.places,
       pest: pest.value?.pest,
       photo: state.photo || undefined,
       tested: props.kind === 'NITROGEN' ? state.tested : undefined,

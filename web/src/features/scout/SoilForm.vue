@@ -22,10 +22,9 @@ async function finish(feel: Schemas['FeelView']) {
     id: state.id,
     fieldId: props.field.fieldId,
     zoneId: props.field.zoneId,
-    kind: 'SOIL_FEEL',
     on: state.on,
-    look: { feel: feel.feel },
-  } as Entry
+    fact: { kind: 'SOIL_FEEL', feel: feel.feel },
+  } satisfies Entry
   emit('done', form, `soil: ${feel.words}`, photos.value)
 }
 </script>

@@ -69,16 +69,16 @@ async function finish() {
     id: state.id,
     fieldId: props.field.fieldId,
     zoneId: props.field.zoneId,
-    kind: 'STAND_COUNT',
     on: state.on,
-    species: state.species,
-    look: {
+    fact: {
+      kind: 'STAND_COUNT',
+      species: state.species,
       plants: state.plants,
       squareFeet: ground.value,
       stemsPerPlant: Number(state.stems) > 0 ? Number(state.stems) : undefined,
-      spots: state.places,
+      where: state.places,
     },
-  } as Entry
+  } satisfies Entry
   emit(
     'done',
     form,

@@ -144,14 +144,16 @@ async function finish() {
     id: state.id,
     fieldId: props.field.fieldId,
     zoneId: props.field.zoneId,
-    kind: 'STEM_COUNT',
     on: state.on,
-    species: state.species,
-    spots: state.spots.length,
-    stems: stems.value,
-    past: past.value,
-    look: { spots: state.spots },
-  } as Entry
+    fact: {
+      kind: 'STEM_COUNT',
+      species: state.species,
+      spots: state.spots.length,
+      stems: stems.value,
+      past: past.value,
+      where: state.spots,
+    },
+  } satisfies Entry
   await draft.forget()
   emit('done', form, `${past.value} of ${stems.value} stems past flowering`, photos.value)
 }

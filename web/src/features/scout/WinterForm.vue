@@ -30,11 +30,9 @@ async function finish() {
     id: state.id,
     fieldId: props.field.fieldId,
     zoneId: props.field.zoneId,
-    kind: 'WINTERED',
     on: state.on,
-    species: state.species,
-    look: { alive: alive.value, looked: state.taps.length },
-  } as Entry
+    fact: { kind: 'WINTERED', species: state.species, alive: alive.value, looked: state.taps.length },
+  } satisfies Entry
   emit('done', form, `${alive.value} of ${state.taps.length} plants alive`, photos.value)
 }
 </script>

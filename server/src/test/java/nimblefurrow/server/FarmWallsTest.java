@@ -61,7 +61,6 @@ class FarmWallsTest {
         theirs
             .post("/api/log", Map.of("fieldId", field, "kind", "HARVESTED", "on", today))
             .json()
-            .path("entry")
             .path("id")
             .asString();
     ids = new TreeMap<>();

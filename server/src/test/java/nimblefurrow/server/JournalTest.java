@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -37,10 +38,10 @@ class JournalTest {
         id,
         "fieldId",
         field,
-        "kind",
-        "SEEDED",
         "on",
         RunningServer.TODAY,
+        "fact",
+        Map.of("kind", "SEEDED"),
         "acres",
         acres,
         "pounds",
@@ -106,7 +107,7 @@ class JournalTest {
     assertThat(farm.post(path, form).status()).as("sent twice").isEqualTo(200);
     JsonNode entries = farm.get("/api/log").json();
     assertThat(entries).hasSize(1);
-    assertThat(entries.get(0).path("entry").path("id").asString()).isEqualTo(right);
+    assertThat(entries.get(0).path("id").asString()).isEqualTo(right);
     assertThat(entries.get(0).path("actualRate").asDouble()).isEqualTo(90);
     assertThat(entries.get(0).path("mapped").asBoolean()).as("with its points").isTrue();
     assertThat(rows("select count(*) from log_correction where entry_id = ?", wrong)).isOne();
@@ -117,7 +118,7 @@ class JournalTest {
             "/api/log/" + right + "/replacement",
             Map.of("entry", sowing(UUID.randomUUID(), 4000, 3600)));
     assertThat(refused.status()).isEqualTo(400);
-    assertThat(farm.get("/api/log").json().get(0).path("entry").path("id").asString())
+    assertThat(farm.get("/api/log").json().get(0).path("id").asString())
         .as("half a correction is none")
         .isEqualTo(right);
     assertThat(sown()).isTrue();
@@ -144,11 +145,10 @@ class JournalTest {
         .isEqualTo("choose a cover for this field first");
     JsonNode kept = farm.get("/api/log").json();
     assertThat(kept).hasSize(2);
-    double acres = kept.get(0).path("entry").path("acres").asDouble();
+    double acres = kept.get(0).path("acres").asDouble();
     assertThat(kept.get(0).path("field").asString()).isEqualTo("Second");
     assertThat(kept.get(0).path("actualRate").asDouble()).as("3,000 lb on 40 ac").isEqualTo(75);
-    assertThat(kept.get(0).path("entry").path("pounds").asDouble())
-        .isCloseTo(75 * acres, within(1e-6));
+    assertThat(kept.get(0).path("pounds").asDouble()).isCloseTo(75 * acres, within(1e-6));
   }
 
   @Test
@@ -171,5 +171,90 @@ class JournalTest {
         .param(UUID.fromString(entry))
         .query(Integer.class)
         .single();
+  }
+
+  /** What a page of an older version has kept while there was no signal is taken as it was. */
+  @Test
+  void entriesOfOldPagesSayTheSame() {
+    sow();
+    Map<String, Object> count =
+        Map.of(
+            "kind",
+            "STEM_COUNT",
+            "species",
+            "cereal-rye",
+            "spots",
+            5,
+            "stems",
+            50,
+            "past",
+            30,
+            "look",
+            Map.of("spots", List.of(Map.of("longitude", -97.0, "latitude", 40.0))));
+    Map<String, Object> weeds = Map.of("kind", "WEEDS", "look", Map.of("readings", List.of(2, 3)));
+    JsonNode old = kept(oldBody(count));
+    assertThat(old.path("kind").asString()).isEqualTo("STEM_COUNT");
+    assertThat(old.path("fact").path("past").asInt()).isEqualTo(30);
+    assertThat(old.path("fact").path("where").get(0).path("longitude").asDouble()).isEqualTo(-97);
+    Map<String, Object> now = new HashMap<>(count);
+    now.remove("look");
+    now.put("where", List.of(Map.of("longitude", -97.0, "latitude", 40.0)));
+    assertThat(kept(newBody(now)).path("fact")).isEqualTo(old.path("fact"));
+    JsonNode scored = kept(oldBody(weeds));
+    assertThat(scored.path("fact").path("readings").get(1).asDouble()).isEqualTo(3);
+    // A wrong one is put right by an old page, too.
+    Map<String, Object> instead =
+        Map.of("entry", oldBody(Map.of("kind", "WEEDS", "look", Map.of("readings", List.of(9)))));
+    String wrong = scored.path("id").asString();
+    assertThat(farm.post("/api/log/" + wrong + "/replacement", instead).status()).isEqualTo(200);
+    assertThat(farm.get("/api/log").json().get(0).path("fact").path("readings").get(0).asInt())
+        .isEqualTo(9);
+  }
+
+  @Test
+  void aBodyWithoutAKindIsRefusedInWords() {
+    for (Object fact : new Object[] {Map.of(), Map.of("kind", "GUESSED"), "sown"}) {
+      Map<String, Object> body = new HashMap<>(newBody(Map.of()));
+      body.put("fact", fact);
+      Caller.Answer answer = farm.post("/api/log", body);
+      assertThat(answer.status()).as(answer.text()).isEqualTo(400);
+      assertThat(answer.json().path("detail").asString()).isNotEmpty();
+    }
+    Map<String, Object> none = new HashMap<>(newBody(Map.of()));
+    none.remove("fact");
+    assertThat(farm.post("/api/log", none).status()).isEqualTo(400);
+  }
+
+  /** Taking an entry out and putting it back leaves the season as it was. */
+  @Test
+  void outAndBackIsNothing() {
+    String sown = sow();
+    String before = farm.get("/api/season/" + field).text();
+    assertThat(say(sown, "WITHDRAWN", UUID.randomUUID()).status()).isEqualTo(200);
+    assertThat(farm.get("/api/season/" + field).text()).isNotEqualTo(before);
+    assertThat(say(sown, "RESTORED", UUID.randomUUID()).status()).isEqualTo(200);
+    assertThat(farm.get("/api/season/" + field).text()).isEqualTo(before);
+  }
+
+  private Map<String, Object> oldBody(Map<String, Object> figures) {
+    Map<String, Object> body = new HashMap<>(figures);
+    body.putAll(Map.of("id", UUID.randomUUID(), "fieldId", field, "on", RunningServer.TODAY));
+    return body;
+  }
+
+  private Map<String, Object> newBody(Map<String, Object> fact) {
+    return Map.of(
+        "id", UUID.randomUUID(), "fieldId", field, "on", RunningServer.TODAY, "fact", fact);
+  }
+
+  private JsonNode kept(Map<String, Object> body) {
+    Caller.Answer answer = farm.post("/api/log", body);
+    assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+    for (JsonNode row : farm.get("/api/log").json()) {
+      if (row.path("id").asString().equals(body.get("id").toString())) {
+        return row;
+      }
+    }
+    throw new AssertionError("not in the logbook");
   }
 }

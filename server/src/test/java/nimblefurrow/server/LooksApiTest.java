@@ -57,10 +57,15 @@ class LooksApiTest {
     Map<String, Object> form = new HashMap<>();
     form.put("id", UUID.randomUUID());
     form.put("fieldId", field.path("fieldId").asString());
-    form.put("kind", kind);
     form.put("on", TODAY);
-    form.put("look", look);
+    form.put("fact", fact(kind, look));
     return form;
+  }
+
+  private static Map<String, Object> fact(String kind, Map<String, Object> look) {
+    Map<String, Object> fact = new HashMap<>(look == null ? Map.of() : look);
+    fact.put("kind", kind);
+    return fact;
   }
 
   private static JsonNode kept(Map<String, Object> form) {
@@ -99,7 +104,7 @@ class LooksApiTest {
         .contains("height is 0–140 in");
     assertThat(refused(entry(field, "HEIGHT", Map.of()))).contains("height by spot is missing");
     Map<String, Object> none = entry(field, "HEIGHT", null);
-    assertThat(refused(none)).contains("what was read is missing");
+    assertThat(refused(none)).contains("height by spot is missing");
   }
 
   @Test
@@ -195,7 +200,7 @@ class LooksApiTest {
     assertThat(own.post("/api/log", form).json().path("verdict").asString())
         .isEqualTo("About 0 % of the leaves are lost.");
     form.put("id", UUID.randomUUID());
-    form.put("look", Map.of("readings", List.of(20, 24, 23)));
+    form.put("fact", fact("CANOPY_LIGHT", Map.of("readings", List.of(20, 24, 23))));
     JsonNode bright = own.post("/api/log", form).json();
     assertThat(bright.path("verdict").asString()).isEqualTo("About 50 % of the leaves are lost.");
     JsonNode harvest =

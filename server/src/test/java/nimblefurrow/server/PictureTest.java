@@ -102,7 +102,7 @@ class PictureTest {
       many.shutdown();
     }
     for (var row : guest.get("/api/log").json()) {
-      if (row.path("entry").path("id").asString().equals(entry.toString())) {
+      if (row.path("id").asString().equals(entry.toString())) {
         assertThat(row.path("photos")).hasSizeBetween(1, 6);
         return;
       }

@@ -132,7 +132,7 @@ class RightsTest {
 
   private static boolean mine(Caller who, String entry) {
     for (JsonNode row : who.get("/api/log").json()) {
-      if (row.path("entry").path("id").asString().equals(entry)) {
+      if (row.path("id").asString().equals(entry)) {
         return row.path("mine").asBoolean();
       }
     }

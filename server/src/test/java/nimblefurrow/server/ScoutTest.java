@@ -139,7 +139,7 @@ class ScoutTest {
     assertThat(answers).allMatch(a -> a.status() == 200);
     long kept =
         StreamSupport.stream(guest.get("/api/log").json().spliterator(), false)
-            .filter(e -> e.path("entry").path("id").asString().equals(form.get("id").toString()))
+            .filter(e -> e.path("id").asString().equals(form.get("id").toString()))
             .count();
     assertThat(kept).isEqualTo(1);
   }

@@ -64,12 +64,10 @@ final class TestFarm {
                 id,
                 "fieldId",
                 field,
-                "kind",
-                "CROP_STAGE",
-                "stage",
-                "FIRST_YELLOW",
                 "on",
-                day));
+                day,
+                "fact",
+                Map.of("kind", "CROP_STAGE", "stage", "FIRST_YELLOW")));
     if (kept.status() != 200) {
       throw new IllegalStateException("no entry: " + kept.text());
     }

@@ -58,7 +58,7 @@ public final class Belongings {
     collect("lot", planner.get("/api/lots").json(), "/id");
     collect("mark", planner.get("/api/marks").json(), "/id");
     collect("mix", planner.get("/api/mixes").json(), "/id");
-    collect("entry", planner.get("/api/log").json(), "/entry/id");
+    collect("entry", planner.get("/api/log").json(), "/id");
     collect("job", planner.get("/api/dispatch").json().path("jobs"), "/id");
     collect("flight", planner.get("/api/flight/runs").json(), "/id");
     for (String field : ids("field").subList(0, Math.min(2, ids("field").size()))) {
@@ -104,7 +104,7 @@ public final class Belongings {
     planner.send(
         "POST",
         "/api/log",
-        "{\"id\":\"%s\",\"fieldId\":\"%s\",\"kind\":\"CROP_STAGE\",\"stage\":\"SILKING\",\"on\":\"%s\"}"
+        "{\"id\":\"%s\",\"fieldId\":\"%s\",\"on\":\"%s\",\"fact\":{\"kind\":\"CROP_STAGE\",\"stage\":\"SILKING\"}}"
             .formatted(UUID.randomUUID(), field, today));
     planner.send(
         "POST",

@@ -91,7 +91,7 @@ final class Person {
               visitor.send(
                   "POST",
                   "/api/log",
-                  "{\"id\":\"%s\",\"fieldId\":\"%s\",\"kind\":\"CROP_STAGE\",\"stage\":\"V6\",\"on\":\"2026-07-0%d\"}"
+                  "{\"id\":\"%s\",\"fieldId\":\"%s\",\"fact\":{\"kind\":\"CROP_STAGE\",\"stage\":\"V6\"},\"on\":\"2026-07-0%d\"}"
                       .formatted(UUID.randomUUID(), field(), random.nextInt(9) + 1)));
       default -> changeCover(field());
     }

@@ -99,7 +99,10 @@ public final class BodyMaker {
       return random.nextInt(20) == 0 ? NODES.stringNode("x".repeat(30_000)) : cannotBe();
     }
     String type = schema.path("type").asString("");
-    if (schema.has("properties") && depth < DEEPEST) {
+    if (schema.has("oneOf")) {
+      JsonNode kinds = schema.path("oneOf");
+      return make(name, kinds.get(random.nextInt(kinds.size())), spoilt, depth);
+    } else if (schema.has("properties") && depth < DEEPEST) {
       return object(schema, spoilt, depth);
     } else if (type.equals("array")) {
       ArrayNode list = NODES.arrayNode();
@@ -108,7 +111,7 @@ public final class BodyMaker {
       }
       return list;
     }
-    if (!name.isEmpty() && random.nextDouble() < 0.75) {
+    if (!name.isEmpty() && !schema.has("enum") && random.nextDouble() < 0.75) {
       String kind = name.endsWith("Id") ? name.substring(0, name.length() - 2) : name;
       List<String> ids = own.ids(kind);
       if (!ids.isEmpty()) {

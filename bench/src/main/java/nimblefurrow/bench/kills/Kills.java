@@ -131,7 +131,7 @@ public final class Kills {
                   .send(
                       "POST",
                       "/api/log",
-                      "{\"id\":\"%s\",\"fieldId\":\"%s\",\"kind\":\"WEEDS\",\"on\":\"2026-07-01\",\"look\":{\"readings\":[1,2,3]}}"
+                      "{\"id\":\"%s\",\"fieldId\":\"%s\",\"on\":\"2026-07-01\",\"fact\":{\"kind\":\"WEEDS\",\"readings\":[1,2,3]}}"
                           .formatted(id, field))
                   .status();
           count(status);

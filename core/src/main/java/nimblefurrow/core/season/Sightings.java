@@ -1,6 +1,8 @@
 package nimblefurrow.core.season;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,8 +18,16 @@ import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.StageBelief;
 import nimblefurrow.core.cover.StageForecast;
 import nimblefurrow.core.cover.StandConditions;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.journal.GroundCoverRead;
+import nimblefurrow.core.journal.HeightRead;
+import nimblefurrow.core.journal.RutsRead;
+import nimblefurrow.core.journal.StandCounted;
+import nimblefurrow.core.journal.StemsCounted;
+import nimblefurrow.core.journal.Story;
 import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.quantity.Share;
+import nimblefurrow.core.scouting.RutDepth;
 import nimblefurrow.core.scouting.StandCount;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.weather.Outlook;
@@ -49,6 +59,56 @@ public record Sightings(
   /** Nothing seen yet. */
   public static final Sightings NONE =
       new Sightings(List.of(), List.of(), List.of(), List.of(), false);
+
+  /** What a cover's story tells. */
+  public static Sightings of(Story story, Figures figures) {
+    List<MatSight> weights = new ArrayList<>();
+    story
+        .all(nimblefurrow.core.journal.Clipped.class)
+        .forEach(clip -> weights.add(new MatSight.Clipped(clip.day(), clip.fact().frames())));
+    story
+        .all(HeightRead.class)
+        .forEach(height -> weights.add(new MatSight.Tall(height.day(), height.fact().mean())));
+    story
+        .all(GroundCoverRead.class)
+        .forEach(
+            green ->
+                weights.add(
+                    new MatSight.Green(green.day(), green.fact().shares(), green.fact().photo())));
+    weights.sort(Comparator.comparing(MatSight::date));
+    return new Sightings(
+        stems(story),
+        weights,
+        story.all(StandCounted.class).stream()
+            .flatMap(
+                stand ->
+                    stand.fact().species().stream()
+                        .map(of -> new Stand(stand.day(), of, stand.fact().count())))
+            .toList(),
+        story.all(nimblefurrow.core.journal.Wintered.class).stream()
+            .flatMap(
+                winter ->
+                    winter.fact().species().stream()
+                        .map(of -> new Wintered(winter.day(), of, winter.fact().share())))
+            .toList(),
+        story
+            .lastRead(RutsRead.class)
+            .filter(ruts -> new RutDepth(ruts.mean()).hinders(figures))
+            .isPresent());
+  }
+
+  /**
+   * The counts of stems, each with what its writer's eye sees too many taken off: the cover's own
+   * stages and those of its neighbours are moved by the same counts.
+   */
+  public static List<Stems> stems(Story story) {
+    return story.all(StemsCounted.class).stream()
+        .flatMap(
+            stems ->
+                stems.fact().species().stream()
+                    .map(of -> new Stems(stems.day(), of, stems.fact().count())))
+        .toList();
+  }
 
   /** Stems and weights only. */
   public Sightings(List<Stems> stems, List<MatSight> weights) {

@@ -9,13 +9,13 @@ import java.util.UUID;
 import nimblefurrow.core.coverage.AppliedMap;
 import nimblefurrow.core.coverage.AppliedPoint;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.journal.Entry;
+import nimblefurrow.core.journal.Sown;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.server.catalogue.FarmFigures;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
-import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.journal.Journal;
-import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Download;
 import nimblefurrow.server.platform.HeavyWork;
@@ -79,7 +79,7 @@ class AppliedController {
   AppliedView of(@PathVariable UUID entryId) {
     Entry entry = journal.one(current.id(), entryId);
     AppliedLogs.Log log = logs.of(current.id(), entryId);
-    FieldView field = fields.one(current.id(), entry.fieldId());
+    FieldView field = fields.one(current.id(), entry.field());
     AppliedMap map = AppliedMap.of(field.outline(), log.points(), figures.of(current.id()));
     return new AppliedView(
         field.name(),
@@ -111,10 +111,10 @@ class AppliedController {
   AppliedView bring(@PathVariable UUID entryId, @RequestPart("file") MultipartFile file)
       throws IOException {
     Entry entry = journal.one(current.id(), entryId);
-    if (entry.kind() != EntryKind.SEEDED) {
+    if (!(entry.fact() instanceof Sown)) {
       throw new OutOfRange("entry", "points belong to an entry of sowing");
     }
-    FieldView field = fields.one(current.id(), entry.fieldId());
+    FieldView field = fields.one(current.id(), entry.field());
     InputStream content = file.getInputStream();
     List<AppliedPoint> points = heavy.run(() -> AppliedCsv.read(content));
     Figures own = figures.of(current.id());

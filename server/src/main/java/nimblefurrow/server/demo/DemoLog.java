@@ -11,6 +11,12 @@ import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.houserules.HouseRules;
+import nimblefurrow.core.journal.CutForForage;
+import nimblefurrow.core.journal.Fact;
+import nimblefurrow.core.journal.Harvested;
+import nimblefurrow.core.journal.Noted;
+import nimblefurrow.core.journal.Sown;
+import nimblefurrow.core.journal.Terminated;
 import nimblefurrow.core.season.CoverPlan;
 import nimblefurrow.core.season.FieldCase;
 import nimblefurrow.core.season.FieldSeason;
@@ -31,8 +37,6 @@ import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.field.FieldView;
-import nimblefurrow.server.journal.EntryDetails;
-import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.journal.Journal;
 import nimblefurrow.server.journal.Journal.NewEntry;
 import org.springframework.stereotype.Component;
@@ -99,12 +103,12 @@ class DemoLog {
           farm,
           field,
           ground,
-          EntryKind.HARVESTED,
           harvest,
           field.acres(),
           null,
           "",
-          details(null, harvested(standing.kind(), field), outlook, harvest));
+          new Harvested(Optional.of(harvested(standing.kind(), field))),
+          outlook);
     }
     if (cover.isEmpty()) {
       return;
@@ -114,23 +118,23 @@ class DemoLog {
         farm,
         field,
         cover.get(),
-        EntryKind.SEEDED,
         sown,
         field.acres(),
         pounds(plan.get(), season, field, sown),
         "",
-        details(null, null, outlook, sown));
+        new Sown(),
+        outlook);
     if (cut) {
       add(
           farm,
           field,
           cover.get(),
-          EntryKind.CUT,
           next.starts().plusDays(1),
           field.acres(),
           null,
           "",
-          details(null, null, outlook, next.starts().plusDays(1)));
+          new CutForForage(),
+          outlook);
       return;
     }
     FieldSeason growing = composer.compose(field0.with(plan.get().sown(sown)));
@@ -150,12 +154,12 @@ class DemoLog {
                   farm,
                   field,
                   cover.get(),
-                  EntryKind.ENDED,
                   ended,
                   field.acres(),
                   null,
                   "",
-                  details(route, null, outlook, ended));
+                  new Terminated(Optional.of(route)),
+                  outlook);
             });
   }
 
@@ -204,48 +208,32 @@ class DemoLog {
       FarmView farm,
       FieldView field,
       Link link,
-      EntryKind kind,
       LocalDate day,
       Double acres,
       Double pounds,
       String lot,
-      EntryDetails details) {
+      Fact fact,
+      Outlook outlook) {
+    DailyWeather w = outlook.traces().get(0).on(day);
     journal.add(
         farm.id(),
         new NewEntry(
             UUID.randomUUID(),
             field.id(),
             link.id(),
+            new Noted(
+                day,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(acres),
+                Optional.ofNullable(pounds),
+                lot,
+                "",
+                "Otis Lindqvist",
+                Optional.of(new Noted.DayWeather(w.maxF(), w.minF(), w.rainIn(), w.windMph()))),
+            fact,
             null,
-            kind,
-            day,
-            (UUID) null,
-            acres,
-            pounds,
-            lot,
-            "",
-            "Otis Lindqvist",
-            null,
-            details));
-  }
-
-  private static EntryDetails details(
-      Route route, Double yieldPerAcre, Outlook outlook, LocalDate day) {
-    DailyWeather w = outlook.traces().get(0).on(day);
-    return new EntryDetails(
-        null,
-        route,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        yieldPerAcre,
-        null,
-        null,
-        new EntryDetails.DayWeather(w.maxF(), w.minF(), w.rainIn(), w.windMph()));
+            null));
   }
 
   /** Invented but steady yields: tons for silage, bushels otherwise. */

@@ -22,7 +22,7 @@ import nimblefurrow.server.flight.DronePort.Flown;
 import nimblefurrow.server.flight.DronePort.Moment;
 import nimblefurrow.server.flight.FlightDesk.Asked;
 import nimblefurrow.server.flight.FlightDesk.Planned;
-import nimblefurrow.server.journal.EntryKind;
+import nimblefurrow.server.journal.FactForm;
 import nimblefurrow.server.logbook.Logbook;
 import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.FarmUser;
@@ -155,7 +155,6 @@ class FlightRuns {
                 run.id, // a flight is logged once: its entry bears its id
                 run.fieldId,
                 null,
-                EntryKind.SEEDED,
                 farms.today(farms.view(farm)),
                 new JobId(p.kept().cover(), Operation.SEED),
                 run.machineId,
@@ -164,19 +163,10 @@ class FlightRuns {
                 null,
                 "Flown in %d flights; pass %d of %d."
                     .formatted(now.flights(), run.plan.pass(), p.kept().passes()),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null),
+                new FactForm.SownForm()),
             run.plan.pass() > 1);
-    applied.keep(farm, saved.entry().id(), "drone stand-in", p.flown().points());
-    run.entryId = saved.entry().id();
+    applied.keep(farm, saved.id(), "drone stand-in", p.flown().points());
+    run.entryId = saved.id();
     return view(run);
   }
 

@@ -1,16 +1,16 @@
 package nimblefurrow.server.journal;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import nimblefurrow.core.journal.Entry;
+import nimblefurrow.core.journal.Fact;
+import nimblefurrow.core.journal.Noted;
 import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.Maybe;
-import nimblefurrow.server.platform.MemoryShare;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -22,41 +22,24 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 public class Journal {
-  public record Entry(
-      UUID id,
-      UUID fieldId,
-      UUID linkId,
-      @Maybe UUID zoneId,
-      EntryKind kind,
-      LocalDate on,
-      @Maybe UUID machineId,
-      @Maybe Double acres,
-      @Maybe Double pounds,
-      String lot,
-      String note,
-      String by,
-      EntryDetails details) {}
-
   /**
    * @param id the entry's name, given by whoever writes it, so that it is kept once however often
    *     it is sent
    * @param byUser who writes it, so that it may be put right by the same; {@code by} is the name
+   * @param settles the code of the job that it settles; null: none
    */
   public record NewEntry(
       UUID id,
       UUID fieldId,
       UUID linkId,
-      UUID zoneId,
-      EntryKind kind,
-      LocalDate on,
-      UUID machineId,
-      Double acres,
-      Double pounds,
-      String lot,
-      String note,
-      String by,
+      Noted noted,
+      Fact fact,
       UUID byUser,
-      EntryDetails details) {}
+      @Maybe String settles) {
+    EntryKind kind() {
+      return EntryKind.of(fact);
+    }
+  }
 
   /**
    * A word on an entry that is kept.
@@ -69,25 +52,10 @@ public class Journal {
   /** Later than any day that can be meant. */
   private static final LocalDate LAST = LocalDate.of(9999, 12, 31);
 
-  /** An entry with its words and figures; by and large. */
-  private static final int BYTES_AN_ENTRY = 1_000;
-
-  private static final double SHARE = 0.03;
-
-  /**
-   * How far a farm's journal is written. Nothing in it is ever rewritten, and the database counts
-   * what is added, so what was read of a journal that is as far is the same.
-   */
-  private record Written(UUID farm, long entries, long last, long corrections, long lastOfThem) {}
-
   private final LogEntries entries;
   private final LogCorrections corrections;
   private final JdbcClient jdbc;
-  private final Cache<Written, List<Entry>> read =
-      Caffeine.newBuilder()
-          .maximumWeight(MemoryShare.bytes(SHARE))
-          .<Written, List<Entry>>weigher((written, all) -> BYTES_AN_ENTRY * (1 + all.size()))
-          .build();
+  private final KeptJournals kept = new KeptJournals();
 
   Journal(LogEntries entries, LogCorrections corrections, JdbcClient jdbc) {
     this.corrections = corrections;
@@ -98,19 +66,17 @@ public class Journal {
   /** All entries that count, of days up to and with one, oldest first. */
   @Transactional(readOnly = true)
   public List<Entry> until(UUID farmId, LocalDate day) {
-    List<Entry> all = read.get(written(farmId), written -> read(farmId));
-    boolean behind = all.isEmpty() || !all.get(all.size() - 1).on().isAfter(day);
-    return behind ? all : all.stream().filter(e -> !e.on().isAfter(day)).toList();
+    Written now = written(farmId);
+    return kept.of(farmId, now, was -> read(farmId, was, now)).until(day);
   }
 
-  private List<Entry> read(UUID farmId) {
-    Set<UUID> mistakes = withdrawn(farmId);
-    return entries
-        .findByFarmIdAndHappenedOnLessThanEqualOrderByHappenedOnAscSeqAsc(farmId, LAST)
-        .stream()
-        .filter(e -> !mistakes.contains(e.id))
-        .map(Journal::view)
-        .toList();
+  private ReadJournal read(UUID farmId, ReadJournal was, Written now) {
+    List<LogEntry> more =
+        was.entries().isEmpty()
+            ? entries.findByFarmIdOrderByHappenedOnAscSeqAsc(farmId)
+            : entries.findByFarmIdAndSeqGreaterThanOrderBySeq(farmId, was.as().last());
+    Set<UUID> mistakes = was.as().correctedAs(now) ? was.mistakes() : withdrawn(farmId);
+    return was.with(now, more.stream().map(LogEntry::entry).toList(), mistakes);
   }
 
   private Written written(UUID farmId) {
@@ -120,15 +86,16 @@ public class Journal {
                 + " (select count(*) as n, coalesce(max(seq), 0) as last from log_correction where farm_id = :farm) c")
         .param("farm", farmId)
         .query(
-            (row, n) ->
-                new Written(farmId, row.getLong(1), row.getLong(2), row.getLong(3), row.getLong(4)))
+            (row, n) -> new Written(row.getLong(1), row.getLong(2), row.getLong(3), row.getLong(4)))
         .single();
   }
 
   @Transactional(readOnly = true)
   public Entry one(UUID farmId, UUID id) {
-    return view(
-        entries.findByFarmIdAndId(farmId, id).orElseThrow(() -> new NotOnThisFarm("entry")));
+    return entries
+        .findByFarmIdAndId(farmId, id)
+        .map(LogEntry::entry)
+        .orElseThrow(() -> new NotOnThisFarm("entry"));
   }
 
   /**
@@ -158,12 +125,12 @@ public class Journal {
   /** An entry by the name its writer gave it; empty while it is not kept. */
   @Transactional(readOnly = true)
   public Optional<Entry> find(UUID farmId, UUID id) {
-    return entries.findByFarmIdAndId(farmId, id).map(Journal::view);
+    return entries.findByFarmIdAndId(farmId, id).map(LogEntry::entry);
   }
 
   @Transactional
   public Entry add(UUID farmId, NewEntry entry) {
-    return view(entries.saveAndFlush(new LogEntry(farmId, entry)));
+    return entries.saveAndFlush(new LogEntry(farmId, entry)).entry();
   }
 
   /**
@@ -185,12 +152,12 @@ public class Journal {
   /** A cover is sown once and ended once: what was written anew meanwhile has to go first. */
   private void refuseTwice(UUID farmId, Entry entry) {
     boolean again =
-        entry.kind().once()
+        entry.fact().once()
             && counting(farmId).stream()
                 .anyMatch(
                     e ->
-                        e.kind() == entry.kind()
-                            && e.linkId().equals(entry.linkId())
+                        e.fact().getClass() == entry.fact().getClass()
+                            && e.link().equals(entry.link())
                             && !e.id().equals(entry.id()));
     if (again) {
       throw new Conflict("this was written anew meanwhile: take that entry out first");
@@ -212,22 +179,5 @@ public class Journal {
       }
     }
     return mistakes;
-  }
-
-  private static Entry view(LogEntry e) {
-    return new Entry(
-        e.id,
-        e.fieldId,
-        e.linkId,
-        e.zoneId,
-        e.kind,
-        e.happenedOn,
-        e.machineId,
-        e.acres,
-        e.pounds,
-        e.lot,
-        e.note,
-        e.byName,
-        e.details.details());
   }
 }

@@ -5,7 +5,10 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.core.journal.Entry;
+import nimblefurrow.core.journal.Noted;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.springframework.data.domain.Persistable;
@@ -57,21 +60,40 @@ class LogEntry implements Persistable<UUID> {
   protected LogEntry() {}
 
   LogEntry(UUID farmId, Journal.NewEntry e) {
+    Noted noted = e.noted();
     this.id = e.id();
     this.farmId = farmId;
     this.fieldId = e.fieldId();
     this.linkId = e.linkId();
-    this.zoneId = e.zoneId();
+    this.zoneId = noted.part().orElse(null);
     this.kind = e.kind();
-    this.happenedOn = e.on();
-    this.machineId = e.machineId();
-    this.acres = e.acres();
-    this.pounds = e.pounds();
-    this.lot = e.lot() == null ? "" : e.lot();
-    this.note = e.note() == null ? "" : e.note();
-    this.byName = e.by();
+    this.happenedOn = noted.day();
+    this.machineId = noted.machine().orElse(null);
+    this.acres = noted.acres().orElse(null);
+    this.pounds = noted.pounds().orElse(null);
+    this.lot = noted.lot();
+    this.note = noted.note();
+    this.byName = noted.by();
     this.byUser = e.byUser();
-    this.details = StoredEntry.of(e.details());
+    this.details = StoredEntry.of(e.fact(), e.settles(), noted.weather());
+  }
+
+  Entry entry() {
+    return new Entry(
+        id,
+        fieldId,
+        linkId,
+        new Noted(
+            happenedOn,
+            Optional.ofNullable(zoneId),
+            Optional.ofNullable(machineId),
+            Optional.ofNullable(acres),
+            Optional.ofNullable(pounds),
+            lot == null ? "" : lot,
+            note == null ? "" : note,
+            byName,
+            details.sky()),
+        details.fact(kind));
   }
 
   @Override

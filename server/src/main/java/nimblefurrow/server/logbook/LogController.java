@@ -11,13 +11,15 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.core.cashcrop.CropKind;
-import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.journal.Entry;
+import nimblefurrow.core.journal.Harvested;
+import nimblefurrow.core.journal.Noted;
+import nimblefurrow.core.journal.Sighting;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.Unit;
-import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.server.applied.AppliedLogs;
 import nimblefurrow.server.chain.Chains;
 import nimblefurrow.server.farm.Farms;
@@ -25,9 +27,10 @@ import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.field.Zones;
 import nimblefurrow.server.journal.CorrectionKind;
-import nimblefurrow.server.journal.EntryDetails;
+import nimblefurrow.server.journal.EntryKind;
+import nimblefurrow.server.journal.FactForm;
+import nimblefurrow.server.journal.FactForms;
 import nimblefurrow.server.journal.Journal;
-import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.FarmUser;
@@ -45,10 +48,25 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/log")
 class LogController {
   /**
+   * @param fact its figures; absent where they cannot be
+   * @param seen whether it was seen rather than done, so that it is of its own field only
    * @param mine whether who asks may put it right: a planner may all, an operator what is his own
    */
   record EntryView(
-      Entry entry,
+      UUID id,
+      UUID fieldId,
+      @Maybe UUID zoneId,
+      EntryKind kind,
+      LocalDate on,
+      @Maybe UUID machineId,
+      @Maybe Double acres,
+      @Maybe Double pounds,
+      String lot,
+      String note,
+      String by,
+      @Maybe Noted.DayWeather weather,
+      @Maybe FactForm fact,
+      boolean seen,
       String field,
       @Maybe String zone,
       String about,
@@ -115,18 +133,31 @@ class LogController {
         .map(
             e ->
                 new EntryView(
-                    e,
-                    names.get(e.fieldId()),
-                    zoneNames.get(e.zoneId()),
-                    about(e, farm.rules().figures(), farm.units()),
-                    rigs.get(e.machineId()),
-                    actualRate(e),
+                    e.id(),
+                    e.field(),
+                    e.noted().part().orElse(null),
+                    EntryKind.of(e.fact()),
+                    e.on(),
+                    e.noted().machine().orElse(null),
+                    e.noted().acres().orElse(null),
+                    e.noted().pounds().orElse(null),
+                    e.noted().lot(),
+                    e.noted().note(),
+                    e.noted().by(),
+                    e.noted().weather().orElse(null),
+                    e.fact().to(new FactForms()),
+                    e.fact() instanceof Sighting,
+                    names.get(e.field()),
+                    e.noted().part().map(zoneNames::get).orElse(null),
+                    e.fact().says(farm.rules().figures()).in(farm.units()),
+                    e.noted().machine().map(rigs::get).orElse(null),
+                    actualRate(e.noted()),
                     mapped.contains(e.id()),
                     planner || written.contains(e.id()),
                     pictures.getOrDefault(e.id(), List.of()),
-                    e.details().yieldPerAcre() == null
-                        ? null
-                        : crops.getOrDefault(e.linkId(), CropKind.OTHER).yieldUnit()))
+                    e.fact() instanceof Harvested harvested && harvested.yieldPerAcre().isPresent()
+                        ? crops.getOrDefault(e.link(), CropKind.OTHER).yieldUnit()
+                        : null))
         .toList();
   }
 
@@ -175,36 +206,15 @@ class LogController {
   }
 
   /** Pounds per acre as sown, where pounds and acres were written down. */
-  private static Double actualRate(Entry e) {
-    if (e.pounds() == null || e.acres() == null) {
+  private static Double actualRate(Noted noted) {
+    if (noted.pounds().isEmpty() || noted.acres().isEmpty()) {
       return null;
     }
     try {
-      return SeedRate.used(Mass.ofPounds(e.pounds()), Area.ofAcres(e.acres())).poundsPerAcre();
+      return SeedRate.used(Mass.ofPounds(noted.pounds().get()), Area.ofAcres(noted.acres().get()))
+          .poundsPerAcre();
     } catch (OutOfRange cannotBe) {
       return null; // written down before such figures were refused
     }
-  }
-
-  private static String about(Entry e, Figures figures, UnitSystem units) {
-    EntryDetails d = e.details();
-    return switch (e.kind()) {
-      case DISCED -> "disced";
-      case SEEDED -> "sown";
-      case SLURRY_SPREAD -> "slurry spread over the seed";
-      case CUT -> "cut for forage";
-      case ENDED -> "ended: " + d.route().words();
-      case HARVESTED -> "harvested";
-      case CROP_STAGE -> "crop stage seen";
-      case STEM_COUNT ->
-          "%d of %d stems past flowering at %d spots".formatted(d.past(), d.stems(), d.spots());
-      case BIOMASS -> "%d frames clipped".formatted(d.dryGrams().size());
-      case STAND_COUNT -> "stand counted in %d spots".formatted(d.look().plants().size());
-      case WINTERED -> "%d of %d alive".formatted(d.look().alive(), d.look().looked());
-      case HEIGHT, GROUND_COVER, CANOPY_LIGHT, RUTS, WEEDS, KILL_RATING, NITROGEN ->
-          LookWords.read(e, figures, units);
-      case SOIL_FEEL -> "soil " + d.look().feel().words(figures);
-      case PESTS -> LookWords.pests(d.look(), figures);
-    };
   }
 }

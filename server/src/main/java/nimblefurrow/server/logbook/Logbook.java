@@ -7,20 +7,22 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import nimblefurrow.core.cashcrop.CropStage;
+import nimblefurrow.core.journal.Entry;
+import nimblefurrow.core.journal.Fact;
+import nimblefurrow.core.journal.KillRated;
+import nimblefurrow.core.journal.Noted;
+import nimblefurrow.core.journal.Sown;
+import nimblefurrow.core.journal.StemsCounted;
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.work.JobId;
 import nimblefurrow.server.applied.AppliedLogs;
 import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.journal.CorrectionKind;
-import nimblefurrow.server.journal.EntryDetails;
 import nimblefurrow.server.journal.EntryKind;
+import nimblefurrow.server.journal.FactForm;
 import nimblefurrow.server.journal.Journal;
-import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.journal.Journal.NewEntry;
-import nimblefurrow.server.journal.Look;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.FarmUser;
@@ -45,7 +47,6 @@ public class Logbook {
       @NotNull UUID id,
       @NotNull UUID fieldId,
       @Maybe UUID zoneId,
-      @NotNull EntryKind kind,
       @NotNull LocalDate on,
       @Maybe JobId job,
       @Maybe UUID machineId,
@@ -53,41 +54,30 @@ public class Logbook {
       @Maybe Double pounds,
       @Maybe @Size(max = 120) String lot,
       @Maybe @Size(max = 2000) String note,
-      @Maybe Route route,
-      @Maybe CropStage stage,
-      @Maybe String species,
-      @Maybe Integer spots,
-      @Maybe Integer stems,
-      @Maybe Integer past,
-      @Maybe Double frameSquareFeet,
-      @Maybe @Size(max = 60) List<Double> dryGrams,
-      @Maybe Double yieldPerAcre,
-      @Maybe @Valid Look look) {
+      @NotNull @Valid FactForm fact) {
 
     /** The same entry, as the one that settles a job. */
     EntryForm settling(JobId settled) {
       return new EntryForm(
-          id,
-          fieldId,
-          zoneId,
-          kind,
+          id, fieldId, zoneId, on, settled, machineId, acres, pounds, lot, note, fact);
+    }
+
+    EntryKind kind() {
+      return EntryKind.of(fact.fact());
+    }
+
+    /** When, where and by whom. */
+    Noted noted(String by, Optional<Noted.DayWeather> weather) {
+      return new Noted(
           on,
-          settled,
-          machineId,
-          acres,
-          pounds,
-          lot,
-          note,
-          route,
-          stage,
-          species,
-          spots,
-          stems,
-          past,
-          frameSquareFeet,
-          dryGrams,
-          yieldPerAcre,
-          look);
+          Optional.ofNullable(zoneId),
+          Optional.ofNullable(machineId),
+          Optional.ofNullable(acres),
+          Optional.ofNullable(pounds),
+          lot == null ? "" : lot,
+          note == null ? "" : note,
+          by,
+          weather);
     }
   }
 
@@ -100,7 +90,8 @@ public class Logbook {
       @Maybe Integer afterPounds) {}
 
   /** What was kept, with what it changed and what it means. */
-  public record Saved(Entry entry, List<Change> changes, @Maybe String verdict) {}
+  public record Saved(
+      UUID id, @Maybe Noted.DayWeather weather, List<Change> changes, @Maybe String verdict) {}
 
   private final Eyes eyes;
   private final Journal journal;
@@ -159,51 +150,32 @@ public class Logbook {
     if (sentBefore.isPresent()) {
       return again(farm, sentBefore.get(), form);
     }
+    Fact typed = form.fact().fact();
     OneField before = seasons.one(farm, form.fieldId());
-    FieldSeasons field = part(before, form);
-    rules.check(farm, form, furtherPass, field, before.day().today(), before.day().figures());
+    FieldSeasons field = part(before, form, typed);
+    rules.check(
+        farm, form, typed, furtherPass, field, before.day().today(), before.day().figures());
     if (form.job() != null) {
       jobs.check(farm, by, form, field, before.day().figures());
     }
-    Link link = linkOf(form.kind(), field);
-    EntryDetails details =
-        new EntryDetails(
-                form.job() == null ? null : form.job().operation().code(),
-                form.route(),
-                form.stage(),
-                form.species(),
-                form.spots(),
-                form.stems(),
-                form.past(),
-                form.frameSquareFeet(),
-                form.dryGrams(),
-                form.yieldPerAcre(),
-                form.look(),
-                form.kind() == EntryKind.STEM_COUNT ? eyes.taken(by, before.day()) : null,
-                null)
-            .with(weather(before.day(), form.on()));
+    Fact fact =
+        typed instanceof StemsCounted stems ? stems.by(eyes.taken(by, before.day())) : typed;
+    Noted noted = form.noted(by.name(), weather(before.day(), form.on()));
     Entry entry =
         journal.add(
             farm,
             new NewEntry(
                 form.id(),
                 form.fieldId(),
-                link.id(),
-                field.zone().orElse(form.zoneId()),
-                form.kind(),
-                form.on(),
-                form.machineId(),
-                form.acres(),
-                form.pounds(),
-                form.lot(),
-                form.note(),
-                by.name(),
+                linkOf(fact, field).id(),
+                field.zone().map(noted::in).orElse(noted),
+                fact,
                 by.userId(),
-                details));
+                form.job() == null ? null : form.job().operation().code()));
     if (form.job() != null) {
       placements.change(farm, "log " + field.field().name(), List.of(), List.of(form.job()));
     }
-    return saved(farm, entry, form);
+    return saved(entry, form, before, seasons.one(farm, form.fieldId()));
   }
 
   /**
@@ -223,8 +195,8 @@ public class Logbook {
     // Of several sowings of one cover one may be put right; no other act may sow it again.
     boolean sowing =
         form.kind() == EntryKind.SEEDED
-            && mistake.kind() == EntryKind.SEEDED
-            && mistake.fieldId().equals(form.fieldId());
+            && mistake.fact() instanceof Sown
+            && mistake.field().equals(form.fieldId());
     journal.correct(
         farm,
         wrong,
@@ -248,55 +220,55 @@ public class Logbook {
   }
 
   /** What an entry changed: the season with it against the season without it. */
-  private Saved saved(UUID farm, Entry entry, EntryForm form) {
-    OneField before = seasons.one(farm, form.fieldId(), e -> !e.id().equals(entry.id()));
-    OneField after = seasons.one(farm, form.fieldId());
+  private static Saved saved(Entry entry, EntryForm form, OneField before, OneField after) {
     return new Saved(
-        entry,
+        entry.id(),
+        entry.noted().weather().orElse(null),
         EntryEffect.changes(before, after, form.zoneId(), form.job()),
-        LookWords.verdict(
-            form, part(after, form).now(), after.day().units(), after.day().figures()));
+        Verdicts.of(
+                entry,
+                part(after, form, entry.fact()).now(),
+                after.day().units(),
+                after.day().figures())
+            .orElse(null));
   }
 
   /** The same entry sent once more is answered as the first time. */
   private Saved again(UUID farm, Entry kept, EntryForm form) {
     boolean same =
-        kept.fieldId().equals(form.fieldId())
-            && kept.kind() == form.kind()
+        kept.field().equals(form.fieldId())
+            && EntryKind.of(kept.fact()) == form.kind()
             && kept.on().equals(form.on());
     if (!same) {
       throw new Conflict("another entry bears this id: write it anew");
     }
-    return saved(farm, kept, form);
+    OneField before = seasons.one(farm, form.fieldId(), e -> !e.id().equals(kept.id()));
+    return saved(kept, form, before, seasons.one(farm, form.fieldId()));
   }
 
   /** The part that an entry is about; a kill is rated of the cover that was ended last. */
-  private static FieldSeasons part(OneField field, EntryForm form) {
+  private static FieldSeasons part(OneField field, EntryForm form, Fact fact) {
     FieldSeasons part = field.part(form.zoneId(), form.job());
-    return form.kind() == EntryKind.KILL_RATING
+    return fact instanceof KillRated
         ? part.lastEnded(field.day().today(), field.day().figures())
         : part;
   }
 
-  private static Link linkOf(EntryKind kind, FieldSeasons field) {
-    boolean ofCrop =
-        kind == EntryKind.HARVESTED
-            || kind == EntryKind.CROP_STAGE
-            || kind == EntryKind.CANOPY_LIGHT
-            || LookRules.ofAnyGround(kind) && field.cover().isEmpty();
-    return ofCrop
-        ? field.crop()
-        : field
-            .cover()
-            .orElseThrow(() -> new OutOfRange("cover", "choose a cover for this field first"));
+  private static Link linkOf(Fact fact, FieldSeasons field) {
+    Optional<Link> cover = field.cover();
+    return switch (fact.of()) {
+      case CROP -> field.crop();
+      case GROUND -> cover.orElse(field.crop());
+      case COVER ->
+          cover.orElseThrow(() -> new OutOfRange("cover", "choose a cover for this field first"));
+    };
   }
 
-  private static EntryDetails.DayWeather weather(FarmDay farm, LocalDate day) {
+  private static Optional<Noted.DayWeather> weather(FarmDay farm, LocalDate day) {
     var measured = farm.weather().measured();
-    if (!measured.covers(day)) {
-      return null;
-    }
-    var w = measured.on(day);
-    return new EntryDetails.DayWeather(w.maxF(), w.minF(), w.rainIn(), w.windMph());
+    return measured.covers(day)
+        ? Optional.of(measured.on(day))
+            .map(w -> new Noted.DayWeather(w.maxF(), w.minF(), w.rainIn(), w.windMph()))
+        : Optional.empty();
   }
 }

@@ -7,7 +7,10 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.core.journal.Entry;
+import nimblefurrow.core.journal.Sighting;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
@@ -16,9 +19,8 @@ import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
-import nimblefurrow.server.journal.EntryDetails;
+import nimblefurrow.server.journal.FactForms;
 import nimblefurrow.server.journal.Journal;
-import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.FarmUser;
 import nimblefurrow.server.platform.Maybe;
@@ -57,7 +59,7 @@ class SameAgain {
 
   List<Told> on(UUID farm, FarmUser by, UUID entryId, Form form) {
     Entry entry = journal.one(farm, entryId);
-    if (entry.kind().seen()) {
+    if (entry.fact() instanceof Sighting) {
       throw new OutOfRange("entry", "what was counted or clipped is of its own field only");
     }
     UnitSystem units = farms.view(farm).units();
@@ -87,34 +89,25 @@ class SameAgain {
   }
 
   private static Logbook.EntryForm copy(Entry entry, UUID id, FieldView field, LocalDate on) {
-    EntryDetails details = entry.details();
+    Optional<Double> acres = entry.noted().acres();
     Double pounds =
-        entry.pounds() == null || entry.acres() == null
-            ? null
-            : SeedRate.used(Mass.ofPounds(entry.pounds()), Area.ofAcres(entry.acres()))
-                .over(Area.ofAcres(field.acres()))
-                .pounds();
+        entry
+            .noted()
+            .pounds()
+            .flatMap(lb -> acres.map(a -> SeedRate.used(Mass.ofPounds(lb), Area.ofAcres(a))))
+            .map(rate -> rate.over(Area.ofAcres(field.acres())).pounds())
+            .orElse(null);
     return new Logbook.EntryForm(
         id,
         field.id(),
         null,
-        entry.kind(),
         on,
         null,
-        entry.machineId(),
-        entry.acres() == null ? null : field.acres(),
+        entry.noted().machine().orElse(null),
+        acres.map(a -> field.acres()).orElse(null),
         pounds,
-        entry.lot(),
-        entry.note(),
-        details.route(),
-        details.stage(),
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null);
+        entry.noted().lot(),
+        entry.noted().note(),
+        entry.fact().to(new FactForms()));
   }
 }

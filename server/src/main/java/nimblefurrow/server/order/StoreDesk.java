@@ -2,10 +2,10 @@ package nimblefurrow.server.order;
 
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.core.journal.Sown;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.seeding.SeedStore;
 import nimblefurrow.server.farm.Farms;
-import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.journal.Journal;
 import nimblefurrow.server.seed.SeedLots;
 import org.springframework.stereotype.Service;
@@ -30,8 +30,11 @@ class StoreDesk {
   List<LeftView> left(UUID farmId) {
     List<SeedStore.Sown> sown =
         journal.until(farmId, farms.today(farms.view(farmId))).stream()
-            .filter(e -> e.kind() == EntryKind.SEEDED && e.pounds() != null && !e.lot().isBlank())
-            .map(e -> new SeedStore.Sown(e.lot(), Mass.ofPounds(e.pounds())))
+            .filter(e -> e.fact() instanceof Sown && !e.noted().lot().isBlank())
+            .flatMap(
+                e ->
+                    e.noted().pounds().stream()
+                        .map(lb -> new SeedStore.Sown(e.noted().lot(), Mass.ofPounds(lb))))
             .toList();
     return lots.all(farmId).stream()
         .map(

@@ -2,9 +2,12 @@ package nimblefurrow.server.platform;
 
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
 import java.lang.annotation.Annotation;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.springdoc.core.customizers.OpenApiCustomizer;
@@ -46,6 +49,7 @@ class ApiDescription {
   OpenApiCustomizer required() {
     return api -> {
       api.setServers(null);
+      kinds(api.getComponents().getSchemas());
       for (Schema schema : api.getComponents().getSchemas().values()) {
         Map<String, Schema> properties = schema.getProperties();
         if (properties != null) {
@@ -63,5 +67,32 @@ class ApiDescription {
         }
       }
     };
+  }
+
+  /** A body that is one of several kinds names its kind; each kind has what is its own, no more. */
+  @SuppressWarnings({"rawtypes", "unchecked"})
+  private static void kinds(Map<String, Schema> schemas) {
+    for (Schema several : List.copyOf(schemas.values())) {
+      if (several.getDiscriminator() == null || several.getOneOf() == null) {
+        continue;
+      }
+      String named = several.getDiscriminator().getPropertyName();
+      several
+          .getDiscriminator()
+          .getMapping()
+          .forEach(
+              (kind, reference) -> {
+                String name = reference.substring(reference.lastIndexOf('/') + 1);
+                Map<String, Schema> own = new LinkedHashMap<>();
+                own.put(named, new StringSchema().addEnumItem(kind));
+                List<Schema> parts = schemas.get(name).getAllOf();
+                if (parts != null) {
+                  parts.stream()
+                      .filter(part -> part.getProperties() != null)
+                      .forEach(part -> own.putAll(part.getProperties()));
+                }
+                schemas.put(name, new ObjectSchema().properties(own));
+              });
+    }
   }
 }

@@ -2,6 +2,7 @@ package nimblefurrow.server.practice;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.practice.Exercise;
@@ -81,12 +82,12 @@ public class Eyes {
         .update();
   }
 
-  /** Share to take off a count of stems of this person; null where nothing is to be. */
-  public Double taken(FarmUser person, FarmDay day) {
+  /** Share to take off a count of stems of this person; empty where nothing is to be. */
+  public Optional<Double> taken(FarmUser person, FarmDay day) {
     Figures figures = day.figures();
     Eye eye = Eye.of(judged(person.userId(), Exercise.HEADS), figures);
     return eye.sure(figures) && movesCounts(person.userId())
-        ? eye.bias() / Exercise.HEADS.most()
-        : null;
+        ? Optional.of(eye.bias() / Exercise.HEADS.most())
+        : Optional.empty();
   }
 }

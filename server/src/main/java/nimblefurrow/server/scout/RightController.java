@@ -9,11 +9,12 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import nimblefurrow.core.cashcrop.CropStage;
-import nimblefurrow.core.scouting.Quadrats;
+import nimblefurrow.core.journal.Clipped;
+import nimblefurrow.core.journal.CropStageSeen;
+import nimblefurrow.core.journal.Entry;
+import nimblefurrow.core.journal.Harvested;
 import nimblefurrow.core.season.Told;
-import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.journal.Journal;
-import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.Percent;
@@ -94,9 +95,9 @@ class RightController {
   }
 
   private static boolean tells(Entry entry) {
-    return entry.kind() == EntryKind.HARVESTED
-        || entry.kind() == EntryKind.BIOMASS
-        || entry.kind() == EntryKind.CROP_STAGE && entry.details().stage() != null;
+    return entry.fact() instanceof Harvested
+        || entry.fact() instanceof Clipped
+        || entry.fact() instanceof CropStageSeen;
   }
 
   private static List<ToldView> told(FarmSeason then, LocalDate on, List<Entry> entries) {
@@ -108,25 +109,22 @@ class RightController {
     return entries.stream()
         .flatMap(
             e ->
-                Optional.ofNullable(byLink.get(e.linkId()))
+                Optional.ofNullable(byLink.get(e.link()))
                     .flatMap(f -> told(f, on, e).map(t -> view(f.field().name(), t)))
                     .stream())
         .toList();
   }
 
   private static Optional<Told> told(FieldSeasons f, LocalDate on, Entry entry) {
-    return switch (entry.kind()) {
-      case HARVESTED -> Told.day(Told.What.HARVEST, f.now(), CropStage.HARVEST, on, entry.on());
-      case CROP_STAGE ->
-          Told.day(Told.What.CROP_STAGE, f.now(), entry.details().stage(), on, entry.on());
-      case BIOMASS ->
-          Told.mat(
-              f.now(),
-              on,
-              entry.on(),
-              new Quadrats(entry.details().frameSquareFeet(), entry.details().dryGrams()).mean());
-      default -> Optional.empty();
-    };
+    if (entry.fact() instanceof Harvested) {
+      return Told.day(Told.What.HARVEST, f.now(), CropStage.HARVEST, on, entry.on());
+    }
+    if (entry.fact() instanceof CropStageSeen seen) {
+      return Told.day(Told.What.CROP_STAGE, f.now(), seen.stage(), on, entry.on());
+    }
+    return entry.fact() instanceof Clipped clipped
+        ? Told.mat(f.now(), on, entry.on(), clipped.frames().mean())
+        : Optional.empty();
   }
 
   private static ToldView view(String field, Told told) {

@@ -13,6 +13,8 @@ import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.StageForecast;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.journal.Dated;
+import nimblefurrow.core.journal.KillRated;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.scouting.LeavesLost;
 import nimblefurrow.core.scouting.Quadrats;
@@ -24,8 +26,6 @@ import nimblefurrow.core.season.GroundLooks;
 import nimblefurrow.core.season.Look;
 import nimblefurrow.core.season.Looks;
 import nimblefurrow.core.weather.Outlook;
-import nimblefurrow.server.journal.EntryKind;
-import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Percent;
 import nimblefurrow.server.scout.ScoutView.CountBase;
@@ -114,11 +114,7 @@ class ScoutController {
   }
 
   private static Optional<LocalDate> lastRated(FieldSeasons f) {
-    return f.entries().stream()
-        .filter(e -> e.kind() == EntryKind.KILL_RATING)
-        .filter(e -> f.cover().filter(c -> c.id().equals(e.linkId())).isPresent())
-        .map(Entry::on)
-        .max(LocalDate::compareTo);
+    return f.storyOfCover().last(KillRated.class).map(Dated::day);
   }
 
   private static LookView look(FarmSeason farm, FieldSeasons f, Look look) {

@@ -2,55 +2,52 @@ package nimblefurrow.server.season;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
-import nimblefurrow.core.practice.Eye;
-import nimblefurrow.core.scouting.StemCount;
+import nimblefurrow.core.journal.Entry;
+import nimblefurrow.core.journal.StemsCounted;
+import nimblefurrow.core.journal.Story;
 import nimblefurrow.core.season.SharedCounts;
 import nimblefurrow.core.season.Sightings;
-import nimblefurrow.server.journal.EntryDetails;
-import nimblefurrow.server.journal.EntryKind;
-import nimblefurrow.server.journal.Journal.Entry;
 
 /** The covers of a farm of which stems were counted, as the journal tells them. */
 final class CountedCovers {
   private CountedCovers() {}
 
-  private record Name(UUID cover, String species) {}
-
   static List<SharedCounts.Counted> of(List<Entry> entries) {
-    Map<UUID, Entry> sown = new LinkedHashMap<>();
-    Map<Name, List<Sightings.Stems>> counts = new LinkedHashMap<>();
+    Set<UUID> counted = new LinkedHashSet<>();
     for (Entry entry : entries) {
-      EntryDetails d = entry.details();
-      if (entry.kind() == EntryKind.SEEDED) {
-        sown.putIfAbsent(entry.linkId(), entry);
-      } else if (entry.kind() == EntryKind.STEM_COUNT && d.species() != null) {
-        counts
-            .computeIfAbsent(new Name(entry.linkId(), d.species()), n -> new ArrayList<>())
-            .add(
-                new Sightings.Stems(
-                    entry.on(),
-                    d.species(),
-                    new StemCount(d.spots(), d.stems(), Eye.taken(d.past(), d.stems(), d.eye()))));
+      if (entry.fact() instanceof StemsCounted) {
+        counted.add(entry.link());
+      }
+    }
+    Map<UUID, List<Entry>> byCover = new LinkedHashMap<>();
+    for (Entry entry : entries) {
+      if (counted.contains(entry.link())) {
+        byCover.computeIfAbsent(entry.link(), c -> new ArrayList<>()).add(entry);
       }
     }
     List<SharedCounts.Counted> all = new ArrayList<>();
-    counts.forEach(
-        (name, stems) -> {
-          Entry seeded = sown.get(name.cover());
-          if (seeded != null) {
-            all.add(
-                new SharedCounts.Counted(
-                    name.cover(), name.species(), seeded.on(), lot(seeded), stems));
-          }
-        });
+    byCover.forEach((cover, of) -> all.addAll(of(cover, Story.of(of))));
     return all;
   }
 
-  /** The lot of a sowing; empty where nobody wrote it down. */
-  static String lot(Entry seeded) {
-    return seeded.lot() == null ? "" : seeded.lot().strip();
+  private static List<SharedCounts.Counted> of(UUID cover, Story story) {
+    Map<String, List<Sightings.Stems>> bySpecies = new LinkedHashMap<>();
+    for (Sightings.Stems stems : Sightings.stems(story)) {
+      bySpecies.computeIfAbsent(stems.species(), s -> new ArrayList<>()).add(stems);
+    }
+    return story.sown().stream()
+        .flatMap(
+            sown ->
+                bySpecies.entrySet().stream()
+                    .map(
+                        of ->
+                            new SharedCounts.Counted(
+                                cover, of.getKey(), sown, story.lot(), of.getValue())))
+        .toList();
   }
 }

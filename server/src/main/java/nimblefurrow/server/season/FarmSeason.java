@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.journal.Harvested;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.season.FieldCase;
 import nimblefurrow.core.season.FieldJobs;
@@ -15,7 +16,6 @@ import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.work.Job;
 import nimblefurrow.core.work.Operation;
 import nimblefurrow.server.chain.LinkKind;
-import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.platform.NotOnThisFarm;
 
 /**
@@ -55,7 +55,7 @@ public record FarmSeason(
     UUID crop = cover.crop().id();
     boolean in =
         cover.entries().stream()
-            .anyMatch(e -> e.kind() == EntryKind.HARVESTED && e.linkId().equals(crop));
+            .anyMatch(e -> e.fact() instanceof Harvested && e.link().equals(crop));
     return in || cover.crop().kind() != LinkKind.CROP
         ? Optional.empty()
         : HarvestJob.of(

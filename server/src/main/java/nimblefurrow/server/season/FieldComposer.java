@@ -5,12 +5,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.chain.SheetTurn;
 import nimblefurrow.core.chain.Stretch;
 import nimblefurrow.core.houserules.HouseRules;
+import nimblefurrow.core.journal.Entry;
 import nimblefurrow.core.scouting.Weeds;
 import nimblefurrow.core.season.FieldCase;
 import nimblefurrow.core.season.FieldSeason;
@@ -20,7 +20,6 @@ import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Zones.ZoneView;
-import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.weather.FarmWeather;
 
@@ -163,7 +162,7 @@ final class FieldComposer {
     FieldSeason rest = compose(false, build(field, shown, entries, outlook, null));
     Map<String, FieldSeason> zones = new LinkedHashMap<>();
     for (ZoneView z : field.zones()) {
-      if (entries.stream().anyMatch(e -> z.id().equals(e.zoneId()))) {
+      if (entries.stream().anyMatch(e -> e.noted().part().filter(z.id()::equals).isPresent())) {
         zones.put(z.name(), compose(false, build(field, shown, entries, outlook, z.id())));
       }
     }
@@ -193,9 +192,16 @@ final class FieldComposer {
         entries.stream()
             .filter(
                 e ->
-                    e.zoneId() == null
-                        || Objects.equals(e.zoneId(), seenIn)
-                        || shown.cover().filter(c -> e.zoneId().equals(c.zoneId())).isPresent())
+                    e.noted()
+                        .part()
+                        .map(
+                            part ->
+                                part.equals(seenIn)
+                                    || shown
+                                        .cover()
+                                        .filter(c -> part.equals(c.zoneId()))
+                                        .isPresent())
+                        .orElse(true))
             .toList();
     return CaseBuilder.build(
         field

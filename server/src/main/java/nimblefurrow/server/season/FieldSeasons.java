@@ -6,6 +6,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.journal.Dated;
+import nimblefurrow.core.journal.Entry;
+import nimblefurrow.core.journal.Setting;
+import nimblefurrow.core.journal.StemsCounted;
+import nimblefurrow.core.journal.Story;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.scouting.KillRating;
@@ -14,7 +19,6 @@ import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.field.FieldView;
-import nimblefurrow.server.journal.Journal.Entry;
 
 /**
  * A field with its seasons as of a day.
@@ -147,10 +151,32 @@ public record FieldSeasons(
   }
 
   public Optional<LocalDate> lastStemCount() {
-    return entries.stream()
-        .filter(e -> e.kind() == nimblefurrow.server.journal.EntryKind.STEM_COUNT)
-        .filter(e -> cover.filter(c -> c.id().equals(e.linkId())).isPresent())
-        .map(Entry::on)
-        .max(LocalDate::compareTo);
+    return storyOfCover().last(StemsCounted.class).map(Dated::day);
+  }
+
+  /** What was done and seen of the running crop and cover, in this part of the field. */
+  public Story story() {
+    return Story.of(
+        entries.stream()
+            .filter(
+                e ->
+                    e.link().equals(crop.id())
+                        || cover.filter(c -> e.link().equals(c.id())).isPresent())
+            .filter(e -> e.noted().part().isEmpty() || e.noted().part().equals(zone))
+            .toList());
+  }
+
+  /** What the chain has here, by which an entry may be written down or not. */
+  public Setting setting() {
+    return new Setting(
+        cover.isPresent(),
+        now.field().cover().filter(c -> c.clearing() != null).isPresent(),
+        field.organic(),
+        now.field().crop().kind());
+  }
+
+  /** What was done and seen of the running cover. */
+  public Story storyOfCover() {
+    return cover.map(c -> Story.of(entries).of(c.id())).orElse(Story.of(List.of()));
   }
 }

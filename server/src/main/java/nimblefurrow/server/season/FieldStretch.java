@@ -12,12 +12,12 @@ import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.chain.ChainLink;
 import nimblefurrow.core.chain.Ground;
 import nimblefurrow.core.chain.Stretch;
+import nimblefurrow.core.journal.Entry;
+import nimblefurrow.core.journal.Story;
 import nimblefurrow.core.season.Clearing;
 import nimblefurrow.server.chain.CropDetails;
 import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.chain.LinkKind;
-import nimblefurrow.server.journal.EntryKind;
-import nimblefurrow.server.journal.Journal.Entry;
 
 /**
  * A stretch of a field's chain with the rows that its links are kept in. How a chain falls into
@@ -79,10 +79,7 @@ record FieldStretch(Link crop, Optional<Link> cover, Optional<Link> next) {
   private static Optional<LocalDate> gone(Link link, List<Entry> entries) {
     return link.kind() != LinkKind.COVER
         ? Optional.empty()
-        : CaseBuilder.of(entries, link).stream()
-            .filter(e -> e.kind() == EntryKind.CUT || e.kind() == EntryKind.ENDED)
-            .map(Entry::on)
-            .findFirst();
+        : Story.of(entries).of(link.id()).ended();
   }
 
   private static Link ground(Ground ground, Map<UUID, Link> byId) {

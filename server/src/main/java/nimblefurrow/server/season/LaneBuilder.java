@@ -12,6 +12,8 @@ import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.journal.Act;
+import nimblefurrow.core.journal.Entry;
 import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.Clearing;
@@ -20,13 +22,11 @@ import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.season.RidgePoint;
 import nimblefurrow.core.season.Standing;
 import nimblefurrow.core.termination.NextCrop;
-import nimblefurrow.core.termination.Route;
 import nimblefurrow.core.termination.RouteOutlook;
 import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.journal.EntryKind;
-import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.season.LaneView.Band;
 import nimblefurrow.server.season.LaneView.Bracket;
 import nimblefurrow.server.season.LaneView.Mark;
@@ -74,7 +74,7 @@ final class LaneBuilder {
     if (drawn) {
       draw(f, bands, ridges, brackets);
       stakes.addAll(planned);
-      f.entries().forEach(e -> stake(e).ifPresent(stakes::add));
+      f.entries().forEach(e -> stakes.add(stake(e)));
     }
     return new LaneView(
         f.field().id(),
@@ -287,33 +287,8 @@ final class LaneBuilder {
             marks));
   }
 
-  private static Optional<Stake> stake(Entry entry) {
-    String words =
-        switch (entry.kind()) {
-          case DISCED -> "disced";
-          case SEEDED -> "sown";
-          case SLURRY_SPREAD -> "slurry spread";
-          case CUT -> "cut for forage";
-          case ENDED ->
-              Optional.ofNullable(entry.details().route()).map(Route::done).orElse("ended");
-          case HARVESTED -> "harvested";
-          case CROP_STAGE -> "stage seen";
-          case STEM_COUNT -> "stems counted";
-          case BIOMASS -> "clipped";
-          case STAND_COUNT -> "stand counted";
-          case WINTERED -> "wintered";
-          case HEIGHT -> "height measured";
-          case GROUND_COVER -> "ground cover judged";
-          case CANOPY_LIGHT -> "light seen";
-          case SOIL_FEEL -> "soil felt";
-          case RUTS -> "ruts measured";
-          case WEEDS -> "weeds scored";
-          case PESTS -> "pests counted";
-          case KILL_RATING -> "kill rated";
-          case NITROGEN -> "nitrogen written down";
-        };
-    boolean work = !entry.kind().seen() && entry.kind() != EntryKind.CROP_STAGE;
-    return Optional.of(
-        new Stake(null, work ? entry.kind().name() : "SEEN", words, entry.on(), null, true, false));
+  private static Stake stake(Entry entry) {
+    String kind = entry.fact() instanceof Act ? EntryKind.of(entry.fact()).name() : "SEEN";
+    return new Stake(null, kind, entry.fact().brief(), entry.on(), null, true, false);
   }
 }

@@ -9,13 +9,14 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Stream;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.journal.Entry;
+import nimblefurrow.core.journal.KillRated;
+import nimblefurrow.core.journal.Story;
 import nimblefurrow.core.scouting.KillRating;
 import nimblefurrow.core.season.CoverPlan;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.termination.kill.LearntKill;
 import nimblefurrow.core.termination.route.KillOn;
-import nimblefurrow.server.journal.EntryKind;
-import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.Percent;
@@ -86,11 +87,10 @@ class LearntController {
     Optional<LearntKill.By> by = LearntKill.By.of(plan.route());
     Optional<Double> expected = KillOn.day(season.mat().get(), plan.route(), plan.ended());
     Optional<Double> seen =
-        entries.stream()
-            .filter(e -> e.kind() == EntryKind.KILL_RATING && cover.equals(e.linkId()))
-            .filter(e -> KillRating.judged(plan.ended(), e.on(), figures))
+        Story.of(entries).of(cover).all(KillRated.class).stream()
+            .filter(rating -> KillRating.judged(plan.ended(), rating.day(), figures))
             .reduce((a, b) -> b)
-            .map(e -> GroundNotes.readings(e.details().look(), 100).mean());
+            .map(rating -> rating.fact().dead());
     if (by.isPresent() && expected.isPresent() && seen.isPresent()) {
       rated
           .computeIfAbsent(by.get(), b -> new ArrayList<>())

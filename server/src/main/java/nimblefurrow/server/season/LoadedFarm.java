@@ -4,12 +4,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.cover.Catalogue;
+import nimblefurrow.core.journal.Entry;
 import nimblefurrow.core.season.SharedCounts;
 import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.ending.KillDates;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.field.FieldView;
-import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.weather.FarmWeather;
 import nimblefurrow.server.weather.RainGauges;
 

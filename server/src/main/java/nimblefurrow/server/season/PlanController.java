@@ -5,6 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.journal.KillRated;
+import nimblefurrow.core.journal.RutsRead;
+import nimblefurrow.core.journal.Story;
 import nimblefurrow.core.season.CoverPlan;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.termination.Route;
@@ -12,8 +15,6 @@ import nimblefurrow.core.termination.plan.PlanLine;
 import nimblefurrow.core.termination.plan.Rescue;
 import nimblefurrow.core.termination.route.KillOn;
 import nimblefurrow.core.work.Cautions;
-import nimblefurrow.server.journal.EntryKind;
-import nimblefurrow.server.journal.Look;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.Percent;
@@ -140,13 +141,12 @@ class PlanController {
   }
 
   static List<NotedSpot> ruts(FieldSeasons field) {
-    return field.entries().stream()
-        .filter(e -> e.kind() == EntryKind.RUTS && e.details().look().spots() != null)
+    return Story.of(field.entries()).all(RutsRead.class).stream()
         .flatMap(
-            e ->
-                e.details().look().spots().stream()
-                    .filter(s -> s.latitude() != null && s.longitude() != null)
-                    .map((Look.Spot s) -> new NotedSpot(s.longitude(), s.latitude(), e.on())))
+            ruts ->
+                ruts.fact().readings().where().stream()
+                    .filter(s -> s.latitude().isPresent() && s.longitude().isPresent())
+                    .map(s -> new NotedSpot(s.longitude().get(), s.latitude().get(), ruts.day())))
         .toList();
   }
 
@@ -154,15 +154,17 @@ class PlanController {
     Optional<UUID> link = field.cover().map(c -> c.id());
     return cover.ended() == null
         ? List.of()
-        : field.entries().stream()
-            .filter(e -> e.kind() == EntryKind.KILL_RATING)
-            .filter(e -> link.filter(id -> id.equals(e.linkId())).isPresent())
+        : link
+            .map(Story.of(field.entries())::of)
+            .orElse(Story.of(List.of()))
+            .all(KillRated.class)
+            .stream()
             .map(
-                e ->
+                rating ->
                     new RatedKill(
-                        e.on(),
-                        (int) (e.on().toEpochDay() - cover.ended().toEpochDay()),
-                        (int) Math.round(GroundNotes.readings(e.details().look(), 1).mean())))
+                        rating.day(),
+                        (int) (rating.day().toEpochDay() - cover.ended().toEpochDay()),
+                        (int) Math.round(rating.fact().mean().mean())))
             .toList();
   }
 }

@@ -12,6 +12,7 @@ import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.houserules.HouseRules;
+import nimblefurrow.core.journal.Entry;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.season.FieldCase;
 import nimblefurrow.core.season.FieldSeason;
@@ -29,7 +30,6 @@ import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.journal.Journal;
-import nimblefurrow.server.journal.Journal.Entry;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.unchanged.Unchanged;
 import nimblefurrow.server.weather.FarmWeather;
@@ -52,6 +52,11 @@ public class Seasons {
   private static final double SEASONS_SHARE = 0.16;
 
   private static final double ROUTES_SHARE = 0.05;
+  private static final double COUNTS_SHARE = 0.005;
+  private static final int BYTES_A_COUNT = 500;
+
+  /** What was counted on a farm, and by which figures it speaks. */
+  private record Counts(HouseRules rules, List<SharedCounts.Counted> counted) {}
 
   private final Farms farms;
   private final Fields fields;
@@ -68,6 +73,9 @@ public class Seasons {
   /** Every way of ending a cover, as asked of all fields at once. */
   private final KeptWithOutlook<Known, List<RouteOutlook>> routes;
 
+  /** What counts say of fields that nobody counted. */
+  private final KeptWithOutlook<Counts, SharedCounts> counts;
+
   Seasons(
       Farms farms,
       Fields fields,
@@ -82,6 +90,9 @@ public class Seasons {
     this.unchanged = unchanged;
     this.composed = weathers.keeping(SEASONS_SHARE, (known, season) -> SeasonBytes.season(season));
     this.routes = weathers.keeping(ROUTES_SHARE, (known, ways) -> SeasonBytes.ways(ways));
+    this.counts =
+        weathers.keeping(
+            COUNTS_SHARE, (asked, told) -> BYTES_A_COUNT * (1 + asked.counted().size()));
     this.load = new TransactionTemplate(transactions);
     this.load.setReadOnly(true);
     this.farms = farms;
@@ -190,7 +201,7 @@ public class Seasons {
       Predicate<Entry> counts) {
     Map<UUID, List<Entry>> entries = new HashMap<>();
     List<Entry> all = journal.until(farm.id(), weather.today()).stream().filter(counts).toList();
-    all.forEach(e -> entries.computeIfAbsent(e.fieldId(), f -> new ArrayList<>()).add(e));
+    all.forEach(e -> entries.computeIfAbsent(e.field(), f -> new ArrayList<>()).add(e));
     Catalogue species = catalogues.catalogue(farm.rules().figures());
     return new LoadedFarm(
         farm,
@@ -199,7 +210,10 @@ public class Seasons {
         wanted,
         links,
         entries,
-        SharedCounts.of(CountedCovers.of(all), species, weather.outlook()),
+        this.counts.get(
+            weather.name(),
+            new Counts(farm.rules(), CountedCovers.of(all)),
+            k -> SharedCounts.of(k.counted(), species, weather.outlook())),
         gauges.until(farm.id(), weather.today()),
         killDates.set(farm.id()));
   }

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.journal.Story;
+import nimblefurrow.core.journal.WeedsScored;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Unit;
@@ -164,7 +166,10 @@ class WorthController {
         at.bushels(),
         at.price(),
         load,
-        GroundNotes.weeds(field.entries(), field.crop(), day.figures()).isPresent(),
+        Story.of(field.entries())
+            .from(field.crop().starts())
+            .lastRead(WeedsScored.class)
+            .isPresent(),
         fed,
         off.ways().stream()
             .sorted(Comparator.comparingDouble((TradeOff.OneWay w) -> -w.best().mean()))

@@ -4,11 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.core.journal.Entry;
+import nimblefurrow.core.journal.Fact;
+import nimblefurrow.core.journal.Noted;
+import nimblefurrow.core.journal.Sown;
+import nimblefurrow.core.journal.StemsCounted;
 import nimblefurrow.core.season.SharedCounts;
-import nimblefurrow.server.journal.EntryDetails;
-import nimblefurrow.server.journal.EntryKind;
-import nimblefurrow.server.journal.Journal.Entry;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -17,33 +20,31 @@ class CountedCoversTest {
   private static final UUID FIELD = UUID.randomUUID();
   private static final UUID COVER = UUID.randomUUID();
 
-  private static Entry entry(EntryKind kind, LocalDate on, EntryDetails details) {
-    return new Entry(
-        UUID.randomUUID(),
-        FIELD,
-        COVER,
-        null,
-        kind,
-        on,
-        null,
-        null,
-        null,
-        " R-7 ",
-        "",
-        "Ada",
-        details);
+  private static Entry entry(LocalDate on, Fact fact) {
+    Noted noted =
+        new Noted(
+            on,
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            " R-7 ",
+            "",
+            "Ada",
+            Optional.empty());
+    return new Entry(UUID.randomUUID(), FIELD, COVER, noted, fact);
   }
 
-  private static EntryDetails counted(Double eye) {
-    return new EntryDetails(
-        null, null, null, "cereal-rye", 5, 50, 20, null, null, null, null, eye, null);
+  private static StemsCounted counted(Double eye) {
+    return new StemsCounted(
+        Optional.of("cereal-rye"), 5, 50, 20, Optional.ofNullable(eye), List.of());
   }
 
   @ParameterizedTest
   @CsvSource({"0.10, 15", "-0.04, 22", ", 20", "0.90, 0"})
   void theEyeIsTakenOffForNeighboursToo(Double eye, int past) {
-    Entry sown = entry(EntryKind.SEEDED, LocalDate.of(2026, 9, 20), EntryDetails.none());
-    Entry count = entry(EntryKind.STEM_COUNT, LocalDate.of(2027, 5, 16), counted(eye));
+    Entry sown = entry(LocalDate.of(2026, 9, 20), new Sown());
+    Entry count = entry(LocalDate.of(2027, 5, 16), counted(eye));
     SharedCounts.Counted told = CountedCovers.of(List.of(sown, count)).get(0);
     assertThat(told.lot()).isEqualTo("R-7");
     assertThat(told.stems().get(0).count().past()).isEqualTo(past);
