@@ -339,8 +339,14 @@ export const useFlightPlan = (fieldId: At<string>, machineId: At<string>, query:
     retry: false,
   })
 
-export const useLog = () =>
-  useQuery({ meta: { says: 'Reading the logbook' }, queryKey: ['log'], queryFn: () => got(api.GET('/api/log')) })
+/** Entries from a day on; of all years where none is given. */
+export const useLog = (from: At<string | undefined>) =>
+  useQuery({
+    meta: { says: 'Reading the logbook' },
+    queryKey: computed(() => ['log', toValue(from)]),
+    queryFn: () => got(api.GET('/api/log', { params: { query: { from: toValue(from) } } })),
+    placeholderData: keepPreviousData,
+  })
 
 export const useApplied = (entryId: At<string>, wanted: At<boolean>) =>
   useQuery({

@@ -3569,7 +3569,9 @@ export interface components {
             unit: string;
             words: string;
         };
-        FactForm: components["schemas"]["DiscedForm"] | components["schemas"]["SownForm"] | components["schemas"]["SlurryForm"] | components["schemas"]["ForageCutForm"] | components["schemas"]["TerminatedForm"] | components["schemas"]["HarvestedForm"] | components["schemas"]["CropStageForm"] | components["schemas"]["StemsForm"] | components["schemas"]["ClippedForm"] | components["schemas"]["StandForm"] | components["schemas"]["WinteredForm"] | components["schemas"]["HeightForm"] | components["schemas"]["GroundCoverForm"] | components["schemas"]["LightForm"] | components["schemas"]["SoilForm"] | components["schemas"]["RutsForm"] | components["schemas"]["WeedsForm"] | components["schemas"]["PestsForm"] | components["schemas"]["KillForm"] | components["schemas"]["NitrogenForm"];
+        FactForm: {
+            kind: string;
+        } & (components["schemas"]["DiscedForm"] | components["schemas"]["SownForm"] | components["schemas"]["SlurryForm"] | components["schemas"]["ForageCutForm"] | components["schemas"]["TerminatedForm"] | components["schemas"]["HarvestedForm"] | components["schemas"]["CropStageForm"] | components["schemas"]["StemsForm"] | components["schemas"]["ClippedForm"] | components["schemas"]["StandForm"] | components["schemas"]["WinteredForm"] | components["schemas"]["HeightForm"] | components["schemas"]["GroundCoverForm"] | components["schemas"]["LightForm"] | components["schemas"]["SoilForm"] | components["schemas"]["RutsForm"] | components["schemas"]["WeedsForm"] | components["schemas"]["PestsForm"] | components["schemas"]["KillForm"] | components["schemas"]["NitrogenForm"]);
         Feed: {
             /** Format: uuid */
             farmId: string;
@@ -5639,6 +5641,8 @@ export interface components {
             key: string;
             /** @enum {string} */
             unit: "NONE" | "ACRE" | "POUND" | "POUND_PER_ACRE" | "POUND_PER_MINUTE" | "FOOT" | "INCH" | "INCH_OF_RAIN" | "MILE" | "SQUARE_FOOT" | "CUBIC_FOOT" | "GALLON" | "GALLON_PER_ACRE" | "BUSHEL" | "BUSHEL_PER_ACRE" | "CORN_BUSHEL_PER_ACRE" | "WHEAT_BUSHEL_PER_ACRE" | "OAT_BUSHEL_PER_ACRE" | "TON_PER_ACRE" | "MILE_PER_HOUR" | "FOOT_PER_SECOND" | "ACRE_PER_HOUR" | "SECOND_PER_ACRE" | "SEED_PER_POUND" | "SEED_PER_SQUARE_FOOT" | "PLANT_PER_SQUARE_FOOT" | "POUND_PER_CUBIC_FOOT" | "PER_ACRE" | "PER_SQUARE_FOOT" | "DOLLAR" | "DOLLAR_PER_ACRE" | "DOLLAR_PER_POUND" | "DOLLAR_PER_HOUR" | "DOLLAR_PER_DAY" | "DOLLAR_PER_YEAR" | "FAHRENHEIT" | "FAHRENHEIT_STEP" | "FAHRENHEIT_DAY" | "SUNSHINE" | "GRAM" | "SHARE" | "TIMES_DRILLED" | "PERCENT" | "DEGREE" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "WEEK";
+            /** Format: double */
+            usual?: number;
             words: string;
         };
         SheetGroup: {
@@ -9455,7 +9459,9 @@ export interface operations {
     };
     all_7: {
         parameters: {
-            query?: never;
+            query?: {
+                from?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;

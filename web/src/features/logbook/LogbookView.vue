@@ -3,7 +3,8 @@ import { useLog, useRefresh } from '../../api/resources'
 import { computed, reactive, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, got, type Refused, upload } from '../../api/client'
-import { long } from '../../format/dates'
+import { dayNumber, isoDay, long } from '../../format/dates'
+import { session } from '../../session'
 import Refusal from '../../parts/Refusal.vue'
 import AgainDialog from './AgainDialog.vue'
 import AppliedDialog from './AppliedDialog.vue'
@@ -18,7 +19,12 @@ const asked = computed(() => ({
   kind: route.query.kind as string | undefined,
 }))
 const refresh = useRefresh()
-const { data: entries, error } = useLog()
+/** A year and a month are read at first; who looks for older work asks for it. */
+const DAYS = 395
+const allYears = ref(false)
+const { data: entries, error } = useLog(() =>
+  allYears.value || !session.value?.today ? undefined : isoDay(dayNumber(session.value.today) - DAYS),
+)
 const sought = reactive<Sought>({ words: '', kind: null, machine: null, person: null })
 const most = ref(STEP)
 const problem = ref<Refused | ''>('')
@@ -116,7 +122,9 @@ async function say(id: string, about: string, kind: 'WITHDRAWN' | 'RESTORED', re
         <p v-if="entries && !entries.length" class="quiet">
           Nothing is written down yet. What you save here moves the forecasts of its field.
         </p>
-        <p v-else-if="entries && !found.length" class="quiet">No entry is like that.</p>
+        <p v-else-if="entries && !found.length" class="quiet">
+          No entry is like that{{ allYears ? '' : ' in the last year' }}.
+        </p>
         <section v-for="d in days" :key="d.day" class="day" :aria-label="long(d.day)">
           <h2 class="figures">{{ long(d.day) }}</h2>
           <ol>
@@ -139,6 +147,9 @@ async function say(id: string, about: string, kind: 'WITHDRAWN' | 'RESTORED', re
         </section>
         <v-btn v-if="found.length > most" variant="tonal" @click="most += STEP"
           >Older entries ({{ found.length - most }})</v-btn
+        >
+        <v-btn v-else-if="entries && !allYears" variant="tonal" @click="allYears = true"
+          >Entries of earlier years</v-btn
         >
       </section>
     </div>

@@ -5,6 +5,7 @@ import { figure, useAct } from '../../parts/act'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
 import { useFields, useSetUpSheet } from '../../api/resources'
+import { bare } from '../../format/units'
 import FigureField from '../../parts/FigureField.vue'
 import SetupMakes from './SetupMakes.vue'
 
@@ -83,6 +84,12 @@ function save() {
                 :model-value="typed[part.key] ?? ''"
                 :label="part.words"
                 :unit="part.unit"
+                :placeholder="
+                  part.usual === undefined
+                    ? undefined
+                    : `usual ${bare(part.usual, part.unit, Number.isInteger(part.usual) ? 0 : 2)}`
+                "
+                persistent-placeholder
                 @update:model-value="typed[part.key] = $event"
               />
             </div>

@@ -1,4 +1,4 @@
-import { ref } from 'vue'
+import { ref, shallowRef } from 'vue'
 import { api, got, Refused, upload, type Schemas } from '../../api/client'
 import { short } from '../../format/dates'
 import { matter, rateUnit } from '../../format/units'
@@ -6,8 +6,9 @@ import type { Photo } from './photos'
 import * as store from './store'
 
 /** What waits for a signal, and what came of it. Entries bear names of their own: sent twice, they are kept once. */
-export const waits = ref<store.Waiting[]>([])
-export const came = ref<store.Sent[]>([])
+/** Kept as they lie in the phone's store: what Vue had wrapped could not be put back into it. */
+export const waits = shallowRef<store.Waiting[]>([])
+export const came = shallowRef<store.Sent[]>([])
 export const sending = ref(false)
 
 async function reread() {

@@ -44,7 +44,7 @@ class ScoutJourneyTest {
   private Object kept() {
     return page.evaluate(
         "async () => (await (await fetch('/api/log')).json())"
-            + ".filter((e) => e.entry.kind === 'STEM_COUNT' && e.entry.on === '2027-05-14').length");
+            + ".filter((e) => e.kind === 'STEM_COUNT' && e.on === '2027-05-14').length");
   }
 
   @Test

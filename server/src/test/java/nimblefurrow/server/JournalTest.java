@@ -236,6 +236,15 @@ class JournalTest {
     assertThat(farm.get("/api/season/" + field).text()).isEqualTo(before);
   }
 
+  @Test
+  void theLogbookIsReadFromADayOn() {
+    sow();
+    assertThat(farm.get("/api/log?from=" + RunningServer.TODAY).json()).hasSize(1);
+    assertThat(farm.get("/api/log?from=2099-01-01").json()).isEmpty();
+    assertThat(farm.get("/api/log").json()).hasSize(1);
+    assertThat(farm.get("/api/log?from=soon").status()).isEqualTo(400);
+  }
+
   private Map<String, Object> oldBody(Map<String, Object> figures) {
     Map<String, Object> body = new HashMap<>(figures);
     body.putAll(Map.of("id", UUID.randomUUID(), "fieldId", field, "on", RunningServer.TODAY));

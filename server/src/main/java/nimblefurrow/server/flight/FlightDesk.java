@@ -86,7 +86,7 @@ class FlightDesk {
     Limits.within("pass", asked.pass(), 1, passes.size(), Unit.NONE);
     SeedBlend blend = passes.get(asked.pass() - 1);
     MachineSetup setup = machine.setup();
-    DroneOutfit drone = Rigs.drone(setup, Length.ofFeet(1000));
+    DroneOutfit drone = Rigs.drone(setup, Length.ofFeet(1000), farm.figures());
     LoadDesk.FillingPlace filling =
         asked.homeLongitude() != null && asked.homeLatitude() != null
             ? new LoadDesk.FillingPlace(

@@ -41,6 +41,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The logbook: entries, newest first, and new ones with what they change. */
@@ -114,8 +115,13 @@ class LogController {
     this.current = current;
   }
 
+  /**
+   * Entries, newest first.
+   *
+   * @param from the first day of them; absent: all that were ever written
+   */
   @GetMapping
-  List<EntryView> all() {
+  List<EntryView> all(@RequestParam(required = false) LocalDate from) {
     FarmView farm = farms.view(current.id());
     LocalDate today = farms.today(farm);
     Map<UUID, String> names = fields.names(current.id());
@@ -127,7 +133,11 @@ class LogController {
     boolean planner = current.user().role() == FarmUser.Role.PLANNER;
     Set<UUID> written =
         planner ? Set.of() : journal.writtenBy(current.id(), current.user().userId());
-    List<Entry> newestFirst = new ArrayList<>(journal.until(current.id(), today));
+    List<Entry> newestFirst =
+        new ArrayList<>(
+            journal.until(current.id(), today).stream()
+                .filter(e -> from == null || !e.on().isBefore(from))
+                .toList());
     Collections.reverse(newestFirst);
     return newestFirst.stream()
         .map(

@@ -10,6 +10,8 @@ import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.loads.UsualSetUp;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.work.MachineKind;
 import nimblefurrow.core.work.SetUpSheet;
@@ -40,8 +42,12 @@ class MachineController {
       @NotNull @DecimalMin("0") @DecimalMax("1000") Double costPerAcre,
       @Maybe Integer version) {}
 
-  /** A figure that a kind of machine is set up by; its key is that of the set-up. */
-  record SheetFigure(String key, String words, Unit unit) {}
+  /**
+   * A figure that a kind of machine is set up by; its key is that of the set-up.
+   *
+   * @param usual what is taken for it while it is not entered; absent where it has to be
+   */
+  record SheetFigure(String key, String words, Unit unit, @Maybe Double usual) {}
 
   /**
    * @param changesLoads whether loads and prices follow from it
@@ -75,6 +81,7 @@ class MachineController {
   /** What a kind of machine is asked for. */
   @GetMapping("/sheet")
   List<SheetGroup> sheet(@RequestParam MachineKind kind, @RequestParam boolean hired) {
+    Figures figures = machines.figures(current.id());
     return SetUpSheet.of(kind, hired).groups().stream()
         .map(
             g ->
@@ -82,7 +89,13 @@ class MachineController {
                     g.heading(),
                     g.changesLoads(),
                     g.figures().stream()
-                        .map(f -> new SheetFigure(f.code(), f.words(), f.unit()))
+                        .map(
+                            f ->
+                                new SheetFigure(
+                                    f.code(),
+                                    f.words(),
+                                    f.unit(),
+                                    UsualSetUp.of(f, kind, figures).orElse(null)))
                         .toList()))
         .toList();
   }
