@@ -65,7 +65,7 @@ class DispatchLogTest {
                 "machineId",
                 job.path("place").path("machineId").asString(),
                 "day",
-                "2026-10-06",
+                "2026-10-04",
                 "locked",
                 true,
                 "acceptLate",
@@ -130,7 +130,7 @@ class DispatchLogTest {
                     "machineId",
                     job.path("place").path("machineId").asString(),
                     "day",
-                    "2026-10-06",
+                    "2026-10-04",
                     "locked",
                     true))
             .json();
@@ -138,20 +138,20 @@ class DispatchLogTest {
     assertThat(told.path("moves")).isNotEmpty();
     assertThat(told.path("says").toString()).contains("fit to drill");
     JsonNode moved = locked(board);
-    assertThat(start(moved, "Badger Forty")).isEqualTo("2026-10-06");
-    assertThat(told.path("days").get(0).path("day").asString()).isEqualTo("2026-10-06");
+    assertThat(start(moved, "Badger Forty")).isEqualTo("2026-10-04");
+    assertThat(told.path("days").get(0).path("day").asString()).isEqualTo("2026-10-04");
     assertThat(job(moved, "Badger Forty", "SEED").path("place").path("locked").asBoolean())
         .isTrue();
     JsonNode undone = planner.post("/api/dispatch/undo", Map.of()).json();
-    assertThat(start(undone, "Badger Forty")).isEqualTo(was).isNotEqualTo("2026-10-06");
+    assertThat(start(undone, "Badger Forty")).isEqualTo(was).isNotEqualTo("2026-10-04");
     JsonNode redone = planner.post("/api/dispatch/redo", Map.of()).json();
-    assertThat(start(redone, "Badger Forty")).isEqualTo("2026-10-06");
+    assertThat(start(redone, "Badger Forty")).isEqualTo("2026-10-04");
   }
 
   @Test
   void lockedJobsStayWhenPlannedAnew() {
     locked(planned());
-    assertThat(start(planned(), "Badger Forty")).isEqualTo("2026-10-06");
+    assertThat(start(planned(), "Badger Forty")).isEqualTo("2026-10-04");
   }
 
   @Test
@@ -182,7 +182,7 @@ class DispatchLogTest {
   @Test
   void theDaySheetHoldsSeedAndCautions() {
     locked(planned());
-    JsonNode sheet = planner.get("/api/dispatch/sheet?day=2026-10-06").json();
+    JsonNode sheet = planner.get("/api/dispatch/sheet?day=2026-10-04").json();
     assertThat(sheet.path("machines").toString())
         .contains("Badger Forty")
         .contains("Cereal rye")

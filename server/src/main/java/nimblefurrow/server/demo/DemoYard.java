@@ -51,7 +51,7 @@ class DemoYard {
                 "leastRateLbAc",
                 4.0,
                 "fillMinutes",
-                12.0,
+                6.0,
                 "tenderLb",
                 3000.0,
                 "rows",
