@@ -119,6 +119,9 @@ function save() {
 </template>
 
 <style scoped>
+:deep(input::placeholder) {
+  opacity: 0.8;
+}
 fieldset {
   border: 0;
   padding: 0;
