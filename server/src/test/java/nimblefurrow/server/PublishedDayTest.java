@@ -12,7 +12,7 @@ import tools.jackson.databind.JsonNode;
 
 /** A day told to those who do it: its jobs stay, and what changes after all is said. */
 class PublishedDayTest {
-  private static final String DAY = "2026-10-04";
+  private static final String DAY = "2026-10-01";
   private static final String PUBLISH = "/api/dispatch/sheet/publish?day=";
   private static final String SHEET = "/api/dispatch/sheet?day=";
   private Caller planner;
@@ -92,7 +92,7 @@ class PublishedDayTest {
     assertThat(told.path("changed")).isEmpty();
     JsonNode board = planner.get("/api/dispatch").json();
     assertThat(badger(board).path("place").path("locked").asBoolean()).isTrue();
-    assertThat(board.path("undo").asString()).startsWith("publish ").contains("4 Oct");
+    assertThat(board.path("undo").asString()).startsWith("publish ").contains("1 Oct");
     JsonNode anew = badger(Plans.board(planner)).path("place");
     assertThat(anew.path("days").get(0).path("day").asString()).isEqualTo(DAY);
   }
