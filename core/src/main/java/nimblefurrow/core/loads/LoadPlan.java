@@ -3,6 +3,7 @@ package nimblefurrow.core.loads;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Durations;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.WorkRate;
@@ -63,6 +64,17 @@ public record LoadPlan(
   /** Hours of several passes one after the other. */
   public static double hours(List<LoadPlan> passes) {
     return passes.stream().mapToDouble(p -> Durations.inHours(p.time())).sum();
+  }
+
+  /**
+   * Acres an hour of several passes one after the other: 40 ac in two passes of 4 h are 5. Empty
+   * where one of them cannot be done.
+   */
+  public static Optional<WorkRate> rate(List<LoadPlan> passes, Area field) {
+    double hours = hours(passes);
+    return hours > 0 && passes.stream().allMatch(LoadPlan::possible)
+        ? Optional.of(WorkRate.acresPerHour(field.acres() / hours))
+        : Optional.empty();
   }
 
   /** Whether the machine can do it at all. */

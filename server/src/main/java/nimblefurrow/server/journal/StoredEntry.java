@@ -1,6 +1,7 @@
 package nimblefurrow.server.journal;
 
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import nimblefurrow.core.cashcrop.CropStage;
@@ -43,6 +44,7 @@ import nimblefurrow.server.platform.Codes;
  *     same
  * @param operation the code of the job that it settled; older entries do not say
  */
+@RecordBuilder
 @JsonIgnoreProperties(ignoreUnknown = true)
 record StoredEntry(
     Integer v,
@@ -63,22 +65,12 @@ record StoredEntry(
 
   /** A row of a fact. */
   static StoredEntry of(Fact fact, String operation, Optional<DayWeather> weather) {
-    StoredEntry kept = fact.to(new StoredFacts());
-    return new StoredEntry(
-        1,
-        operation,
-        kept.route,
-        kept.stage,
-        kept.species,
-        kept.spots,
-        kept.stems,
-        kept.past,
-        kept.frameSquareFeet,
-        kept.dryGrams,
-        kept.yieldPerAcre,
-        kept.look,
-        kept.eye,
-        weather.map(w -> new Weather(w.maxF(), w.minF(), w.rainIn(), w.windMph())).orElse(null));
+    return fact.to(new StoredFacts())
+        .v(1)
+        .operation(operation)
+        .weather(
+            weather.map(w -> new Weather(w.maxF(), w.minF(), w.rainIn(), w.windMph())).orElse(null))
+        .build();
   }
 
   Optional<DayWeather> sky() {

@@ -22,176 +22,138 @@ import nimblefurrow.core.journal.Terminated;
 import nimblefurrow.core.journal.Unclear;
 import nimblefurrow.core.journal.WeedsScored;
 import nimblefurrow.core.journal.Wintered;
-import nimblefurrow.core.scouting.Quadrats;
 import nimblefurrow.server.platform.Codes;
 
 /** Each kind of fact as a row keeps it: only what the kind has is filled in. */
-final class StoredFacts implements FactReader<StoredEntry> {
-  private static StoredEntry row(
-      String route,
-      String stage,
-      String species,
-      Quadrats frames,
-      Double yieldPerAcre,
-      StoredLook look) {
-    return new StoredEntry(
-        null,
-        null,
-        route,
-        stage,
-        species,
-        null,
-        null,
-        null,
-        frames == null ? null : frames.frameSquareFeet(),
-        frames == null ? null : frames.dryGrams(),
-        yieldPerAcre,
-        look,
-        null,
-        null);
+final class StoredFacts implements FactReader<StoredEntryBuilder> {
+  private static StoredEntryBuilder row() {
+    return StoredEntryBuilder.builder();
   }
 
-  private static StoredEntry nothing() {
-    return seen(null);
-  }
-
-  private static StoredEntry seen(StoredLook look) {
-    return row(null, null, null, null, null, look);
+  private static StoredEntryBuilder seen(StoredLookBuilder look) {
+    return row().look(look.build());
   }
 
   @Override
-  public StoredEntry disced(Disced fact) {
-    return nothing();
+  public StoredEntryBuilder disced(Disced fact) {
+    return row();
   }
 
   @Override
-  public StoredEntry sown(Sown fact) {
-    return nothing();
+  public StoredEntryBuilder sown(Sown fact) {
+    return row();
   }
 
   @Override
-  public StoredEntry slurrySpread(SlurrySpread fact) {
-    return nothing();
+  public StoredEntryBuilder slurrySpread(SlurrySpread fact) {
+    return row();
   }
 
   @Override
-  public StoredEntry cutForForage(CutForForage fact) {
-    return nothing();
+  public StoredEntryBuilder cutForForage(CutForForage fact) {
+    return row();
   }
 
   @Override
-  public StoredEntry terminated(Terminated fact) {
-    return row(fact.way().map(Codes::kept).orElse(null), null, null, null, null, null);
+  public StoredEntryBuilder terminated(Terminated fact) {
+    return row().route(fact.way().map(Codes::kept).orElse(null));
   }
 
   @Override
-  public StoredEntry harvested(Harvested fact) {
-    return row(null, null, null, null, fact.yieldPerAcre().orElse(null), null);
+  public StoredEntryBuilder harvested(Harvested fact) {
+    return row().yieldPerAcre(fact.yieldPerAcre().orElse(null));
   }
 
   @Override
-  public StoredEntry cropStageSeen(CropStageSeen fact) {
-    return row(null, Codes.kept(fact.stage()), null, null, null, null);
+  public StoredEntryBuilder cropStageSeen(CropStageSeen fact) {
+    return row().stage(Codes.kept(fact.stage()));
   }
 
   @Override
-  public StoredEntry stemsCounted(StemsCounted fact) {
-    return new StoredEntry(
-        null,
-        null,
-        null,
-        null,
-        fact.species().orElse(null),
-        fact.spots(),
-        fact.stems(),
-        fact.past(),
-        null,
-        null,
-        null,
-        fact.where().isEmpty() ? null : StoredLook.places(fact.where()),
-        fact.eye().orElse(null),
-        null);
+  public StoredEntryBuilder stemsCounted(StemsCounted fact) {
+    return row()
+        .species(fact.species().orElse(null))
+        .spots(fact.spots())
+        .stems(fact.stems())
+        .past(fact.past())
+        .eye(fact.eye().orElse(null))
+        .look(
+            fact.where().isEmpty()
+                ? null
+                : StoredLookBuilder.builder().spots(StoredLook.kept(fact.where())).build());
   }
 
   @Override
-  public StoredEntry clipped(Clipped fact) {
-    return row(null, null, null, fact.frames(), null, null);
+  public StoredEntryBuilder clipped(Clipped fact) {
+    return row()
+        .frameSquareFeet(fact.frames().frameSquareFeet())
+        .dryGrams(fact.frames().dryGrams());
   }
 
   @Override
-  public StoredEntry standCounted(StandCounted fact) {
-    return row(
-        null,
-        null,
-        fact.species().orElse(null),
-        null,
-        null,
-        StoredLook.plants(
-            fact.count().plants(),
-            fact.count().squareFeet(),
-            fact.count().stemsPerPlant().orElse(null),
-            fact.where()));
+  public StoredEntryBuilder standCounted(StandCounted fact) {
+    return seen(StoredLookBuilder.builder()
+            .plants(fact.count().plants())
+            .squareFeet(fact.count().squareFeet())
+            .stemsPerPlant(fact.count().stemsPerPlant().orElse(null))
+            .spots(StoredLook.kept(fact.where())))
+        .species(fact.species().orElse(null));
   }
 
   @Override
-  public StoredEntry wintered(Wintered fact) {
-    return row(
-        null,
-        null,
-        fact.species().orElse(null),
-        null,
-        null,
-        StoredLook.alive(fact.alive(), fact.looked()));
+  public StoredEntryBuilder wintered(Wintered fact) {
+    return seen(StoredLookBuilder.builder().alive(fact.alive()).looked(fact.looked()))
+        .species(fact.species().orElse(null));
   }
 
   @Override
-  public StoredEntry heightRead(HeightRead fact) {
+  public StoredEntryBuilder heightRead(HeightRead fact) {
     return seen(StoredLook.of(fact.readings()));
   }
 
   @Override
-  public StoredEntry groundCoverRead(GroundCoverRead fact) {
-    return seen(StoredLook.of(fact.readings()).from(fact.photo() ? true : null, null));
+  public StoredEntryBuilder groundCoverRead(GroundCoverRead fact) {
+    return seen(StoredLook.of(fact.readings()).photo(fact.photo() ? true : null));
   }
 
   @Override
-  public StoredEntry lightRead(LightRead fact) {
+  public StoredEntryBuilder lightRead(LightRead fact) {
     return seen(StoredLook.of(fact.readings()));
   }
 
   @Override
-  public StoredEntry soilFelt(SoilFelt fact) {
-    return seen(StoredLook.felt(Codes.kept(fact.feel())));
+  public StoredEntryBuilder soilFelt(SoilFelt fact) {
+    return seen(StoredLookBuilder.builder().feel(Codes.kept(fact.feel())));
   }
 
   @Override
-  public StoredEntry rutsRead(RutsRead fact) {
+  public StoredEntryBuilder rutsRead(RutsRead fact) {
     return seen(StoredLook.of(fact.readings()));
   }
 
   @Override
-  public StoredEntry weedsScored(WeedsScored fact) {
+  public StoredEntryBuilder weedsScored(WeedsScored fact) {
     return seen(StoredLook.of(fact.readings()));
   }
 
   @Override
-  public StoredEntry pestsCounted(PestsCounted fact) {
-    return seen(StoredLook.of(fact.readings()).of(Codes.kept(fact.pest())));
+  public StoredEntryBuilder pestsCounted(PestsCounted fact) {
+    return seen(StoredLook.of(fact.readings()).pest(Codes.kept(fact.pest())));
   }
 
   @Override
-  public StoredEntry killRated(KillRated fact) {
+  public StoredEntryBuilder killRated(KillRated fact) {
     return seen(StoredLook.of(fact.readings()));
   }
 
   @Override
-  public StoredEntry nitrogenNoted(NitrogenNoted fact) {
-    return seen(StoredLook.of(fact.readings()).from(null, fact.tested()));
+  public StoredEntryBuilder nitrogenNoted(NitrogenNoted fact) {
+    return seen(StoredLook.of(fact.readings()).tested(fact.tested()));
   }
 
   /** Never written anew: only what a row cannot mean is unclear. */
   @Override
-  public StoredEntry unclear(Unclear fact) {
+  public StoredEntryBuilder unclear(Unclear fact) {
     throw new IllegalArgumentException(fact.why());
   }
 }

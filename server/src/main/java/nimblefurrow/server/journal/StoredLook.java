@@ -1,6 +1,7 @@
 package nimblefurrow.server.journal;
 
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -8,6 +9,7 @@ import nimblefurrow.core.journal.Readings;
 import nimblefurrow.core.journal.Spot;
 
 /** What was seen, as an entry's row keeps it. */
+@RecordBuilder
 @JsonIgnoreProperties(ignoreUnknown = true)
 record StoredLook(
     List<Integer> plants,
@@ -42,70 +44,12 @@ record StoredLook(
     }
   }
 
-  static StoredLook places(List<Spot> where) {
-    return new StoredLook(null, null, null, null, null, kept(where), null, null, null, null, null);
+  /** Readings by spot, to which their kind adds what it has besides. */
+  static StoredLookBuilder of(Readings readings) {
+    return StoredLookBuilder.builder().readings(readings.bySpot()).spots(kept(readings.where()));
   }
 
-  static StoredLook of(Readings readings) {
-    return new StoredLook(
-        null,
-        null,
-        null,
-        null,
-        null,
-        kept(readings.where()),
-        readings.bySpot(),
-        null,
-        null,
-        null,
-        null);
-  }
-
-  StoredLook of(String pest) {
-    return new StoredLook(
-        plants,
-        squareFeet,
-        stemsPerPlant,
-        alive,
-        looked,
-        spots,
-        readings,
-        pest,
-        feel,
-        photo,
-        tested);
-  }
-
-  StoredLook from(Boolean photo, Boolean tested) {
-    return new StoredLook(
-        plants,
-        squareFeet,
-        stemsPerPlant,
-        alive,
-        looked,
-        spots,
-        readings,
-        pest,
-        feel,
-        photo,
-        tested);
-  }
-
-  static StoredLook felt(String feel) {
-    return new StoredLook(null, null, null, null, null, null, null, null, feel, null, null);
-  }
-
-  static StoredLook alive(int alive, int looked) {
-    return new StoredLook(null, null, null, alive, looked, null, null, null, null, null, null);
-  }
-
-  static StoredLook plants(
-      List<Integer> plants, double squareFeet, Double stemsPerPlant, List<Spot> where) {
-    return new StoredLook(
-        plants, squareFeet, stemsPerPlant, null, null, kept(where), null, null, null, null, null);
-  }
-
-  private static List<StoredSpot> kept(List<Spot> where) {
+  static List<StoredSpot> kept(List<Spot> where) {
     return where.isEmpty() ? null : where.stream().map(StoredSpot::of).toList();
   }
 

@@ -57,8 +57,8 @@ public class PriceDesk {
       Length ferry) {
     MachineSetup s = machine.setup();
     Area area = Area.ofAcres(field.field().acres());
-    double hours = LoadPlan.hours(plans);
-    if (hours <= 0 || plans.stream().anyMatch(p -> !p.possible())) {
+    Optional<WorkRate> worked = LoadPlan.rate(plans, area);
+    if (worked.isEmpty()) {
       return new PriceView(
           null,
           null,
@@ -70,7 +70,7 @@ public class PriceDesk {
           null,
           machine.costPerAcre().doubleValue());
     }
-    WorkRate rate = WorkRate.acresPerHour(area.acres() / hours);
+    WorkRate rate = worked.get();
     Optional<Money> own =
         s.fixedPerYear() == null && s.runningPerHour() == null
             ? Optional.empty()

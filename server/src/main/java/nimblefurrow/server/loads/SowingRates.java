@@ -81,11 +81,8 @@ public final class SowingRates {
   private static Optional<WorkRate> rate(
       MachineView machine, Area area, List<SeedBlend> passes, Length run, Length ferry) {
     try {
-      List<LoadPlan> plans =
-          passes.stream().map(pass -> Rigs.plan(machine, area, pass, run, ferry)).toList();
-      return plans.stream().allMatch(LoadPlan::possible)
-          ? Optional.of(WorkRate.acresPerHour(area.acres() / LoadPlan.hours(plans)))
-          : Optional.empty();
+      return LoadPlan.rate(
+          passes.stream().map(pass -> Rigs.plan(machine, area, pass, run, ferry)).toList(), area);
     } catch (OutOfRange notSetUp) {
       return Optional.empty();
     }
