@@ -40,7 +40,7 @@ const pages = [
     ],
   },
   { to: '/dispatch', words: 'Dispatch' },
-  { to: '/ending', words: 'Ending', parts: [{ to: '/ending/hours', words: 'Hours' }] },
+  { to: '/termination', words: 'Termination', parts: [{ to: '/termination/hours', words: 'Hours' }] },
   {
     to: '/scout',
     words: 'Scout',
@@ -112,7 +112,7 @@ function switchTheme() {
 }
 
 async function home() {
-  const view = await got(api.DELETE('/api/sample')).catch(() => null)
+  const view = await got(api.DELETE('/api/v1/sample')).catch(() => null)
   if (!view) return
   settle(view)
   await router.push('/')
@@ -120,7 +120,7 @@ async function home() {
 }
 
 async function signOut() {
-  await got(api.DELETE('/api/session')).catch(() => undefined)
+  await got(api.DELETE('/api/v1/session')).catch(() => undefined)
   signedOut()
 }
 </script>

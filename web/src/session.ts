@@ -12,7 +12,7 @@ export function settle(view: Schemas['SessionView']): void {
 }
 
 export async function loadSession(): Promise<Schemas['SessionView']> {
-  const view = await got(api.GET('/api/session'))
+  const view = await got(api.GET('/api/v1/session'))
   settle(view)
   return view
 }

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { askAgain } from './askAgain'
 
 const post = (body: unknown) =>
-  new Request('http://farm.example/api/log', { method: 'POST', body: JSON.stringify(body) })
+  new Request('http://farm.example/api/v1/log', { method: 'POST', body: JSON.stringify(body) })
 const unknown = () =>
   new Response(JSON.stringify({ unknown: true }), { status: 503, headers: { 'Retry-After': '2' } })
 

@@ -10,7 +10,7 @@ import { api, got, type Schemas } from './client'
  */
 
 type At<T> = MaybeRefOrGetter<T>
-type Way = Schemas['RouteAnswer']['route']
+type Way = Schemas['TerminationAnswer']['termination']
 
 export function useRefresh() {
   const cache = useQueryClient()
@@ -33,20 +33,20 @@ export function useRefresh() {
 
 /** What can be chosen, in the server's words. */
 export const useChoices = () =>
-  useQuery({ queryKey: ['choices'], queryFn: () => got(api.GET('/api/choices')), staleTime: Infinity })
+  useQuery({ queryKey: ['choices'], queryFn: () => got(api.GET('/api/v1/choices')), staleTime: Infinity })
 
 export const useSpecies = () =>
-  useQuery({ queryKey: ['species'], queryFn: () => got(api.GET('/api/species')), staleTime: 60_000 })
+  useQuery({ queryKey: ['species'], queryFn: () => got(api.GET('/api/v1/species')), staleTime: 60_000 })
 
-export const useMixes = () => useQuery({ queryKey: ['mixes'], queryFn: () => got(api.GET('/api/mixes')) })
+export const useMixes = () => useQuery({ queryKey: ['mixes'], queryFn: () => got(api.GET('/api/v1/mixes')) })
 
-export const useFarm = () => useQuery({ queryKey: ['farm'], queryFn: () => got(api.GET('/api/farm')) })
+export const useFarm = () => useQuery({ queryKey: ['farm'], queryFn: () => got(api.GET('/api/v1/farm')) })
 
 export const useWeather = () =>
   useQuery({
     meta: { says: 'Reading the weather' },
     queryKey: ['weather'],
-    queryFn: () => got(api.GET('/api/weather')),
+    queryFn: () => got(api.GET('/api/v1/weather')),
   })
 
 /** Heat of this year against those before. */
@@ -61,7 +61,7 @@ export const useAhead = (ground: At<Ground>) =>
   useQuery({
     meta: { says: 'Working out the hours of ten days' },
     queryKey: ['weather', 'ahead', ground],
-    queryFn: () => got(api.GET('/api/weather/ahead', { params: { query: toValue(ground) } })),
+    queryFn: () => got(api.GET('/api/v1/weather/ahead', { params: { query: toValue(ground) } })),
     placeholderData: keepPreviousData,
   })
 
@@ -69,51 +69,55 @@ export const useFit = (ground: At<Ground>) =>
   useQuery({
     meta: { says: 'Counting fit days' },
     queryKey: ['weather', 'fit', ground],
-    queryFn: () => got(api.GET('/api/weather/fit', { params: { query: toValue(ground) } })),
+    queryFn: () => got(api.GET('/api/v1/weather/fit', { params: { query: toValue(ground) } })),
     placeholderData: keepPreviousData,
   })
 
 export const useYear = () =>
-  useQuery({ queryKey: ['weather', 'year'], queryFn: () => got(api.GET('/api/weather/year')) })
+  useQuery({ queryKey: ['weather', 'year'], queryFn: () => got(api.GET('/api/v1/weather/year')) })
 
 export const useSaid = () =>
-  useQuery({ queryKey: ['weather', 'said'], queryFn: () => got(api.GET('/api/weather/said')) })
+  useQuery({ queryKey: ['weather', 'said'], queryFn: () => got(api.GET('/api/v1/weather/said')) })
 
 export const useRight = () =>
   useQuery({
     meta: { says: 'Looking up what was told' },
     queryKey: ['right'],
-    queryFn: () => got(api.GET('/api/right')),
+    queryFn: () => got(api.GET('/api/v1/right')),
   })
 
 export const useScenarios = () =>
-  useQuery({ queryKey: ['weather', 'scenarios'], queryFn: () => got(api.GET('/api/weather/scenarios')) })
+  useQuery({ queryKey: ['weather', 'scenarios'], queryFn: () => got(api.GET('/api/v1/weather/scenarios')) })
 
 export const useFields = () =>
-  useQuery({ meta: { says: 'Reading the fields' }, queryKey: ['fields'], queryFn: () => got(api.GET('/api/fields')) })
+  useQuery({
+    meta: { says: 'Reading the fields' },
+    queryKey: ['fields'],
+    queryFn: () => got(api.GET('/api/v1/fields')),
+  })
 
 export const useLand = () =>
-  useQuery({ meta: { says: 'Reading the map' }, queryKey: ['land'], queryFn: () => got(api.GET('/api/land')) })
+  useQuery({ meta: { says: 'Reading the map' }, queryKey: ['land'], queryFn: () => got(api.GET('/api/v1/land')) })
 
-export const useMachines = () => useQuery({ queryKey: ['machines'], queryFn: () => got(api.GET('/api/machines')) })
+export const useMachines = () => useQuery({ queryKey: ['machines'], queryFn: () => got(api.GET('/api/v1/machines')) })
 
 /** Crops of all fields by harvest years. */
 export const useCropTable = (from: At<number>, years: number) =>
   useQuery({
     queryKey: computed(() => ['crops', toValue(from), years]),
-    queryFn: () => got(api.GET('/api/crops', { params: { query: { from: toValue(from), years } } })),
+    queryFn: () => got(api.GET('/api/v1/crops', { params: { query: { from: toValue(from), years } } })),
     placeholderData: keepPreviousData,
   })
 
 /** What a new farm still lacks. */
 export const useFirstSteps = () =>
-  useQuery({ queryKey: ['first-steps'], queryFn: () => got(api.GET('/api/first-steps')) })
+  useQuery({ queryKey: ['first-steps'], queryFn: () => got(api.GET('/api/v1/first-steps')) })
 
 /** Machines that a yard can be filled with. */
 export const useYard = (wanted: At<boolean>) =>
   useQuery({
     queryKey: ['yard'],
-    queryFn: () => got(api.GET('/api/machines/yard')),
+    queryFn: () => got(api.GET('/api/v1/machines/yard')),
     enabled: computed(() => toValue(wanted)),
   })
 
@@ -124,7 +128,9 @@ export const useSetUpSheet = (machine: At<Pick<Schemas['MachineView'], 'kind' | 
     queryKey: computed(() => ['sheet', asked.value.kind, asked.value.hired]),
     queryFn: () =>
       got(
-        api.GET('/api/machines/sheet', { params: { query: { kind: asked.value.kind!, hired: asked.value.hired } } }),
+        api.GET('/api/v1/machines/sheet', {
+          params: { query: { kind: asked.value.kind!, hired: asked.value.hired } },
+        }),
       ),
     enabled: computed(() => !!asked.value.kind),
     staleTime: Infinity,
@@ -135,14 +141,14 @@ export const useSetUpSheet = (machine: At<Pick<Schemas['MachineView'], 'kind' | 
 export function useFigures() {
   const key = ['figures']
   const cache = useQueryClient()
-  const { data, error } = useQuery({ queryKey: key, queryFn: () => got(api.GET('/api/figures')) })
+  const { data, error } = useQuery({ queryKey: key, queryFn: () => got(api.GET('/api/v1/figures')) })
   /** What is changed, as it was seen. */
   const shown = (f: { sheet: string; row: string; column: string }) =>
     data.value?.find((s) => s.sheet === f.sheet)?.figures.find((one) => one.row === f.row && one.column === f.column)
       ?.value
   const set = useMutation({
     mutationFn: (figure: { sheet: string; row: string; column: string; value?: number }) =>
-      got(api.PUT('/api/figures', { body: { ...figure, was: shown(figure) } })),
+      got(api.PUT('/api/v1/figures', { body: { ...figure, was: shown(figure) } })),
     onSuccess: (sheets) => {
       cache.setQueryData(key, sheets)
       void cache.invalidateQueries({ predicate: (query) => query.queryKey[0] !== key[0] })
@@ -151,29 +157,30 @@ export function useFigures() {
   return { sheets: data, error, set }
 }
 
-export const useLots = () => useQuery({ queryKey: ['lots'], queryFn: () => got(api.GET('/api/lots')) })
+export const useLots = () => useQuery({ queryKey: ['lots'], queryFn: () => got(api.GET('/api/v1/lots')) })
 
-export const useSeedStore = () => useQuery({ queryKey: ['store'], queryFn: () => got(api.GET('/api/order/store')) })
+export const useSeedStore = () =>
+  useQuery({ queryKey: ['store'], queryFn: () => got(api.GET('/api/v1/order/store')) })
 
 export const useOrder = () =>
   useQuery({
     meta: { says: 'Adding up the seed of all fields' },
     queryKey: ['order'],
-    queryFn: () => got(api.GET('/api/order')),
+    queryFn: () => got(api.GET('/api/v1/order')),
     retry: false,
   })
 
 export const useLotPapers = (lotId: At<string>) =>
   useQuery({
     queryKey: computed(() => ['papers', toValue(lotId)]),
-    queryFn: () => got(api.GET('/api/lot-papers/lots/{lotId}', { params: { path: { lotId: toValue(lotId) } } })),
+    queryFn: () => got(api.GET('/api/v1/lot-papers/lots/{lotId}', { params: { path: { lotId: toValue(lotId) } } })),
   })
 
 export const useSeason = () =>
   useQuery({
     meta: { says: 'Working out every field’s season' },
     queryKey: ['season'],
-    queryFn: () => got(api.GET('/api/season')),
+    queryFn: () => got(api.GET('/api/v1/season')),
   })
 
 export const useFieldAnswer = (fieldId: At<string>, zone: At<string | undefined>) =>
@@ -182,7 +189,7 @@ export const useFieldAnswer = (fieldId: At<string>, zone: At<string | undefined>
     queryKey: computed(() => ['season', 'field', toValue(fieldId), toValue(zone)]),
     queryFn: () =>
       got(
-        api.GET('/api/season/{fieldId}', {
+        api.GET('/api/v1/season/{fieldId}', {
           params: { path: { fieldId: toValue(fieldId) }, query: { zone: toValue(zone) } },
         }),
       ),
@@ -194,7 +201,7 @@ export const useFieldDay = (fieldId: At<string>, zone: At<string | undefined>, o
     queryKey: computed(() => ['season', 'day', toValue(fieldId), toValue(zone), toValue(on)]),
     queryFn: ({ signal }) =>
       got(
-        api.GET('/api/season/{fieldId}/day', {
+        api.GET('/api/v1/season/{fieldId}/day', {
           params: { path: { fieldId: toValue(fieldId) }, query: { on: toValue(on), zone: toValue(zone) } },
           signal,
         }),
@@ -209,7 +216,7 @@ export const useBoard = (from: At<string>) =>
   useQuery({
     meta: { says: 'Working out windows and fit days of every field' },
     queryKey: computed(() => ['dispatch', toValue(from)]),
-    queryFn: () => got(api.GET('/api/dispatch', { params: { query: { from: toValue(from) || undefined } } })),
+    queryFn: () => got(api.GET('/api/v1/dispatch', { params: { query: { from: toValue(from) || undefined } } })),
     placeholderData: keepPreviousData,
   })
 
@@ -218,47 +225,48 @@ export const useRisk = () =>
   useQuery({
     meta: { says: 'Playing the plan through other years' },
     queryKey: ['dispatch', 'risk'],
-    queryFn: () => got(api.GET('/api/dispatch/risk')),
+    queryFn: () => got(api.GET('/api/v1/dispatch/risk')),
     placeholderData: keepPreviousData,
   })
 
 /** What the night has changed, and today's work. */
 export const useMorning = () =>
-  useQuery({ queryKey: ['dispatch', 'morning'], queryFn: () => got(api.GET('/api/dispatch/morning')) })
+  useQuery({ queryKey: ['dispatch', 'morning'], queryFn: () => got(api.GET('/api/v1/dispatch/morning')) })
 
 /** Private lists of hired crews. */
 export const useCrewLinks = () =>
-  useQuery({ queryKey: ['dispatch', 'crews'], queryFn: () => got(api.GET('/api/crews')) })
+  useQuery({ queryKey: ['dispatch', 'crews'], queryFn: () => got(api.GET('/api/v1/crews')) })
 
 /** What other places of a job would cost. */
 export const useElsewhere = (job: At<Schemas['JobId']>, wanted: At<boolean>) =>
   useQuery({
     meta: { says: 'Playing other places' },
     queryKey: computed(() => ['dispatch', 'elsewhere', toValue(job)]),
-    queryFn: () => got(api.GET('/api/dispatch/elsewhere/{cover}/{operation}', { params: { path: toValue(job) } })),
+    queryFn: () => got(api.GET('/api/v1/dispatch/elsewhere/{cover}/{operation}', { params: { path: toValue(job) } })),
     enabled: computed(() => toValue(wanted)),
   })
 
 /** Days on which machines and people are away. */
-export const useAway = () => useQuery({ queryKey: ['dispatch', 'away'], queryFn: () => got(api.GET('/api/away')) })
+export const useAway = () => useQuery({ queryKey: ['dispatch', 'away'], queryFn: () => got(api.GET('/api/v1/away')) })
 
 /** Work of the farm's own, to do and done. */
 export const useOtherWork = () =>
-  useQuery({ queryKey: ['dispatch', 'other'], queryFn: () => got(api.GET('/api/other-work')) })
+  useQuery({ queryKey: ['dispatch', 'other'], queryFn: () => got(api.GET('/api/v1/other-work')) })
 
 /** Calendars that can be subscribed to. */
-export const useFeeds = () => useQuery({ queryKey: ['dispatch', 'feeds'], queryFn: () => got(api.GET('/api/feeds')) })
+export const useFeeds = () =>
+  useQuery({ queryKey: ['dispatch', 'feeds'], queryFn: () => got(api.GET('/api/v1/feeds')) })
 
 /** Plans as they were kept. */
 export const usePlanVersions = () =>
-  useQuery({ queryKey: ['dispatch', 'versions'], queryFn: () => got(api.GET('/api/dispatch/versions')) })
+  useQuery({ queryKey: ['dispatch', 'versions'], queryFn: () => got(api.GET('/api/v1/dispatch/versions')) })
 
 /** A kept plan against today's. */
 export const usePlanVersion = (id: At<string>) =>
   useQuery({
     meta: { says: 'Comparing' },
     queryKey: computed(() => ['dispatch', 'versions', toValue(id)]),
-    queryFn: () => got(api.GET('/api/dispatch/versions/{id}', { params: { path: { id: toValue(id) } } })),
+    queryFn: () => got(api.GET('/api/v1/dispatch/versions/{id}', { params: { path: { id: toValue(id) } } })),
     enabled: computed(() => toValue(id) !== ''),
   })
 
@@ -266,7 +274,7 @@ export const useDaySheet = (day: At<string>) =>
   useQuery({
     meta: { says: 'Working out the day' },
     queryKey: computed(() => ['dispatch', 'sheet', toValue(day)]),
-    queryFn: () => got(api.GET('/api/dispatch/sheet', { params: { query: { day: toValue(day) } } })),
+    queryFn: () => got(api.GET('/api/v1/dispatch/sheet', { params: { query: { day: toValue(day) } } })),
     enabled: computed(() => toValue(day) !== ''),
   })
 
@@ -276,7 +284,7 @@ export const useCover = (fieldId: At<string>, place: At<number | undefined>, zon
     queryKey: computed(() => ['cover', toValue(fieldId), toValue(place), toValue(zone)]),
     queryFn: () =>
       got(
-        api.GET('/api/cover/{fieldId}', {
+        api.GET('/api/v1/cover/{fieldId}', {
           params: { path: { fieldId: toValue(fieldId) }, query: { place: toValue(place), zone: toValue(zone) } },
         }),
       ),
@@ -287,7 +295,7 @@ export const useOpenings = (fieldId: At<string>) =>
   useQuery({
     meta: { says: 'Looking for openings in the chain' },
     queryKey: computed(() => ['openings', toValue(fieldId)]),
-    queryFn: () => got(api.GET('/api/openings/{fieldId}', { params: { path: { fieldId: toValue(fieldId) } } })),
+    queryFn: () => got(api.GET('/api/v1/openings/{fieldId}', { params: { path: { fieldId: toValue(fieldId) } } })),
     retry: false,
   })
 
@@ -295,13 +303,14 @@ export const useSprays = (fieldId: At<string>) =>
   useQuery({
     queryKey: computed(() => ['sprays', toValue(fieldId)]),
     queryFn: () =>
-      got(api.GET('/api/herbicides/fields/{fieldId}', { params: { path: { fieldId: toValue(fieldId) } } })),
+      got(api.GET('/api/v1/herbicides/fields/{fieldId}', { params: { path: { fieldId: toValue(fieldId) } } })),
   })
 
 export const useWaysIn = (fieldId: At<string>) =>
   useQuery({
     queryKey: computed(() => ['ways', toValue(fieldId)]),
-    queryFn: () => got(api.GET('/api/loads/ways/{fieldId}', { params: { path: { fieldId: toValue(fieldId) } } })),
+    queryFn: () =>
+      got(api.GET('/api/v1/loads/methods/{fieldId}', { params: { path: { fieldId: toValue(fieldId) } } })),
     enabled: computed(() => toValue(fieldId) !== ''),
   })
 
@@ -310,7 +319,7 @@ export const useCalibrations = (machineId: At<string>, aim: { target: string; mp
     queryKey: computed(() => ['calibrations', toValue(machineId), aim.target, aim.mph, aim.lot]),
     queryFn: () =>
       got(
-        api.GET('/api/calibrations/machines/{machineId}', {
+        api.GET('/api/v1/calibrations/machines/{machineId}', {
           params: {
             path: { machineId: toValue(machineId) },
             query: { targetLbAc: Number(aim.target) || undefined, mph: Number(aim.mph) || 0, lot: aim.lot ?? '' },
@@ -322,7 +331,7 @@ export const useCalibrations = (machineId: At<string>, aim: { target: string; mp
   })
 
 type FlightAsk = NonNullable<
-  import('./schema').paths['/api/flight/plans/{fieldId}/{machineId}']['get']['parameters']['query']
+  import('./schema').paths['/api/v1/flight/plans/{fieldId}/{machineId}']['get']['parameters']['query']
 >
 
 export const useFlightPlan = (fieldId: At<string>, machineId: At<string>, query: At<FlightAsk>) =>
@@ -331,7 +340,7 @@ export const useFlightPlan = (fieldId: At<string>, machineId: At<string>, query:
     queryKey: computed(() => ['flight', toValue(fieldId), toValue(machineId), toValue(query)]),
     queryFn: () =>
       got(
-        api.GET('/api/flight/plans/{fieldId}/{machineId}', {
+        api.GET('/api/v1/flight/plans/{fieldId}/{machineId}', {
           params: { path: { fieldId: toValue(fieldId), machineId: toValue(machineId) }, query: toValue(query) },
         }),
       ),
@@ -344,19 +353,19 @@ export const useLog = (from: At<string | undefined>) =>
   useQuery({
     meta: { says: 'Reading the logbook' },
     queryKey: computed(() => ['log', toValue(from)]),
-    queryFn: () => got(api.GET('/api/log', { params: { query: { from: toValue(from) } } })),
+    queryFn: () => got(api.GET('/api/v1/log', { params: { query: { from: toValue(from) } } })),
     placeholderData: keepPreviousData,
   })
 
 export const useApplied = (entryId: At<string>, wanted: At<boolean>) =>
   useQuery({
     queryKey: computed(() => ['applied', toValue(entryId)]),
-    queryFn: () => got(api.GET('/api/log/{entryId}/applied', { params: { path: { entryId: toValue(entryId) } } })),
+    queryFn: () => got(api.GET('/api/v1/log/{entryId}/applied', { params: { path: { entryId: toValue(entryId) } } })),
     enabled: computed(() => toValue(wanted) && toValue(entryId) !== ''),
     retry: false,
   })
 
-export const useGauges = () => useQuery({ queryKey: ['gauges'], queryFn: () => got(api.GET('/api/gauges')) })
+export const useGauges = () => useQuery({ queryKey: ['gauges'], queryFn: () => got(api.GET('/api/v1/gauges')) })
 
 export const useGrowth = (id: At<string>, zone: At<string | undefined>) =>
   useQuery({
@@ -364,18 +373,18 @@ export const useGrowth = (id: At<string>, zone: At<string | undefined>) =>
     queryKey: ['growth', id, zone],
     queryFn: () =>
       got(
-        api.GET('/api/fields/{id}/growth', {
+        api.GET('/api/v1/fields/{id}/growth', {
           params: { path: { id: toValue(id) }, query: { zone: toValue(zone) } },
         }),
       ),
     placeholderData: keepPreviousData,
   })
 
-export const useEnding = () =>
+export const useTermination = () =>
   useQuery({
     meta: { says: 'Working out every way of ending' },
-    queryKey: ['ending'],
-    queryFn: () => got(api.GET('/api/ending')),
+    queryKey: ['termination'],
+    queryFn: () => got(api.GET('/api/v1/termination')),
     placeholderData: keepPreviousData,
   })
 
@@ -390,10 +399,10 @@ export interface Asked {
 export const useWorth = (id: At<string>, zone: At<string | undefined>, asked: At<Asked>) =>
   useQuery({
     meta: { says: 'Setting the ways against each other' },
-    queryKey: ['ending', id, zone, asked],
+    queryKey: ['termination', id, zone, asked],
     queryFn: () =>
       got(
-        api.GET('/api/ending/{fieldId}/worth', {
+        api.GET('/api/v1/termination/{fieldId}/worth', {
           params: { path: { fieldId: toValue(id) }, query: { zone: toValue(zone), ...toValue(asked) } },
         }),
       ),
@@ -403,10 +412,10 @@ export const useWorth = (id: At<string>, zone: At<string | undefined>, asked: At
 export const useWays = (id: At<string>, zone: At<string | undefined>) =>
   useQuery({
     meta: { says: 'Working out every way of ending' },
-    queryKey: ['ending', 'ways', id, zone],
+    queryKey: ['termination', 'methods', id, zone],
     queryFn: () =>
       got(
-        api.GET('/api/ending/{fieldId}/ways', {
+        api.GET('/api/v1/termination/{fieldId}/methods', {
           params: { path: { fieldId: toValue(id) }, query: { zone: toValue(zone) } },
         }),
       ),
@@ -419,37 +428,40 @@ export const useHours = (
 ) =>
   useQuery({
     meta: { says: 'Working out the hours' },
-    queryKey: ['ending', 'hours', work, kind, rainFree],
+    queryKey: ['termination', 'hours', work, kind, rainFree],
     queryFn: () =>
       got(
-        api.GET('/api/ending/hours', {
+        api.GET('/api/v1/termination/hours', {
           params: { query: { work: toValue(work), kind: toValue(kind), rainFree: toValue(rainFree) } },
         }),
       ),
     placeholderData: keepPreviousData,
   })
 
-export const useEndPlan = (id: At<string>, zone: At<string | undefined>, route: At<Way | undefined>) =>
+export const useTerminationPlan = (id: At<string>, zone: At<string | undefined>, termination: At<Way | undefined>) =>
   useQuery({
     meta: { says: 'Putting the plan together' },
-    queryKey: ['ending', 'plan', id, zone, route],
+    queryKey: ['termination', 'plan', id, zone, termination],
     queryFn: () =>
       got(
-        api.GET('/api/ending/{fieldId}/plan', {
-          params: { path: { fieldId: toValue(id) }, query: { zone: toValue(zone), route: toValue(route) } },
+        api.GET('/api/v1/termination/{fieldId}/plan', {
+          params: {
+            path: { fieldId: toValue(id) },
+            query: { zone: toValue(zone), termination: toValue(termination) },
+          },
         }),
       ),
     placeholderData: keepPreviousData,
   })
 
-export const usePractice = () => useQuery({ queryKey: ['practice'], queryFn: () => got(api.GET('/api/practice')) })
+export const usePractice = () => useQuery({ queryKey: ['practice'], queryFn: () => got(api.GET('/api/v1/practice')) })
 
 export const useScene = (exercise: At<Schemas['SceneView']['exercise']>, seed: At<number>) =>
   useQuery({
     queryKey: ['practice', 'scene', exercise, seed],
     queryFn: () =>
       got(
-        api.GET('/api/practice/{exercise}/{seed}', {
+        api.GET('/api/v1/practice/{exercise}/{seed}', {
           params: { path: { exercise: toValue(exercise), seed: toValue(seed) } },
         }),
       ),
@@ -457,15 +469,15 @@ export const useScene = (exercise: At<Schemas['SceneView']['exercise']>, seed: A
 
 /** What the farm's own kill ratings say of the figures. */
 export const useLearnt = () =>
-  useQuery({ queryKey: ['ending', 'learnt'], queryFn: () => got(api.GET('/api/ending/learnt')) })
+  useQuery({ queryKey: ['termination', 'learnt'], queryFn: () => got(api.GET('/api/v1/termination/learnt')) })
 
 /** The longest wait before a crop that a label of the farm's asks for. */
 export const usePlantBack = () =>
-  useQuery({ queryKey: ['sprays', 'plant-back'], queryFn: () => got(api.GET('/api/sprays/plant-back')) })
+  useQuery({ queryKey: ['sprays', 'plant-back'], queryFn: () => got(api.GET('/api/v1/sprays/plant-back')) })
 
 /** Days that insurers and programmes set for the end of covers. */
-export const useKillDates = () =>
-  useQuery({ queryKey: ['kill-dates'], queryFn: () => got(api.GET('/api/kill-dates')) })
+export const useTerminationDates = () =>
+  useQuery({ queryKey: ['kill-dates'], queryFn: () => got(api.GET('/api/v1/termination-dates')) })
 
 /** What a field's cover is to be sprayed with. */
 export const usePlannedSpray = (id: At<string>, zone: At<string | undefined>) =>
@@ -473,14 +485,14 @@ export const usePlannedSpray = (id: At<string>, zone: At<string | undefined>) =>
     queryKey: ['sprays', 'planned', id, zone],
     queryFn: () =>
       got(
-        api.GET('/api/sprays/fields/{fieldId}/planned', {
+        api.GET('/api/v1/sprays/fields/{fieldId}/planned', {
           params: { path: { fieldId: toValue(id) }, query: { zone: toValue(zone) } },
         }),
       ),
   })
 
 export const useSprayProducts = () =>
-  useQuery({ queryKey: ['sprays', 'products'], queryFn: () => got(api.GET('/api/sprays/products')) })
+  useQuery({ queryKey: ['sprays', 'products'], queryFn: () => got(api.GET('/api/v1/sprays/products')) })
 
 /** What a burndown is planned with. */
 export interface SprayAsked {
@@ -500,7 +512,7 @@ export const useSprayPlan = (id: At<string>, zone: At<string | undefined>, asked
     retry: false,
     queryFn: () =>
       got(
-        api.GET('/api/sprays/fields/{fieldId}', {
+        api.GET('/api/v1/sprays/fields/{fieldId}', {
           params: {
             path: { fieldId: toValue(id) },
             query: { zone: toValue(zone), ...toValue(asked), product: toValue(asked).product! },

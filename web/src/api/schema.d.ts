@@ -4,7 +4,7 @@
  */
 
 export interface paths {
-    "/api/advice": {
+    "/api/v1/advice": {
         parameters: {
             query?: never;
             header?: never;
@@ -20,7 +20,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/advice/many": {
+    "/api/v1/advice/many": {
         parameters: {
             query?: never;
             header?: never;
@@ -36,7 +36,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/away": {
+    "/api/v1/away": {
         parameters: {
             query?: never;
             header?: never;
@@ -52,7 +52,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/away/{id}": {
+    "/api/v1/away/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -68,7 +68,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/calibrations": {
+    "/api/v1/calibrations": {
         parameters: {
             query?: never;
             header?: never;
@@ -84,7 +84,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/calibrations/catch": {
+    "/api/v1/calibrations/catch": {
         parameters: {
             query?: never;
             header?: never;
@@ -100,7 +100,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/calibrations/machines/{machineId}": {
+    "/api/v1/calibrations/machines/{machineId}": {
         parameters: {
             query?: never;
             header?: never;
@@ -116,7 +116,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/calibrations/meter": {
+    "/api/v1/calibrations/meter": {
         parameters: {
             query?: never;
             header?: never;
@@ -132,7 +132,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/calibrations/pans": {
+    "/api/v1/calibrations/pans": {
         parameters: {
             query?: never;
             header?: never;
@@ -148,7 +148,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/calibrations/{id}": {
+    "/api/v1/calibrations/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -164,7 +164,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/choices": {
+    "/api/v1/choices": {
         parameters: {
             query?: never;
             header?: never;
@@ -180,7 +180,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/cover/many": {
+    "/api/v1/cover/many": {
         parameters: {
             query?: never;
             header?: never;
@@ -196,7 +196,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/cover/try": {
+    "/api/v1/cover/try": {
         parameters: {
             query?: never;
             header?: never;
@@ -212,7 +212,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/cover/{fieldId}": {
+    "/api/v1/cover/{fieldId}": {
         parameters: {
             query?: never;
             header?: never;
@@ -228,7 +228,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crew/{word}": {
+    "/api/v1/crew/{word}": {
         parameters: {
             query?: never;
             header?: never;
@@ -244,7 +244,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crew/{word}/fields.geojson": {
+    "/api/v1/crew/{word}/fields.geojson": {
         parameters: {
             query?: never;
             header?: never;
@@ -260,7 +260,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crew/{word}/fields.kml": {
+    "/api/v1/crew/{word}/fields.kml": {
         parameters: {
             query?: never;
             header?: never;
@@ -276,7 +276,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crew/{word}/fields.zip": {
+    "/api/v1/crew/{word}/fields.zip": {
         parameters: {
             query?: never;
             header?: never;
@@ -292,7 +292,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crew/{word}/reports": {
+    "/api/v1/crew/{word}/reports": {
         parameters: {
             query?: never;
             header?: never;
@@ -308,7 +308,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crew/{word}/reports/{id}/photo": {
+    "/api/v1/crew/{word}/reports/{id}/photo": {
         parameters: {
             query?: never;
             header?: never;
@@ -324,7 +324,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crew/{word}/work-orders.pdf": {
+    "/api/v1/crew/{word}/work-orders.pdf": {
         parameters: {
             query?: never;
             header?: never;
@@ -340,7 +340,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crews": {
+    "/api/v1/crews": {
         parameters: {
             query?: never;
             header?: never;
@@ -356,7 +356,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crews/{id}": {
+    "/api/v1/crews/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -372,7 +372,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crops": {
+    "/api/v1/crops": {
         parameters: {
             query?: never;
             header?: never;
@@ -388,7 +388,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crops/read": {
+    "/api/v1/crops/read": {
         parameters: {
             query?: never;
             header?: never;
@@ -404,7 +404,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crops/rotation": {
+    "/api/v1/crops/rotation": {
         parameters: {
             query?: never;
             header?: never;
@@ -420,7 +420,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crops/take-back": {
+    "/api/v1/crops/take-back": {
         parameters: {
             query?: never;
             header?: never;
@@ -436,7 +436,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dispatch": {
+    "/api/v1/dispatch": {
         parameters: {
             query?: never;
             header?: never;
@@ -452,7 +452,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dispatch/elsewhere/{cover}/{operation}": {
+    "/api/v1/dispatch/elsewhere/{cover}/{operation}": {
         parameters: {
             query?: never;
             header?: never;
@@ -468,7 +468,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dispatch/helps": {
+    "/api/v1/dispatch/helps": {
         parameters: {
             query?: never;
             header?: never;
@@ -484,7 +484,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dispatch/jobs/{cover}/{operation}": {
+    "/api/v1/dispatch/jobs/{cover}/{operation}": {
         parameters: {
             query?: never;
             header?: never;
@@ -500,7 +500,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dispatch/morning": {
+    "/api/v1/dispatch/morning": {
         parameters: {
             query?: never;
             header?: never;
@@ -516,7 +516,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dispatch/parts": {
+    "/api/v1/dispatch/parts": {
         parameters: {
             query?: never;
             header?: never;
@@ -532,7 +532,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dispatch/parts/{id}": {
+    "/api/v1/dispatch/parts/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -548,7 +548,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dispatch/plan": {
+    "/api/v1/dispatch/plan": {
         parameters: {
             query?: never;
             header?: never;
@@ -564,7 +564,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dispatch/redo": {
+    "/api/v1/dispatch/redo": {
         parameters: {
             query?: never;
             header?: never;
@@ -580,7 +580,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dispatch/replan": {
+    "/api/v1/dispatch/replan": {
         parameters: {
             query?: never;
             header?: never;
@@ -596,7 +596,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dispatch/replan/take": {
+    "/api/v1/dispatch/replan/take": {
         parameters: {
             query?: never;
             header?: never;
@@ -612,7 +612,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dispatch/risk": {
+    "/api/v1/dispatch/risk": {
         parameters: {
             query?: never;
             header?: never;
@@ -628,7 +628,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dispatch/sheet": {
+    "/api/v1/dispatch/sheet": {
         parameters: {
             query?: never;
             header?: never;
@@ -644,7 +644,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dispatch/sheet/publish": {
+    "/api/v1/dispatch/sheet/publish": {
         parameters: {
             query?: never;
             header?: never;
@@ -660,7 +660,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dispatch/undo": {
+    "/api/v1/dispatch/undo": {
         parameters: {
             query?: never;
             header?: never;
@@ -676,7 +676,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dispatch/versions": {
+    "/api/v1/dispatch/versions": {
         parameters: {
             query?: never;
             header?: never;
@@ -692,7 +692,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dispatch/versions/{id}": {
+    "/api/v1/dispatch/versions/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -708,7 +708,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dispatch/versions/{id}/restore": {
+    "/api/v1/dispatch/versions/{id}/restore": {
         parameters: {
             query?: never;
             header?: never;
@@ -724,7 +724,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dispatch/what-if": {
+    "/api/v1/dispatch/what-if": {
         parameters: {
             query?: never;
             header?: never;
@@ -740,135 +740,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/ending": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["sheet_1"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/ending/hours": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["hours"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/ending/learnt": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["learnt"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/ending/planting": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["plantOn"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/ending/routes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["choose"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/ending/{fieldId}/plan": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["plan_4"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/ending/{fieldId}/ways": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["ways_1"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/ending/{fieldId}/worth": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["worth"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/exchange/fields": {
+    "/api/v1/exchange/fields": {
         parameters: {
             query?: never;
             header?: never;
@@ -884,7 +756,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/exchange/jobs.csv": {
+    "/api/v1/exchange/jobs.csv": {
         parameters: {
             query?: never;
             header?: never;
@@ -900,7 +772,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/exchange/jobs.ics": {
+    "/api/v1/exchange/jobs.ics": {
         parameters: {
             query?: never;
             header?: never;
@@ -916,7 +788,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/exchange/jobs.xlsx": {
+    "/api/v1/exchange/jobs.xlsx": {
         parameters: {
             query?: never;
             header?: never;
@@ -932,7 +804,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/exchange/season.csv": {
+    "/api/v1/exchange/season.csv": {
         parameters: {
             query?: never;
             header?: never;
@@ -948,7 +820,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/exchange/season.ics": {
+    "/api/v1/exchange/season.ics": {
         parameters: {
             query?: never;
             header?: never;
@@ -964,7 +836,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/exchange/taskdata": {
+    "/api/v1/exchange/taskdata": {
         parameters: {
             query?: never;
             header?: never;
@@ -980,7 +852,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/exchange/taskdata.zip": {
+    "/api/v1/exchange/taskdata.zip": {
         parameters: {
             query?: never;
             header?: never;
@@ -996,7 +868,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/farm": {
+    "/api/v1/farm": {
         parameters: {
             query?: never;
             header?: never;
@@ -1012,7 +884,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/farm/day": {
+    "/api/v1/farm/day": {
         parameters: {
             query?: never;
             header?: never;
@@ -1028,7 +900,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/farm/name": {
+    "/api/v1/farm/name": {
         parameters: {
             query?: never;
             header?: never;
@@ -1044,7 +916,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/farm/rules": {
+    "/api/v1/farm/rules": {
         parameters: {
             query?: never;
             header?: never;
@@ -1060,7 +932,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/farm/units": {
+    "/api/v1/farm/units": {
         parameters: {
             query?: never;
             header?: never;
@@ -1076,7 +948,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/farm/zone": {
+    "/api/v1/farm/zone": {
         parameters: {
             query?: never;
             header?: never;
@@ -1092,7 +964,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/farms": {
+    "/api/v1/farms": {
         parameters: {
             query?: never;
             header?: never;
@@ -1108,7 +980,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/feeds": {
+    "/api/v1/feeds": {
         parameters: {
             query?: never;
             header?: never;
@@ -1124,7 +996,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/feeds/{id}": {
+    "/api/v1/feeds/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1140,7 +1012,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/fields": {
+    "/api/v1/fields": {
         parameters: {
             query?: never;
             header?: never;
@@ -1156,7 +1028,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/fields/crops/{linkId}": {
+    "/api/v1/fields/crops/{linkId}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1172,7 +1044,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/fields/zones/{zoneId}": {
+    "/api/v1/fields/zones/{zoneId}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1188,7 +1060,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/fields/{id}": {
+    "/api/v1/fields/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1204,7 +1076,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/fields/{id}/crops": {
+    "/api/v1/fields/{id}/crops": {
         parameters: {
             query?: never;
             header?: never;
@@ -1220,7 +1092,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/fields/{id}/cuts": {
+    "/api/v1/fields/{id}/cuts": {
         parameters: {
             query?: never;
             header?: never;
@@ -1236,7 +1108,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/fields/{id}/growth": {
+    "/api/v1/fields/{id}/growth": {
         parameters: {
             query?: never;
             header?: never;
@@ -1252,7 +1124,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/fields/{id}/left-out": {
+    "/api/v1/fields/{id}/left-out": {
         parameters: {
             query?: never;
             header?: never;
@@ -1268,7 +1140,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/fields/{id}/zones": {
+    "/api/v1/fields/{id}/zones": {
         parameters: {
             query?: never;
             header?: never;
@@ -1284,7 +1156,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/figures": {
+    "/api/v1/figures": {
         parameters: {
             query?: never;
             header?: never;
@@ -1300,7 +1172,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/figures/file": {
+    "/api/v1/figures/file": {
         parameters: {
             query?: never;
             header?: never;
@@ -1316,7 +1188,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/first-steps": {
+    "/api/v1/first-steps": {
         parameters: {
             query?: never;
             header?: never;
@@ -1332,14 +1204,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/flight/plans/{fieldId}/{machineId}": {
+    "/api/v1/flight/plans/{fieldId}/{machineId}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["plan_3"];
+        get: operations["plan_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1348,7 +1220,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/flight/plans/{fieldId}/{machineId}/file": {
+    "/api/v1/flight/plans/{fieldId}/{machineId}/file": {
         parameters: {
             query?: never;
             header?: never;
@@ -1364,7 +1236,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/flight/runs": {
+    "/api/v1/flight/runs": {
         parameters: {
             query?: never;
             header?: never;
@@ -1380,7 +1252,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/flight/runs/{id}": {
+    "/api/v1/flight/runs/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1396,7 +1268,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/flight/runs/{id}/events": {
+    "/api/v1/flight/runs/{id}/events": {
         parameters: {
             query?: never;
             header?: never;
@@ -1412,7 +1284,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/flight/runs/{id}/log": {
+    "/api/v1/flight/runs/{id}/log": {
         parameters: {
             query?: never;
             header?: never;
@@ -1428,7 +1300,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/flight/runs/{id}/pause": {
+    "/api/v1/flight/runs/{id}/pause": {
         parameters: {
             query?: never;
             header?: never;
@@ -1444,7 +1316,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/flight/runs/{id}/resume": {
+    "/api/v1/flight/runs/{id}/resume": {
         parameters: {
             query?: never;
             header?: never;
@@ -1460,7 +1332,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/gauges": {
+    "/api/v1/gauges": {
         parameters: {
             query?: never;
             header?: never;
@@ -1476,7 +1348,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/gauges/{id}": {
+    "/api/v1/gauges/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1492,7 +1364,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/herbicides/fields/{fieldId}": {
+    "/api/v1/herbicides/fields/{fieldId}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1508,7 +1380,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/herbicides/{id}": {
+    "/api/v1/herbicides/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1524,39 +1396,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/kill-dates": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["all_16"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/kill-dates/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["keep"];
-        post?: never;
-        delete: operations["remove_4"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/land": {
+    "/api/v1/land": {
         parameters: {
             query?: never;
             header?: never;
@@ -1572,7 +1412,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/land/undo": {
+    "/api/v1/land/undo": {
         parameters: {
             query?: never;
             header?: never;
@@ -1588,7 +1428,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/land/{id}/boundary": {
+    "/api/v1/land/{id}/boundary": {
         parameters: {
             query?: never;
             header?: never;
@@ -1604,7 +1444,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/land/{id}/hole": {
+    "/api/v1/land/{id}/hole": {
         parameters: {
             query?: never;
             header?: never;
@@ -1620,7 +1460,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/land/{id}/join": {
+    "/api/v1/land/{id}/join": {
         parameters: {
             query?: never;
             header?: never;
@@ -1636,7 +1476,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/land/{id}/split": {
+    "/api/v1/land/{id}/split": {
         parameters: {
             query?: never;
             header?: never;
@@ -1652,7 +1492,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/loads": {
+    "/api/v1/loads": {
         parameters: {
             query?: never;
             header?: never;
@@ -1668,14 +1508,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/loads/ways/{fieldId}": {
+    "/api/v1/loads/methods/{fieldId}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["ways"];
+        get: operations["ways_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1684,7 +1524,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/log": {
+    "/api/v1/log": {
         parameters: {
             query?: never;
             header?: never;
@@ -1700,7 +1540,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/log/photos/{id}": {
+    "/api/v1/log/photos/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1716,7 +1556,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/log/{entryId}/applied": {
+    "/api/v1/log/{entryId}/applied": {
         parameters: {
             query?: never;
             header?: never;
@@ -1732,7 +1572,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/log/{entryId}/applied/points": {
+    "/api/v1/log/{entryId}/applied/points": {
         parameters: {
             query?: never;
             header?: never;
@@ -1748,7 +1588,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/log/{entryId}/photos/{id}": {
+    "/api/v1/log/{entryId}/photos/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1764,7 +1604,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/log/{id}/again": {
+    "/api/v1/log/{id}/again": {
         parameters: {
             query?: never;
             header?: never;
@@ -1780,7 +1620,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/log/{id}/corrections": {
+    "/api/v1/log/{id}/corrections": {
         parameters: {
             query?: never;
             header?: never;
@@ -1796,7 +1636,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/log/{id}/replacement": {
+    "/api/v1/log/{id}/replacement": {
         parameters: {
             query?: never;
             header?: never;
@@ -1812,7 +1652,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/lot-papers/lots/{lotId}": {
+    "/api/v1/lot-papers/lots/{lotId}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1828,7 +1668,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/lot-papers/{id}": {
+    "/api/v1/lot-papers/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1844,7 +1684,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/lots": {
+    "/api/v1/lots": {
         parameters: {
             query?: never;
             header?: never;
@@ -1860,7 +1700,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/lots/{id}": {
+    "/api/v1/lots/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1870,13 +1710,13 @@ export interface paths {
         get?: never;
         put: operations["change_3"];
         post?: never;
-        delete: operations["remove_3"];
+        delete: operations["remove_4"];
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/machines": {
+    "/api/v1/machines": {
         parameters: {
             query?: never;
             header?: never;
@@ -1892,14 +1732,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/machines/sheet": {
+    "/api/v1/machines/sheet": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["sheet"];
+        get: operations["sheet_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1908,7 +1748,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/machines/yard": {
+    "/api/v1/machines/yard": {
         parameters: {
             query?: never;
             header?: never;
@@ -1924,7 +1764,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/machines/{id}": {
+    "/api/v1/machines/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1934,13 +1774,13 @@ export interface paths {
         get?: never;
         put: operations["change_2"];
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/machines/{id}/setup": {
+    "/api/v1/machines/{id}/setup": {
         parameters: {
             query?: never;
             header?: never;
@@ -1956,7 +1796,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/marks": {
+    "/api/v1/marks": {
         parameters: {
             query?: never;
             header?: never;
@@ -1972,7 +1812,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/marks/{id}": {
+    "/api/v1/marks/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1982,13 +1822,13 @@ export interface paths {
         get?: never;
         put: operations["change_1"];
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/mixes": {
+    "/api/v1/mixes": {
         parameters: {
             query?: never;
             header?: never;
@@ -2004,7 +1844,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/mixes/{id}": {
+    "/api/v1/mixes/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -2020,7 +1860,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/openings/{fieldId}": {
+    "/api/v1/openings/{fieldId}": {
         parameters: {
             query?: never;
             header?: never;
@@ -2036,7 +1876,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/order": {
+    "/api/v1/order": {
         parameters: {
             query?: never;
             header?: never;
@@ -2052,7 +1892,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/order/file": {
+    "/api/v1/order/file": {
         parameters: {
             query?: never;
             header?: never;
@@ -2068,7 +1908,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/order/prices": {
+    "/api/v1/order/prices": {
         parameters: {
             query?: never;
             header?: never;
@@ -2084,7 +1924,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/order/store": {
+    "/api/v1/order/store": {
         parameters: {
             query?: never;
             header?: never;
@@ -2100,7 +1940,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/other-work": {
+    "/api/v1/other-work": {
         parameters: {
             query?: never;
             header?: never;
@@ -2116,7 +1956,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/other-work/{id}": {
+    "/api/v1/other-work/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -2132,7 +1972,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/other-work/{id}/done": {
+    "/api/v1/other-work/{id}/done": {
         parameters: {
             query?: never;
             header?: never;
@@ -2148,7 +1988,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/practice": {
+    "/api/v1/practice": {
         parameters: {
             query?: never;
             header?: never;
@@ -2164,7 +2004,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/practice/counts": {
+    "/api/v1/practice/counts": {
         parameters: {
             query?: never;
             header?: never;
@@ -2180,7 +2020,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/practice/{exercise}/{seed}": {
+    "/api/v1/practice/{exercise}/{seed}": {
         parameters: {
             query?: never;
             header?: never;
@@ -2196,7 +2036,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/reports": {
+    "/api/v1/reports": {
         parameters: {
             query?: never;
             header?: never;
@@ -2212,7 +2052,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/reports/{id}/photo": {
+    "/api/v1/reports/{id}/photo": {
         parameters: {
             query?: never;
             header?: never;
@@ -2228,7 +2068,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/right": {
+    "/api/v1/right": {
         parameters: {
             query?: never;
             header?: never;
@@ -2244,7 +2084,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sample": {
+    "/api/v1/sample": {
         parameters: {
             query?: never;
             header?: never;
@@ -2260,7 +2100,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/scout": {
+    "/api/v1/scout": {
         parameters: {
             query?: never;
             header?: never;
@@ -2276,7 +2116,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/season": {
+    "/api/v1/season": {
         parameters: {
             query?: never;
             header?: never;
@@ -2292,7 +2132,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/season/lanes": {
+    "/api/v1/season/lanes": {
         parameters: {
             query?: never;
             header?: never;
@@ -2308,7 +2148,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/season/{fieldId}": {
+    "/api/v1/season/{fieldId}": {
         parameters: {
             query?: never;
             header?: never;
@@ -2324,7 +2164,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/season/{fieldId}/day": {
+    "/api/v1/season/{fieldId}/day": {
         parameters: {
             query?: never;
             header?: never;
@@ -2340,7 +2180,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/session": {
+    "/api/v1/session": {
         parameters: {
             query?: never;
             header?: never;
@@ -2356,7 +2196,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/simulator/drill-monitor/{fieldId}": {
+    "/api/v1/simulator/drill-monitor/{fieldId}": {
         parameters: {
             query?: never;
             header?: never;
@@ -2372,14 +2212,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/species": {
+    "/api/v1/species": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["all_15"];
+        get: operations["all_16"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2388,14 +2228,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sprays/fields/{fieldId}": {
+    "/api/v1/sprays/fields/{fieldId}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["plan_2"];
+        get: operations["plan_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2404,7 +2244,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sprays/fields/{fieldId}/planned": {
+    "/api/v1/sprays/fields/{fieldId}/planned": {
         parameters: {
             query?: never;
             header?: never;
@@ -2420,7 +2260,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sprays/plant-back": {
+    "/api/v1/sprays/plant-back": {
         parameters: {
             query?: never;
             header?: never;
@@ -2436,7 +2276,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sprays/products": {
+    "/api/v1/sprays/products": {
         parameters: {
             query?: never;
             header?: never;
@@ -2452,7 +2292,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sprays/products/{id}": {
+    "/api/v1/sprays/products/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -2462,13 +2302,173 @@ export interface paths {
         get?: never;
         put: operations["change"];
         post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/termination": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/termination-dates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_15"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/termination-dates/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep"];
+        post?: never;
         delete: operations["remove"];
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/weather": {
+    "/api/v1/termination/chosen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["choose"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/termination/hours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["hours"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/termination/learnt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["learnt"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/termination/planting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["plantOn"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/termination/{fieldId}/methods": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ways"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/termination/{fieldId}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/termination/{fieldId}/worth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["worth"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/weather": {
         parameters: {
             query?: never;
             header?: never;
@@ -2484,7 +2484,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/weather/ahead": {
+    "/api/v1/weather/ahead": {
         parameters: {
             query?: never;
             header?: never;
@@ -2500,7 +2500,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/weather/fit": {
+    "/api/v1/weather/fit": {
         parameters: {
             query?: never;
             header?: never;
@@ -2516,7 +2516,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/weather/import": {
+    "/api/v1/weather/import": {
         parameters: {
             query?: never;
             header?: never;
@@ -2532,7 +2532,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/weather/said": {
+    "/api/v1/weather/said": {
         parameters: {
             query?: never;
             header?: never;
@@ -2548,7 +2548,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/weather/scenario": {
+    "/api/v1/weather/scenario": {
         parameters: {
             query?: never;
             header?: never;
@@ -2564,7 +2564,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/weather/scenarios": {
+    "/api/v1/weather/scenarios": {
         parameters: {
             query?: never;
             header?: never;
@@ -2580,7 +2580,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/weather/source": {
+    "/api/v1/weather/source": {
         parameters: {
             query?: never;
             header?: never;
@@ -2596,7 +2596,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/weather/year": {
+    "/api/v1/weather/year": {
         parameters: {
             query?: never;
             header?: never;
@@ -2612,23 +2612,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/work-orders/endings/{fieldId}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["printEnding"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/work-orders/machines/{machineId}": {
+    "/api/v1/work-orders/machines/{machineId}": {
         parameters: {
             query?: never;
             header?: never;
@@ -2644,7 +2628,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/work-orders/{fieldId}/{machineId}": {
+    "/api/v1/work-orders/terminations/{fieldId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["printTermination"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/work-orders/{fieldId}/{machineId}": {
         parameters: {
             query?: never;
             header?: never;
@@ -2691,7 +2691,7 @@ export interface components {
             /** Format: int32 */
             place?: number;
             /** @enum {string} */
-            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
+            termination: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
             ways?: ("DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING")[];
         };
         AdviceView: {
@@ -2933,7 +2933,7 @@ export interface components {
             maturities: {
                 [key: string]: number;
             };
-            routes: components["schemas"]["Choice"][];
+            terminations: components["schemas"]["Choice"][];
             ways: components["schemas"]["Choice"][];
             yields: {
                 [key: string]: "NONE" | "ACRE" | "POUND" | "POUND_PER_ACRE" | "POUND_PER_MINUTE" | "FOOT" | "INCH" | "INCH_OF_RAIN" | "MILE" | "SQUARE_FOOT" | "CUBIC_FOOT" | "GALLON" | "GALLON_PER_ACRE" | "BUSHEL" | "BUSHEL_PER_ACRE" | "CORN_BUSHEL_PER_ACRE" | "WHEAT_BUSHEL_PER_ACRE" | "OAT_BUSHEL_PER_ACRE" | "TON_PER_ACRE" | "MILE_PER_HOUR" | "FOOT_PER_SECOND" | "ACRE_PER_HOUR" | "SECOND_PER_ACRE" | "SEED_PER_POUND" | "SEED_PER_SQUARE_FOOT" | "PLANT_PER_SQUARE_FOOT" | "POUND_PER_CUBIC_FOOT" | "PER_ACRE" | "PER_SQUARE_FOOT" | "DOLLAR" | "DOLLAR_PER_ACRE" | "DOLLAR_PER_POUND" | "DOLLAR_PER_HOUR" | "DOLLAR_PER_DAY" | "DOLLAR_PER_YEAR" | "FAHRENHEIT" | "FAHRENHEIT_STEP" | "FAHRENHEIT_DAY" | "SUNSHINE" | "GRAM" | "SHARE" | "TIMES_DRILLED" | "PERCENT" | "DEGREE" | "SECOND" | "MINUTE" | "HOUR" | "DAY" | "WEEK";
@@ -3064,12 +3064,20 @@ export interface components {
             name: string;
             notes: string[];
             rolledOnly?: string;
-            routes: components["schemas"]["RouteAnswer"][];
             /** Format: date */
             seeding?: string;
             sown: boolean;
             stages: components["schemas"]["StageAnswer"][];
+            terminations: components["schemas"]["TerminationAnswer"][];
             window: components["schemas"]["WindowAnswer"];
+        };
+        CoverAsked: {
+            /** Format: uuid */
+            fieldId: string;
+            /** Format: int32 */
+            version?: number;
+            /** Format: uuid */
+            zoneId?: string;
         };
         CoverDetails: {
             /** Format: int32 */
@@ -3079,9 +3087,9 @@ export interface components {
             members: components["schemas"]["MemberDetails"][];
             /** Format: date */
             planned?: string;
-            /** @enum {string} */
-            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
             slurryOver?: boolean;
+            /** @enum {string} */
+            termination: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
             thickSlurry?: boolean;
             /** @enum {string} */
             way: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING";
@@ -3422,79 +3430,6 @@ export interface components {
             /** Format: int64 */
             rise: number;
         };
-        EndPlanView: {
-            /** Format: double */
-            acres: number;
-            boundary: string;
-            cautions: string[];
-            cover: string;
-            ended: boolean;
-            /** Format: int32 */
-            expected?: number;
-            field: string;
-            lines: components["schemas"]["PlanLineView"][];
-            next: string;
-            /** Format: date */
-            on: string;
-            /** Format: date */
-            planted: string;
-            ratings: components["schemas"]["RatedKill"][];
-            rescues: components["schemas"]["RescueView"][];
-            /** @enum {string} */
-            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
-            ruts: components["schemas"]["NotedSpot"][];
-            words: string;
-        };
-        EndingRoute: {
-            answer: components["schemas"]["RouteAnswer"];
-            chances: number[];
-        };
-        EndingRow: {
-            /** Format: double */
-            acres: number;
-            /** Format: date */
-            closes?: string;
-            cover: string;
-            cropEntered: boolean;
-            /** Format: date */
-            deadBy?: string;
-            /** Format: int32 */
-            enough: number;
-            field: string;
-            /** Format: uuid */
-            fieldId: string;
-            /** Format: int32 */
-            leadDays: number;
-            /** Format: int32 */
-            leastLbAc: number;
-            limits: components["schemas"]["LimitDay"][];
-            mat?: components["schemas"]["MatRange"];
-            next: string;
-            organic: boolean;
-            /** Format: date */
-            planterDay: string;
-            /** @enum {string} */
-            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
-            routes: components["schemas"]["EndingRoute"][];
-            /** Format: date */
-            seedDay?: string;
-            /** Format: date */
-            sown: string;
-            stages: components["schemas"]["StageShare"][];
-            /** Format: int32 */
-            version?: number;
-            /** Format: uuid */
-            zoneId?: string;
-        };
-        EndingView: {
-            /** Format: int32 */
-            days: number;
-            /** Format: date */
-            from: string;
-            rows: components["schemas"]["EndingRow"][];
-            /** Format: date */
-            today: string;
-        };
         EntryForm: {
             /** Format: double */
             acres?: number;
@@ -3615,10 +3550,10 @@ export interface components {
             openFrom: string;
             /** Format: date */
             openTo: string;
-            route?: components["schemas"]["RouteAnswer"];
             /** Format: date */
             seeded?: string;
             stages: components["schemas"]["StageAnswer"][];
+            termination?: components["schemas"]["TerminationAnswer"];
             trouble?: string;
             window?: components["schemas"]["WindowAnswer"];
         };
@@ -4147,9 +4082,9 @@ export interface components {
             heldBackBy?: string;
             organic: boolean;
             ridges: components["schemas"]["Ridge"][];
-            route?: string;
             stakes: components["schemas"]["Stake"][];
             stands?: components["schemas"]["Stands"];
+            termination?: string;
             trouble: boolean;
             /** Format: uuid */
             zoneId?: string;
@@ -4509,7 +4444,7 @@ export interface components {
             /** Format: int32 */
             mostSpecies?: number;
             /** @enum {string} */
-            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
+            termination: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
         };
         ManyFieldsView: {
             common?: components["schemas"]["CommonView"];
@@ -4649,6 +4584,14 @@ export interface components {
             /** Format: double */
             slowest: number;
             table: components["schemas"]["MeterPoint"][];
+        };
+        MethodOfTermination: {
+            answer: components["schemas"]["TerminationAnswer"];
+            cautions: string[];
+            /** Format: int32 */
+            chance?: number;
+            effects?: components["schemas"]["EffectsView"];
+            machines: string[];
         };
         MissingView: {
             field: string;
@@ -5103,7 +5046,7 @@ export interface components {
         PlantingForm: {
             /** Format: date */
             day: string;
-            fields: components["schemas"]["RouteOf"][];
+            fields: components["schemas"]["CoverAsked"][];
         };
         PracticeView: {
             eyes: components["schemas"]["EyeView"][];
@@ -5356,46 +5299,6 @@ export interface components {
             from: number;
             /** Format: int32 */
             to: number;
-        };
-        RouteAnswer: {
-            against: string[];
-            /** Format: date */
-            aim?: string;
-            brief: string;
-            chosen: boolean;
-            closes: components["schemas"]["DateRange"];
-            impossible?: string;
-            /** Format: int32 */
-            killHigh?: number;
-            /** Format: int32 */
-            killLow?: number;
-            mat?: components["schemas"]["MatRange"];
-            members: components["schemas"]["MemberKillAnswer"][];
-            opens: components["schemas"]["DateRange"];
-            reasons: string[];
-            remedy?: string;
-            /** @enum {string} */
-            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
-            words: string;
-        };
-        RouteKept: {
-            field: string;
-            /** Format: uuid */
-            fieldId: string;
-            refused?: string;
-        };
-        RouteOf: {
-            /** Format: uuid */
-            fieldId: string;
-            /** Format: int32 */
-            version?: number;
-            /** Format: uuid */
-            zoneId?: string;
-        };
-        RoutesForm: {
-            fields: components["schemas"]["RouteOf"][];
-            /** @enum {string} */
-            route: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
         };
         Rules: {
             /** Format: double */
@@ -6072,7 +5975,106 @@ export interface components {
              */
             kind: "ENDED";
             /** @enum {string} */
-            route?: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
+            termination?: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
+        };
+        TerminationAnswer: {
+            against: string[];
+            /** Format: date */
+            aim?: string;
+            brief: string;
+            chosen: boolean;
+            closes: components["schemas"]["DateRange"];
+            impossible?: string;
+            /** Format: int32 */
+            killHigh?: number;
+            /** Format: int32 */
+            killLow?: number;
+            mat?: components["schemas"]["MatRange"];
+            members: components["schemas"]["MemberKillAnswer"][];
+            opens: components["schemas"]["DateRange"];
+            reasons: string[];
+            remedy?: string;
+            /** @enum {string} */
+            termination: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
+            words: string;
+        };
+        TerminationChoice: {
+            answer: components["schemas"]["TerminationAnswer"];
+            chances: number[];
+        };
+        TerminationForm: {
+            fields: components["schemas"]["CoverAsked"][];
+            /** @enum {string} */
+            termination: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
+        };
+        TerminationPlanView: {
+            /** Format: double */
+            acres: number;
+            boundary: string;
+            cautions: string[];
+            cover: string;
+            ended: boolean;
+            /** Format: int32 */
+            expected?: number;
+            field: string;
+            lines: components["schemas"]["PlanLineView"][];
+            next: string;
+            /** Format: date */
+            on: string;
+            /** Format: date */
+            planted: string;
+            ratings: components["schemas"]["RatedKill"][];
+            rescues: components["schemas"]["RescueView"][];
+            ruts: components["schemas"]["NotedSpot"][];
+            /** @enum {string} */
+            termination: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
+            words: string;
+        };
+        TerminationRow: {
+            /** Format: double */
+            acres: number;
+            /** Format: date */
+            closes?: string;
+            cover: string;
+            cropEntered: boolean;
+            /** Format: date */
+            deadBy?: string;
+            /** Format: int32 */
+            enough: number;
+            field: string;
+            /** Format: uuid */
+            fieldId: string;
+            /** Format: int32 */
+            leadDays: number;
+            /** Format: int32 */
+            leastLbAc: number;
+            limits: components["schemas"]["LimitDay"][];
+            mat?: components["schemas"]["MatRange"];
+            next: string;
+            organic: boolean;
+            /** Format: date */
+            planterDay: string;
+            /** Format: date */
+            seedDay?: string;
+            /** Format: date */
+            sown: string;
+            stages: components["schemas"]["StageShare"][];
+            /** @enum {string} */
+            termination: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
+            terminations: components["schemas"]["TerminationChoice"][];
+            /** Format: int32 */
+            version?: number;
+            /** Format: uuid */
+            zoneId?: string;
+        };
+        TerminationView: {
+            /** Format: int32 */
+            days: number;
+            /** Format: date */
+            from: string;
+            rows: components["schemas"]["TerminationRow"][];
+            /** Format: date */
+            today: string;
         };
         TodayView: {
             /** Format: double */
@@ -6215,14 +6217,6 @@ export interface components {
             plants: number;
             stand?: string;
             words: string;
-        };
-        WayOfEnding: {
-            answer: components["schemas"]["RouteAnswer"];
-            cautions: string[];
-            /** Format: int32 */
-            chance?: number;
-            effects?: components["schemas"]["EffectsView"];
-            machines: string[];
         };
         WayView: {
             /** Format: double */
@@ -7766,195 +7760,6 @@ export interface operations {
             };
         };
     };
-    sheet_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["EndingView"];
-                };
-            };
-        };
-    };
-    hours: {
-        parameters: {
-            query?: {
-                work?: "ROLL" | "SPRAY";
-                kind?: "SYSTEMIC" | "CONTACT" | "GROWTH_REGULATOR" | "RESIDUAL";
-                rainFree?: number;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["HoursView"];
-                };
-            };
-        };
-    };
-    learnt: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LearntView"][];
-                };
-            };
-        };
-    };
-    plantOn: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PlantingForm"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RouteKept"][];
-                };
-            };
-        };
-    };
-    choose: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RoutesForm"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RouteKept"][];
-                };
-            };
-        };
-    };
-    plan_4: {
-        parameters: {
-            query?: {
-                zone?: string;
-                route?: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
-            };
-            header?: never;
-            path: {
-                fieldId: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["EndPlanView"];
-                };
-            };
-        };
-    };
-    ways_1: {
-        parameters: {
-            query?: {
-                zone?: string;
-            };
-            header?: never;
-            path: {
-                fieldId: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WayOfEnding"][];
-                };
-            };
-        };
-    };
-    worth: {
-        parameters: {
-            query?: {
-                zone?: string;
-                grain?: number;
-                passes?: number;
-                weeds?: "LIGHT" | "USUAL" | "HEAVY";
-                feed?: boolean;
-            };
-            header?: never;
-            path: {
-                fieldId: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WorthView"];
-                };
-            };
-        };
-    };
     all_11: {
         parameters: {
             query?: never;
@@ -8808,7 +8613,7 @@ export interface operations {
             };
         };
     };
-    plan_3: {
+    plan_4: {
         parameters: {
             query?: {
                 pass?: number;
@@ -9175,74 +8980,6 @@ export interface operations {
             };
         };
     };
-    all_16: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["KillDateView"][];
-                };
-            };
-        };
-    };
-    keep: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["KillDateForm"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["KillDateView"][];
-                };
-            };
-        };
-    };
-    remove_4: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["KillDateView"][];
-                };
-            };
-        };
-    };
     map: {
         parameters: {
             query?: never;
@@ -9435,7 +9172,7 @@ export interface operations {
             };
         };
     };
-    ways: {
+    ways_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -9865,7 +9602,7 @@ export interface operations {
             };
         };
     };
-    remove_3: {
+    remove_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -9931,7 +9668,7 @@ export interface operations {
             };
         };
     };
-    sheet: {
+    sheet_1: {
         parameters: {
             query: {
                 kind: "DRILL" | "PRECISION_PLANTER" | "BROADCAST_TILLAGE" | "DISC_PASSES" | "BROADCAST" | "SLURRY" | "COMBINE_SEEDER" | "HARVEST_SPREADER" | "INTERSEEDER" | "ROW_AIR_SEEDER" | "AIRPLANE" | "HELICOPTER" | "DRONE" | "HIGH_CLEARANCE" | "FROST_SEEDING" | "ROLLER" | "SPRAYER" | "PLANTER" | "TILLAGE" | "MOWER" | "COMBINE" | "CHOPPER" | "OTHER";
@@ -10024,7 +9761,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -10144,7 +9881,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -10876,7 +10613,7 @@ export interface operations {
             };
         };
     };
-    all_15: {
+    all_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -10896,7 +10633,7 @@ export interface operations {
             };
         };
     };
-    plan_2: {
+    plan_3: {
         parameters: {
             query: {
                 product: string;
@@ -11066,7 +10803,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    remove_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -11084,6 +10821,263 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ProductView"][];
+                };
+            };
+        };
+    };
+    sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TerminationView"];
+                };
+            };
+        };
+    };
+    all_15: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KillDateView"][];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KillDateForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KillDateView"][];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KillDateView"][];
+                };
+            };
+        };
+    };
+    choose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TerminationForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoverKept"][];
+                };
+            };
+        };
+    };
+    hours: {
+        parameters: {
+            query?: {
+                work?: "ROLL" | "SPRAY";
+                kind?: "SYSTEMIC" | "CONTACT" | "GROWTH_REGULATOR" | "RESIDUAL";
+                rainFree?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HoursView"];
+                };
+            };
+        };
+    };
+    learnt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LearntView"][];
+                };
+            };
+        };
+    };
+    plantOn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlantingForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoverKept"][];
+                };
+            };
+        };
+    };
+    ways: {
+        parameters: {
+            query?: {
+                zone?: string;
+            };
+            header?: never;
+            path: {
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodOfTermination"][];
+                };
+            };
+        };
+    };
+    plan_2: {
+        parameters: {
+            query?: {
+                zone?: string;
+                termination?: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
+            };
+            header?: never;
+            path: {
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TerminationPlanView"];
+                };
+            };
+        };
+    };
+    worth: {
+        parameters: {
+            query?: {
+                zone?: string;
+                grain?: number;
+                passes?: number;
+                weeds?: "LIGHT" | "USUAL" | "HEAVY";
+                feed?: boolean;
+            };
+            header?: never;
+            path: {
+                fieldId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorthView"];
                 };
             };
         };
@@ -11293,15 +11287,12 @@ export interface operations {
             };
         };
     };
-    printEnding: {
+    printAll: {
         parameters: {
-            query?: {
-                zone?: string;
-                route?: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
-            };
+            query?: never;
             header?: never;
             path: {
-                fieldId: string;
+                machineId: string;
             };
             cookie?: never;
         };
@@ -11318,12 +11309,15 @@ export interface operations {
             };
         };
     };
-    printAll: {
+    printTermination: {
         parameters: {
-            query?: never;
+            query?: {
+                zone?: string;
+                termination?: "EARLY_SPRAY" | "PLANT_GREEN" | "ROLL" | "ROLL_AFTER" | "ROLL_AND_SPRAY" | "WINTER_KILL" | "TILLAGE" | "MOWING" | "BETWEEN_ROWS" | "GRAZING" | "HAY" | "STRIPS";
+            };
             header?: never;
             path: {
-                machineId: string;
+                fieldId: string;
             };
             cookie?: never;
         };

@@ -15,7 +15,7 @@ const { data: farm } = useFarm()
 async function goTo(day: string) {
   problem.value = ''
   try {
-    await got(api.PUT('/api/farm/day', { body: { day } }))
+    await got(api.PUT('/api/v1/farm/day', { body: { day } }))
     await loadSession()
     await refresh.all()
     open.value = false

@@ -11,7 +11,7 @@ async function change() {
   const next = units.value === 'US' ? 'METRIC' : 'US'
   units.value = next
   if (planner.value) {
-    await got(api.PUT('/api/farm/units', { body: { units: next, version: farm.value?.version } }))
+    await got(api.PUT('/api/v1/farm/units', { body: { units: next, version: farm.value?.version } }))
     await refresh.all()
   }
 }

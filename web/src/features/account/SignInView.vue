@@ -28,7 +28,7 @@ async function enter() {
   try {
     const view = starting.value
       ? await got(
-          api.POST('/api/farms', {
+          api.POST('/api/v1/farms', {
             body: {
               farm: typed.farm,
               name: typed.name,
@@ -39,7 +39,7 @@ async function enter() {
             },
           }),
         )
-      : await got(api.POST('/api/session', { body: { email: typed.email, password: typed.password } }) as never)
+      : await got(api.POST('/api/v1/session', { body: { email: typed.email, password: typed.password } }) as never)
     refresh.forget()
     settle(view as Parameters<typeof settle>[0])
     const to = starting.value ? '/farm' : String(route.query.to ?? '/')

@@ -14,7 +14,7 @@ async function bring(save: boolean) {
   if (!file.value) return
   problem.value = ''
   try {
-    report.value = await upload<Schemas['ImportView']>('/api/figures/file', file.value, save)
+    report.value = await upload<Schemas['ImportView']>('/api/v1/figures/file', file.value, save)
     if (report.value.saved) emit('kept')
   } catch (e) {
     problem.value = e as Refused
@@ -24,7 +24,7 @@ async function bring(save: boolean) {
 </script>
 
 <template>
-  <a href="/api/figures/file" download>Take all out as CSV</a>
+  <a href="/api/v1/figures/file" download>Take all out as CSV</a>
   <v-btn v-if="planner" size="small" variant="outlined" @click="open = true">Bring a CSV in</v-btn>
   <v-dialog v-model="open" max-width="620">
     <v-card class="pa-4">

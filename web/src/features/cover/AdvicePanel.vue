@@ -8,7 +8,13 @@ import Refusal from '../../parts/Refusal.vue'
 import type { Cover } from './draft'
 
 type Goal = Cover['goal']
-const props = defineProps<{ fieldId: string; place?: number; route: Cover['route']; goal: Goal; takes: boolean }>()
+const props = defineProps<{
+  fieldId: string
+  place?: number
+  termination: Cover['termination']
+  goal: Goal
+  takes: boolean
+}>()
 const emit = defineEmits<{ take: [option: Schemas['OptionView'], goal: Goal] }>()
 const { data: choices } = useChoices()
 const key = computed(() => `furrow-goals-${props.fieldId}`)
@@ -41,7 +47,7 @@ let timer: ReturnType<typeof setTimeout> | undefined
 onBeforeUnmount(() => clearTimeout(timer))
 let round = 0
 watch(
-  [asked, () => props.route, most, () => props.fieldId, () => props.place],
+  [asked, () => props.termination, most, () => props.fieldId, () => props.place],
   () => {
     localStorage.setItem(key.value, JSON.stringify(weights))
     clearTimeout(timer)
@@ -58,12 +64,12 @@ async function ask() {
   }
   try {
     const answer = await got(
-      api.POST('/api/advice', {
+      api.POST('/api/v1/advice', {
         body: {
           fieldId: props.fieldId,
           place: props.place,
           goals: asked.value,
-          route: props.route,
+          termination: props.termination,
           mostSpecies: most.value,
         },
       }),

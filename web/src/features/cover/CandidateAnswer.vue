@@ -19,8 +19,8 @@ import {
 } from '../../format/units'
 
 const props = defineProps<{ answer: Schemas['CoverAnswer'] }>()
-const chosen = computed(() => props.answer.routes.find((r) => r.chosen))
-const others = computed(() => props.answer.routes.filter((r) => !r.chosen))
+const chosen = computed(() => props.answer.terminations.find((r) => r.chosen))
+const others = computed(() => props.answer.terminations.filter((r) => !r.chosen))
 const best = computed(() => range(props.answer.window.bestFrom.middle, props.answer.window.bestTo.middle))
 </script>
 
@@ -150,11 +150,11 @@ const best = computed(() => range(props.answer.window.bestFrom.middle, props.ans
           <li v-for="r in chosen.reasons" :key="r">{{ r }}</li>
           <li v-for="r in chosen.against" :key="r" class="trouble">{{ r }}</li>
         </ul>
-        <p v-if="chosen.route === 'EARLY_SPRAY' || chosen.route === 'PLANT_GREEN'" class="caution">
+        <p v-if="chosen.termination === 'EARLY_SPRAY' || chosen.termination === 'PLANT_GREEN'" class="caution">
           The label decides rate, stage and everything else; these figures are for planning. Confirm the latest kill
           date with your insurance agent.
         </p>
-        <p v-else-if="chosen.route === 'ROLL'" class="caution">
+        <p v-else-if="chosen.termination === 'ROLL'" class="caution">
           Keep clear of hitch and drum; block a lifted roller before service. Confirm the latest kill date with your
           insurance agent.
         </p>
@@ -181,7 +181,7 @@ const best = computed(() => range(props.answer.window.bestFrom.middle, props.ans
           </tr>
         </tbody>
       </table>
-      <div v-for="r in others" :key="r.route" class="other">
+      <div v-for="r in others" :key="r.termination" class="other">
         <h4>{{ r.words }}</h4>
         <p v-if="r.impossible" class="quiet">Not possible: {{ r.impossible }}. Instead: {{ r.remedy }}.</p>
         <ul v-else>

@@ -44,9 +44,9 @@ const options = (id: string) =>
     />
     <v-select
       label="How it dies"
-      :items="choices?.routes"
-      :model-value="cover.route"
-      @update:model-value="set({ route: $event })"
+      :items="choices?.terminations"
+      :model-value="cover.termination"
+      @update:model-value="set({ termination: $event })"
     />
     <v-select
       label="Way in"

@@ -14,7 +14,7 @@ import CandidateAnswer from './CandidateAnswer.vue'
 import LaneDrawing from '../season/LaneDrawing.vue'
 import CandidateForm from './CandidateForm.vue'
 import NamedMixes from './NamedMixes.vue'
-import RouteColumns from './RouteColumns.vue'
+import TerminationColumns from './TerminationColumns.vue'
 import { copy, dropDrafts, keepDrafts, readDrafts, usual, type Cover } from './draft'
 
 interface Tried {
@@ -89,7 +89,7 @@ async function answerAll() {
     try {
       return {
         answer: await got(
-          api.POST('/api/cover/try', {
+          api.POST('/api/v1/cover/try', {
             body: { fieldId: fieldId.value, place: place.value, zone: zone.value, candidate },
           }),
         ),
@@ -117,7 +117,7 @@ function drop(i: number) {
 
 async function put(cover: Cover) {
   await got(
-    api.PUT('/api/cover/{fieldId}', {
+    api.PUT('/api/v1/cover/{fieldId}', {
       params: { path: { fieldId: fieldId.value } },
       body: { cover, place: place.value, zone: zone.value, version: kept.value?.version },
     }),
@@ -149,7 +149,7 @@ async function undo() {
     if (before.value) await put(before.value)
     else {
       await got(
-        api.DELETE('/api/cover/{fieldId}', {
+        api.DELETE('/api/v1/cover/{fieldId}', {
           params: { path: { fieldId: fieldId.value }, query: { place: place.value, zone: zone.value } },
         }),
       )
@@ -166,7 +166,7 @@ async function leaveOut() {
   const was = kept.value?.cover ? copy(kept.value.cover) : null
   try {
     await got(
-      api.DELETE('/api/cover/{fieldId}', {
+      api.DELETE('/api/v1/cover/{fieldId}', {
         params: { path: { fieldId: fieldId.value }, query: { place: place.value, zone: zone.value } },
       }),
     )
@@ -283,7 +283,10 @@ function compare() {
               :height="120"
               tried
             />
-            <RouteColumns :routes="tried[i]!.answer!.routes" @take="change(i, { ...draft, route: $event })" />
+            <TerminationColumns
+              :terminations="tried[i]!.answer!.terminations"
+              @take="change(i, { ...draft, termination: $event })"
+            />
           </template>
           <Refusal :says="tried[i]?.problem" />
           <div v-if="planner" class="acts">
@@ -310,7 +313,7 @@ function compare() {
         v-if="fieldId && drafts.length === 1 && kept && !kept.sown"
         :field-id="fieldId"
         :place="place"
-        :route="drafts[0]!.route"
+        :termination="drafts[0]!.termination"
         :goal="drafts[0]!.goal"
         :takes="true"
         @take="take"

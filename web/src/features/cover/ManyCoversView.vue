@@ -17,7 +17,7 @@ type Option = Schemas['OptionView']
 const { data: season, error } = useSeason()
 const { data: choices } = useChoices()
 const { problem, busy, act } = useAct()
-const wish = reactive({ goal: usual.goal, route: usual.route, most: 2 })
+const wish = reactive({ goal: usual.goal, termination: usual.termination, most: 2 })
 const answer = ref<Schemas['ManyFieldsView'] | null>(null)
 const refused = ref<Refused | ''>('')
 const asking = ref(false)
@@ -60,8 +60,13 @@ async function ask() {
   asking.value = true
   try {
     const now = await got(
-      api.POST('/api/advice/many', {
-        body: { fields: chosen.value, goals: { [wish.goal]: 2 }, route: wish.route, mostSpecies: wish.most },
+      api.POST('/api/v1/advice/many', {
+        body: {
+          fields: chosen.value,
+          goals: { [wish.goal]: 2 },
+          termination: wish.termination,
+          mostSpecies: wish.most,
+        },
       }),
     )
     if (mine !== round) return
@@ -92,9 +97,14 @@ async function keep() {
   const covers = ready.value.map((r) => ({
     fieldId: r.lane.fieldId,
     version: r.options!.version,
-    cover: { goal: wish.goal, route: wish.route, way: r.option!.way, members: r.option!.members } as Cover,
+    cover: {
+      goal: wish.goal,
+      termination: wish.termination,
+      way: r.option!.way,
+      members: r.option!.members,
+    } as Cover,
   }))
-  told.value = (await act(() => got(api.PUT('/api/cover/many', { body: { covers } })))) ?? []
+  told.value = (await act(() => got(api.PUT('/api/v1/cover/many', { body: { covers } })))) ?? []
   chosen.value = refusals.value.map((t) => t.fieldId)
   picked.value = []
 }
@@ -105,7 +115,7 @@ async function keep() {
     <div class="head">
       <h1>Cover for many fields</h1>
       <v-select v-model="wish.goal" class="pick" label="What it is for" :items="choices?.goals" />
-      <v-select v-model="wish.route" class="pick" label="How it dies" :items="choices?.routes" />
+      <v-select v-model="wish.termination" class="pick" label="How it dies" :items="choices?.terminations" />
       <v-select v-model="wish.most" class="few" label="Species at most" :items="[1, 2, 3]" />
       <v-spacer />
       <v-btn v-if="planner" color="primary" :disabled="!ready.length || asking" :loading="busy" @click="keep"

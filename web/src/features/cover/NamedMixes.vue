@@ -14,7 +14,10 @@ const { problem, said, act } = useAct()
 const name = ref('')
 async function keep() {
   if (
-    await act(() => got(api.POST('/api/mixes', { body: { name: name.value, members: props.members } })), 'Mix kept.')
+    await act(
+      () => got(api.POST('/api/v1/mixes', { body: { name: name.value, members: props.members } })),
+      'Mix kept.',
+    )
   )
     name.value = ''
 }

@@ -11,7 +11,7 @@ export const rateUnits = [
 
 export const usual: Cover = {
   goal: 'KEEP_NITROGEN',
-  route: 'EARLY_SPRAY',
+  termination: 'EARLY_SPRAY',
   way: 'DRILL',
   members: [{ species: 'cereal-rye', share: 1 }],
 }

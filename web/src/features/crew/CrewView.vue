@@ -23,7 +23,7 @@ const files = [
 
 onMounted(async () => {
   try {
-    list.value = await got(api.GET('/api/crew/{word}', { params: { path: { word: word.value } } }))
+    list.value = await got(api.GET('/api/v1/crew/{word}', { params: { path: { word: word.value } } }))
   } catch (e) {
     problem.value = e as Refused
   }
@@ -51,7 +51,7 @@ async function say(form: Schemas['ReportForm'], photo?: File) {
         {{ area(list.shortBy) }} {{ areaUnit }} short of your least of {{ area(list.least) }} {{ areaUnit }}.
       </p>
       <p v-if="list.jobs.length" class="files">
-        <a v-for="f in files" :key="f.path" :href="`/api/crew/${word}/${f.path}`" download>{{ f.name }}</a>
+        <a v-for="f in files" :key="f.path" :href="`/api/v1/crew/${word}/${f.path}`" download>{{ f.name }}</a>
       </p>
       <p v-for="c in list.cautions" :key="c" class="caution">{{ c }}</p>
       <article v-for="j in list.jobs" :key="j.id.cover + j.id.operation">

@@ -25,7 +25,7 @@ async function note() {
   const machine = props.machines.find((m) => m.id === who.value)
   const done = await act(() =>
     got(
-      api.POST('/api/away', {
+      api.POST('/api/v1/away', {
         body: {
           id: crypto.randomUUID(),
           machineId: machine?.id,
@@ -39,7 +39,7 @@ async function note() {
   )
   if (done) why.value = ''
 }
-const remove = (id: string) => act(() => got(api.DELETE('/api/away/{id}', { params: { path: { id } } })))
+const remove = (id: string) => act(() => got(api.DELETE('/api/v1/away/{id}', { params: { path: { id } } })))
 </script>
 
 <template>

@@ -28,12 +28,14 @@ watch(open, (now) => {
 })
 
 async function make() {
-  const link = await act(() => got(api.POST('/api/crews', { body: { machineId: whose.value, until: until.value } })))
+  const link = await act(() =>
+    got(api.POST('/api/v1/crews', { body: { machineId: whose.value, until: until.value } })),
+  )
   if (link) made.value = `${location.origin}/crew/${link.word}`
 }
 async function takeBack(id: string) {
   made.value = ''
-  await act(() => got(api.DELETE('/api/crews/{id}', { params: { path: { id } } })))
+  await act(() => got(api.DELETE('/api/v1/crews/{id}', { params: { path: { id } } })))
 }
 </script>
 

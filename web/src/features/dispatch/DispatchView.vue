@@ -113,8 +113,8 @@ function plan() {
   said.value = ''
   void planIt()
 }
-const undo = () => act(() => got(api.POST('/api/dispatch/undo')), 'Undone.')
-const redo = () => act(() => got(api.POST('/api/dispatch/redo')), 'Done again.')
+const undo = () => act(() => got(api.POST('/api/v1/dispatch/undo')), 'Undone.')
+const redo = () => act(() => got(api.POST('/api/v1/dispatch/redo')), 'Done again.')
 
 function show(job: Job, at?: Spot) {
   if (!planner.value) return
@@ -131,7 +131,7 @@ function put(job: Job, spot: Spot | null) {
   void act(
     () =>
       got(
-        api.PUT('/api/dispatch/jobs/{cover}/{operation}', {
+        api.PUT('/api/v1/dispatch/jobs/{cover}/{operation}', {
           params: { path: job.id },
           body: {
             machineId: spot.machineId,
@@ -161,7 +161,7 @@ const toggleLock = (job: Job) =>
   act(
     () =>
       got(
-        api.PUT('/api/dispatch/jobs/{cover}/{operation}', {
+        api.PUT('/api/v1/dispatch/jobs/{cover}/{operation}', {
           params: { path: job.id },
           body: {
             machineId: job.place!.machineId,

@@ -20,12 +20,12 @@ const name = (f: Schemas['Feed']) => nameOf(f, props.machines) || 'All work'
 async function make() {
   const machine = props.machines.find((m) => m.id === whose.value)
   const person = machine || whose.value === 'all' ? undefined : whose.value
-  const feed = await act(() => got(api.POST('/api/feeds', { body: { machineId: machine?.id, person } })))
+  const feed = await act(() => got(api.POST('/api/v1/feeds', { body: { machineId: machine?.id, person } })))
   if (feed) made.value = `${location.origin}/feeds/${feed.word}.ics`
 }
 async function takeBack(id: string) {
   made.value = ''
-  await act(() => got(api.DELETE('/api/feeds/{id}', { params: { path: { id } } })))
+  await act(() => got(api.DELETE('/api/v1/feeds/{id}', { params: { path: { id } } })))
 }
 </script>
 

@@ -12,9 +12,9 @@ const problem = ref<Refused | ''>('')
 const props = defineProps<{ board: Schemas['BoardView'] }>()
 const { run, open, ask, callOff, look } = useFollowedRun(
   {
-    look: () => got(api.GET('/api/dispatch/helps')),
-    ask: () => got(api.POST('/api/dispatch/helps')),
-    callOff: () => got(api.DELETE('/api/dispatch/helps')),
+    look: () => got(api.GET('/api/v1/dispatch/helps')),
+    ask: () => got(api.POST('/api/v1/dispatch/helps')),
+    callOff: () => got(api.DELETE('/api/v1/dispatch/helps')),
   },
   problem,
 )

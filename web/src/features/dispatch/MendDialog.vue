@@ -22,7 +22,7 @@ watch(
     offer.value = null
     problem.value = ''
     try {
-      offer.value = await got(api.POST('/api/dispatch/replan'))
+      offer.value = await got(api.POST('/api/v1/dispatch/replan'))
       step.value = offer.value.proposed
     } catch (e) {
       problem.value = e as Refused
@@ -44,7 +44,7 @@ async function take() {
   busy.value = true
   problem.value = ''
   try {
-    await got(api.POST('/api/dispatch/replan/take', { body: { offer: offer.value!.offer, step: step.value } }))
+    await got(api.POST('/api/v1/dispatch/replan/take', { body: { offer: offer.value!.offer, step: step.value } }))
     await refresh.jobs()
     emit('taken', step.value === 0 ? 'The list is kept, on new days.' : `${chosen.value!.moved.length} jobs moved.`)
     open.value = false

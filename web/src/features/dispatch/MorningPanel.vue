@@ -26,7 +26,7 @@ async function again() {
   busy.value = true
   problem.value = ''
   try {
-    await got(api.POST('/api/dispatch/morning'))
+    await got(api.POST('/api/v1/dispatch/morning'))
     await refresh.jobs()
   } catch (e) {
     problem.value = e as Refused

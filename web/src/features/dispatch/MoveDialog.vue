@@ -70,7 +70,7 @@ watch(
     if (!open.value || !machineId.value || !day.value) return
     try {
       const answer = await got(
-        api.POST('/api/dispatch/what-if', {
+        api.POST('/api/v1/dispatch/what-if', {
           body: { job: props.job.id, machineId: machineId.value, day: day.value, locked: locked.value },
         }),
       )
@@ -100,7 +100,7 @@ const path = computed(() => ({ path: props.job.id }))
 const put = () =>
   act(
     got(
-      api.PUT('/api/dispatch/jobs/{cover}/{operation}', {
+      api.PUT('/api/v1/dispatch/jobs/{cover}/{operation}', {
         params: path.value,
         body: {
           machineId: machineId.value,
@@ -115,16 +115,17 @@ const put = () =>
 const split = () =>
   act(
     got(
-      api.POST('/api/dispatch/parts', {
+      api.POST('/api/v1/dispatch/parts', {
         body: { id: crypto.randomUUID(), job: props.job.id, acres: Number(piece.value) },
       }),
     ),
   )
-const join = () => act(got(api.DELETE('/api/dispatch/parts/{id}', { params: { path: { id: props.job.id.cover } } })))
+const join = () =>
+  act(got(api.DELETE('/api/v1/dispatch/parts/{id}', { params: { path: { id: props.job.id.cover } } })))
 const takeOff = () =>
   act(
     got(
-      api.DELETE('/api/dispatch/jobs/{cover}/{operation}', {
+      api.DELETE('/api/v1/dispatch/jobs/{cover}/{operation}', {
         params: { ...path.value, query: { version: props.job.place?.version } },
       }),
     ),

@@ -65,7 +65,7 @@ async function keep() {
   const f = form.value
   const kept = await act(() =>
     got(
-      api.POST('/api/other-work', {
+      api.POST('/api/v1/other-work', {
         body: {
           id: f.id ?? crypto.randomUUID(),
           what: f.what,
@@ -109,9 +109,11 @@ watch(
 )
 const over = (w: Work) =>
   act(() =>
-    got(api.POST('/api/other-work/{id}/done', { params: { path: { id: w.id } }, body: { day: props.board.today } })),
+    got(
+      api.POST('/api/v1/other-work/{id}/done', { params: { path: { id: w.id } }, body: { day: props.board.today } }),
+    ),
   )
-const remove = (id: string) => act(() => got(api.DELETE('/api/other-work/{id}', { params: { path: { id } } })))
+const remove = (id: string) => act(() => got(api.DELETE('/api/v1/other-work/{id}', { params: { path: { id } } })))
 const ready = computed(() => form.value.what.trim() && form.value.machineId && form.value.amount && last.value)
 </script>
 

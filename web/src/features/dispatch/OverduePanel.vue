@@ -16,9 +16,9 @@ const settle = async (how: () => Promise<unknown>) => {
 }
 const done = (id: string) =>
   settle(() =>
-    got(api.POST('/api/other-work/{id}/done', { params: { path: { id } }, body: { day: props.board.today } })),
+    got(api.POST('/api/v1/other-work/{id}/done', { params: { path: { id } }, body: { day: props.board.today } })),
   )
-const never = (id: string) => settle(() => got(api.DELETE('/api/other-work/{id}', { params: { path: { id } } })))
+const never = (id: string) => settle(() => got(api.DELETE('/api/v1/other-work/{id}', { params: { path: { id } } })))
 </script>
 
 <template>

@@ -66,7 +66,7 @@ function says(s: Schemas['ReportView']): string {
       <li v-for="s in all ? shown : shown.slice(0, SHOWN)" :key="s.id">
         <b>{{ s.field }}</b>: {{ s.by }} {{ says(s) }}
         <span v-if="s.words" class="row" :class="{ trouble: s.kind === 'PROBLEM' }">“{{ s.words }}”</span>
-        <a v-if="s.photo" class="row" :href="`/api/reports/${s.id}/photo`" target="_blank">See the photo</a>
+        <a v-if="s.photo" class="row" :href="`/api/v1/reports/${s.id}/photo`" target="_blank">See the photo</a>
         <v-btn v-if="planner && asks(s)" size="small" variant="tonal" @click="emit('put', s)"
           >Put it on {{ short(s.day) }}</v-btn
         >

@@ -12,7 +12,7 @@ const { problem, busy, act } = useAct()
 const told = computed(() => props.sheet.published)
 const open = computed(() => planner.value && props.sheet.toTell)
 const publish = () =>
-  act(() => got(api.POST('/api/dispatch/sheet/publish', { params: { query: { day: props.sheet.day } } })))
+  act(() => got(api.POST('/api/v1/dispatch/sheet/publish', { params: { query: { day: props.sheet.day } } })))
 </script>
 
 <template>

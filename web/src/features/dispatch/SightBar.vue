@@ -51,9 +51,11 @@ const CAMPAIGNS = [
     <v-btn variant="text" size="small" @click="$emit('next')">Next work</v-btn>
     <v-spacer />
     <v-btn v-if="planner" variant="text" size="small" :disabled="!ready" @click="$emit('subscribe')">Subscribe</v-btn>
-    <a href="/api/exchange/jobs.ics" download>Calendar</a><a href="/api/exchange/jobs.xlsx" download>Workbook</a
-    ><a href="/api/exchange/jobs.csv" download>CSV</a
-    ><a href="/api/exchange/taskdata.zip" download title="ISO 11783-10, for the terminal of a tractor">Task data</a>
+    <a href="/api/v1/exchange/jobs.ics" download>Calendar</a><a href="/api/v1/exchange/jobs.xlsx" download>Workbook</a
+    ><a href="/api/v1/exchange/jobs.csv" download>CSV</a
+    ><a href="/api/v1/exchange/taskdata.zip" download title="ISO 11783-10, for the terminal of a tractor"
+      >Task data</a
+    >
   </div>
 </template>
 

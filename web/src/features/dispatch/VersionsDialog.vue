@@ -41,10 +41,10 @@ async function act(asked: () => Promise<unknown>, said: string, close: boolean) 
     problem.value = e as Refused
   }
 }
-const keep = () => act(() => got(api.POST('/api/dispatch/versions')), 'Kept as it is now.', false)
+const keep = () => act(() => got(api.POST('/api/v1/dispatch/versions')), 'Kept as it is now.', false)
 const restore = () =>
   act(
-    () => got(api.POST('/api/dispatch/versions/{id}/restore', { params: { path: { id: chosen.value } } })),
+    () => got(api.POST('/api/v1/dispatch/versions/{id}/restore', { params: { path: { id: chosen.value } } })),
     'An earlier plan is back; locked jobs stayed.',
     true,
   )

@@ -6,9 +6,9 @@ import { useFollowedRun } from '../../parts/followRun'
 export function usePlanRun(problem: Ref<Refused | ''>, over: (run: Schemas['PlanRunView']) => void) {
   const followed = useFollowedRun(
     {
-      look: () => got(api.GET('/api/dispatch/plan')),
-      ask: () => got(api.POST('/api/dispatch/plan')),
-      callOff: () => got(api.DELETE('/api/dispatch/plan')),
+      look: () => got(api.GET('/api/v1/dispatch/plan')),
+      ask: () => got(api.POST('/api/v1/dispatch/plan')),
+      callOff: () => got(api.DELETE('/api/v1/dispatch/plan')),
     },
     problem,
     over,

@@ -9,13 +9,13 @@ async function picture(path: string, photo?: File) {
 
 /** Somebody of the farm says something of a job; the photo follows what it belongs to. */
 export async function sayFromField(form: Schemas['ReportForm'], photo?: File) {
-  await got(api.POST('/api/reports', { body: form }))
-  await picture(`/api/reports/${form.id}/photo`, photo)
+  await got(api.POST('/api/v1/reports', { body: form }))
+  await picture(`/api/v1/reports/${form.id}/photo`, photo)
 }
 
 /** A hired crew does, by its private word; it hears how its list stands then. */
 export async function sayAsCrew(word: string, form: Schemas['ReportForm'], photo?: File) {
-  const list = await got(api.POST('/api/crew/{word}/reports', { params: { path: { word } }, body: form }))
-  await picture(`/api/crew/${word}/reports/${form.id}/photo`, photo)
+  const list = await got(api.POST('/api/v1/crew/{word}/reports', { params: { path: { word } }, body: form }))
+  await picture(`/api/v1/crew/${word}/reports/${form.id}/photo`, photo)
   return list
 }

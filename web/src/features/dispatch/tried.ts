@@ -32,7 +32,7 @@ export function useTried(board: Ref<Board | undefined>) {
     trouble.value = ''
     try {
       const now = await got(
-        api.POST('/api/dispatch/what-if', {
+        api.POST('/api/v1/dispatch/what-if', {
           body: { job: job.id, machineId: at.machineId, day: at.day, locked: true },
         }),
       )

@@ -5,8 +5,8 @@ import { ref } from 'vue'
 import { api, got, type Refused, type Schemas } from '../../api/client'
 import Refusal from '../../parts/Refusal.vue'
 import { loadSession, planner } from '../../session'
-import EndingFiguresCard from './EndingFiguresCard.vue'
-import KillDatesCard from './KillDatesCard.vue'
+import TerminationFiguresCard from './TerminationFiguresCard.vue'
+import TerminationDatesCard from './TerminationDatesCard.vue'
 import WeatherCard from './WeatherCard.vue'
 
 const refresh = useRefresh()
@@ -45,7 +45,7 @@ function rule(change: Partial<Schemas['Rules']>) {
     version: now.version,
     ...change,
   }
-  void act(got(api.PUT('/api/farm/rules', { body })), 'House rule saved; every window follows it.')
+  void act(got(api.PUT('/api/v1/farm/rules', { body })), 'House rule saved; every window follows it.')
 }
 </script>
 
@@ -186,7 +186,7 @@ function rule(change: Partial<Schemas['Rules']>) {
             @change="
               act(
                 got(
-                  api.PUT('/api/farm/name', {
+                  api.PUT('/api/v1/farm/name', {
                     body: { name: ($event.target as HTMLInputElement).value, version: farm.version },
                   }),
                 ),
@@ -207,7 +207,7 @@ function rule(change: Partial<Schemas['Rules']>) {
             persistent-hint
             @update:model-value="
               act(
-                got(api.PUT('/api/farm/zone', { body: { zone: $event ?? undefined, version: farm.version } })),
+                got(api.PUT('/api/v1/farm/zone', { body: { zone: $event ?? undefined, version: farm.version } })),
                 'Clock saved.',
               )
             "
@@ -220,7 +220,7 @@ function rule(change: Partial<Schemas['Rules']>) {
       </div>
       <div class="column">
         <WeatherCard />
-        <KillDatesCard />
+        <TerminationDatesCard />
         <v-card class="pa-4"
           ><h2>Seed and machines</h2>
           <p>
@@ -232,7 +232,7 @@ function rule(change: Partial<Schemas['Rules']>) {
           </p></v-card
         >
       </div>
-      <EndingFiguresCard class="whole" />
+      <TerminationFiguresCard class="whole" />
     </div>
   </div>
 </template>

@@ -25,7 +25,7 @@ async function read(save: boolean) {
   if (!file.value) return
   busy.value = true
   try {
-    report.value = await upload<Schemas['ImportReport']>('/api/weather/import', file.value, save)
+    report.value = await upload<Schemas['ImportReport']>('/api/v1/weather/import', file.value, save)
     if (save) await refresh()
   } catch (e) {
     problem.value = e as Refused
@@ -37,7 +37,7 @@ async function read(save: boolean) {
 async function take(source: 'SIMULATED' | 'IMPORTED') {
   problem.value = ''
   try {
-    await got(api.PUT('/api/weather/source', { body: { source } }))
+    await got(api.PUT('/api/v1/weather/source', { body: { source } }))
     await refresh()
   } catch (e) {
     problem.value = e as Refused

@@ -69,14 +69,14 @@ async function save() {
     () =>
       cut.value
         ? got(
-            api.POST('/api/fields/{id}/cuts', {
+            api.POST('/api/v1/fields/{id}/cuts', {
               ...path,
               body: { day: form.day, cut: { how: form.kind as Schemas['CutDetails']['how'] } },
             }),
           )
         : link
-          ? got(api.PUT('/api/fields/crops/{linkId}', { params: { path: { linkId: link.id } }, body: body() }))
-          : got(api.POST('/api/fields/{id}/crops', { ...path, body: body() })),
+          ? got(api.PUT('/api/v1/fields/crops/{linkId}', { params: { path: { linkId: link.id } }, body: body() }))
+          : got(api.POST('/api/v1/fields/{id}/crops', { ...path, body: body() })),
     cut.value
       ? 'The cut is in the chain; choose the cover after it.'
       : link
@@ -106,7 +106,7 @@ function change(link: Link) {
   })
 }
 async function drop(id: string) {
-  const gone = await act(() => got(api.DELETE('/api/fields/crops/{linkId}', { params: { path: { linkId: id } } })))
+  const gone = await act(() => got(api.DELETE('/api/v1/fields/crops/{linkId}', { params: { path: { linkId: id } } })))
   if (gone) said.value = gone.says
 }
 function maturity(crop: Schemas['CropDetails']): string {

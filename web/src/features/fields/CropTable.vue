@@ -35,7 +35,7 @@ async function understand(cells: Wanted[]) {
   if (!cells.length) return
   problem.value = ''
   try {
-    take(await got(api.POST('/api/crops/read', { body: { cells } })), cells)
+    take(await got(api.POST('/api/v1/crops/read', { body: { cells } })), cells)
   } catch (e) {
     problem.value = e as Refused
   }
@@ -109,13 +109,13 @@ async function act(asked: () => Promise<void>) {
 const keep = () =>
   act(async () => {
     const cells = ready.value
-    kept.value = (await got(api.POST('/api/crops', { body: { cells } }))).links
+    kept.value = (await got(api.POST('/api/v1/crops', { body: { cells } }))).links
     cells.forEach((c) => drafts.delete(key(c.fieldId!, c.year)))
     said.value = `${cells.length === 1 ? '1 crop is' : `${cells.length} crops are`} kept.`
   })
 const undo = () =>
   act(async () => {
-    await got(api.POST('/api/crops/take-back', { body: { links: kept.value } }))
+    await got(api.POST('/api/v1/crops/take-back', { body: { links: kept.value } }))
     kept.value = []
     said.value = 'Taken back.'
   })

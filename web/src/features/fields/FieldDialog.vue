@@ -65,7 +65,7 @@ const saveLand = () =>
   act(
     () =>
       got(
-        api.PUT('/api/fields/{id}', {
+        api.PUT('/api/v1/fields/{id}', {
           params: { path: { id: props.entry.field.id } },
           body: { ...land, slopePercent: Number(land.slopePercent), version: props.entry.field.version },
         }),

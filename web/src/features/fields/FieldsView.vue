@@ -84,7 +84,7 @@ function edit(entry: Entry) {
       <v-text-field v-if="view === 'list'" v-model="find" class="find" label="Find a field" clearable />
       <span class="figures">{{ shown.length }} fields, {{ area(total) }} {{ areaUnit }}</span>
       <v-spacer />
-      <a href="/api/exchange/fields" download="fields.geojson">Save as GeoJSON</a>
+      <a href="/api/v1/exchange/fields" download="fields.geojson">Save as GeoJSON</a>
       <v-btn v-if="planner" color="primary" @click="bringing = true">Bring fields</v-btn>
     </div>
     <Refusal :says="error" />

@@ -33,7 +33,7 @@ async function read(save: boolean) {
   }
   busy.value = true
   try {
-    preview.value = await upload<Schemas['Preview']>('/api/exchange/fields', file.value, save)
+    preview.value = await upload<Schemas['Preview']>('/api/v1/exchange/fields', file.value, save)
     if (save) {
       await refresh.all()
       open.value = false

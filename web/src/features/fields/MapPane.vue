@@ -132,7 +132,7 @@ function use(wanted: Tool) {
       'Polygon',
       (shape) =>
         void after(
-          () => got(api.POST('/api/land', { body: { name: name.value.trim() || 'New field', shape } })),
+          () => got(api.POST('/api/v1/land', { body: { name: name.value.trim() || 'New field', shape } })),
           'Drawn.',
         ),
     )
@@ -143,7 +143,7 @@ function use(wanted: Tool) {
         void after(
           () =>
             got(
-              api.POST('/api/land/{id}/hole', {
+              api.POST('/api/v1/land/{id}/hole', {
                 params: { path: { id: chosenId.value } },
                 body: { shape, version: chosen.value?.version },
               }),
@@ -158,7 +158,7 @@ function use(wanted: Tool) {
         void after(
           () =>
             got(
-              api.POST('/api/fields/{id}/zones', {
+              api.POST('/api/v1/fields/{id}/zones', {
                 params: { path: { id: chosenId.value } },
                 body: { name: name.value.trim() || `Zone ${(chosen.value?.zones.length ?? 0) + 1}`, boundary },
               }),
@@ -173,7 +173,7 @@ function use(wanted: Tool) {
         void after(
           () =>
             got(
-              api.POST('/api/land/{id}/split', {
+              api.POST('/api/v1/land/{id}/split', {
                 params: { path: { id: chosenId.value } },
                 body: { line, name: name.value.trim() || `${chosen.value?.name} 2` },
               }),
@@ -197,7 +197,7 @@ const addMark = (shape: string) =>
   after(
     () =>
       got(
-        api.POST('/api/marks', {
+        api.POST('/api/v1/marks', {
           body: { kind: mark.kind, name: mark.name, shape, keepAwayFt: figure(mark.keepAwayFt) },
         }),
       ),
@@ -206,7 +206,7 @@ const addMark = (shape: string) =>
 const typedMark = () =>
   addMark(JSON.stringify({ type: 'Point', coordinates: [Number(mark.longitude), Number(mark.latitude)] }))
 const removeMark = (id: string) =>
-  act(() => got(api.DELETE('/api/marks/{id}', { params: { path: { id } } })), 'Taken off the map.')
+  act(() => got(api.DELETE('/api/v1/marks/{id}', { params: { path: { id } } })), 'Taken off the map.')
 function stepBack() {
   edits.value.pop()
   map?.put(edits.value[edits.value.length - 1]!)
@@ -215,7 +215,7 @@ const saveEdit = () =>
   after(
     () =>
       got(
-        api.PUT('/api/land/{id}/boundary', {
+        api.PUT('/api/v1/land/{id}/boundary', {
           params: { path: { id: chosenId.value } },
           body: { shape: edits.value[edits.value.length - 1]!, version: edited },
         }),
@@ -226,16 +226,19 @@ const join = () =>
   after(
     () =>
       got(
-        api.POST('/api/land/{id}/join', { params: { path: { id: chosenId.value } }, body: { other: joining.value } }),
+        api.POST('/api/v1/land/{id}/join', {
+          params: { path: { id: chosenId.value } },
+          body: { other: joining.value },
+        }),
       ),
     'Joined.',
   )
-const undo = () => act(() => got(api.POST('/api/land/undo')), 'Undone.')
+const undo = () => act(() => got(api.POST('/api/v1/land/undo')), 'Undone.')
 const leaveOut = (out: boolean) =>
   act(
     () =>
       got(
-        api.PUT('/api/fields/{id}/left-out', {
+        api.PUT('/api/v1/fields/{id}/left-out', {
           params: { path: { id: chosenId.value } },
           body: {
             ...(out ? { season: Number(left.season), reason: left.reason } : {}),

@@ -24,7 +24,7 @@ async function lay() {
   try {
     const [from, to] = [props.years[0]!, props.years[props.years.length - 1]!]
     const body = { fields: props.fields, crops: crops.value, from, to }
-    emit('laid', await got(api.POST('/api/crops/rotation', { body })))
+    emit('laid', await got(api.POST('/api/v1/crops/rotation', { body })))
   } catch (e) {
     problem.value = e as Refused
   }

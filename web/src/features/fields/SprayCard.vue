@@ -25,7 +25,7 @@ const name = (id: string) => species.value?.find((s) => s.id === id)?.name ?? id
 async function add() {
   const kept = await act(() =>
     got(
-      api.POST('/api/herbicides/fields/{fieldId}', {
+      api.POST('/api/v1/herbicides/fields/{fieldId}', {
         params: { path: { fieldId: props.fieldId } },
         body: {
           active: form.active,
@@ -39,7 +39,7 @@ async function add() {
   )
   if (kept) Object.assign(form, { active: '', days: '', families: [], species: [] })
 }
-const remove = (id: string) => act(() => got(api.DELETE('/api/herbicides/{id}', { params: { path: { id } } })))
+const remove = (id: string) => act(() => got(api.DELETE('/api/v1/herbicides/{id}', { params: { path: { id } } })))
 </script>
 
 <template>

@@ -60,8 +60,8 @@ async function save() {
   await act(
     () =>
       zone
-        ? got(api.PUT('/api/fields/zones/{zoneId}', { params: { path: path as { zoneId: string } }, body }))
-        : got(api.POST('/api/fields/{id}/zones', { params: { path: path as { id: string } }, body })),
+        ? got(api.PUT('/api/v1/fields/zones/{zoneId}', { params: { path: path as { zoneId: string } }, body }))
+        : got(api.POST('/api/v1/fields/{id}/zones', { params: { path: path as { id: string } }, body })),
     `${form.name} is saved.`,
   )
   if (!problem.value) open.value = false
@@ -69,7 +69,7 @@ async function save() {
 
 const remove = (zone: Zone) =>
   act(
-    () => got(api.DELETE('/api/fields/zones/{zoneId}', { params: { path: { zoneId: zone.id } } })),
+    () => got(api.DELETE('/api/v1/fields/zones/{zoneId}', { params: { path: { zoneId: zone.id } } })),
     `${zone.name} is part of the rest again.`,
   )
 </script>

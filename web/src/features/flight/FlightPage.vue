@@ -54,7 +54,7 @@ const plan = shallowRef<Schemas['PlanView']>()
 watch([fieldId, machineId], () => (plan.value = undefined))
 watch(answered, (fresh) => fresh && (plan.value = fresh), { immediate: true })
 const file = (format: string) =>
-  `/api/flight/plans/${fieldId.value}/${machineId.value}/file?${new URLSearchParams(
+  `/api/v1/flight/plans/${fieldId.value}/${machineId.value}/file?${new URLSearchParams(
     Object.entries({ ...query.value, format })
       .filter(([, v]) => v !== undefined)
       .map(([k, v]) => [k, String(v)]),
@@ -68,7 +68,7 @@ let watching: EventSource | null = null
 
 function watchRun(id: string) {
   watching?.close()
-  watching = new EventSource(`/api/flight/runs/${id}/events`)
+  watching = new EventSource(`/api/v1/flight/runs/${id}/events`)
   watching.addEventListener('flight', (e) => {
     run.value = JSON.parse((e as MessageEvent).data)
     if (run.value?.done) watching?.close()
@@ -82,7 +82,7 @@ watch(
     watching?.close()
     run.value = null
     if (!id) return
-    const all = await got(api.GET('/api/flight/runs')).catch(() => [])
+    const all = await got(api.GET('/api/v1/flight/runs')).catch(() => [])
     const mine = all.find((r) => r.fieldId === id)
     if (mine) {
       run.value = mine
@@ -105,7 +105,7 @@ async function act(asked: () => Promise<Schemas['RunView']>) {
 const start = () =>
   act(() =>
     got(
-      api.POST('/api/flight/runs', {
+      api.POST('/api/v1/flight/runs', {
         body: {
           fieldId: fieldId.value,
           machineId: machineId.value,
@@ -121,11 +121,11 @@ const start = () =>
     ),
   )
 const pause = () =>
-  act(() => got(api.POST('/api/flight/runs/{id}/pause', { params: { path: { id: run.value!.id } } })))
+  act(() => got(api.POST('/api/v1/flight/runs/{id}/pause', { params: { path: { id: run.value!.id } } })))
 const resume = () =>
-  act(() => got(api.POST('/api/flight/runs/{id}/resume', { params: { path: { id: run.value!.id } } })))
+  act(() => got(api.POST('/api/v1/flight/runs/{id}/resume', { params: { path: { id: run.value!.id } } })))
 async function log() {
-  await act(() => got(api.POST('/api/flight/runs/{id}/log', { params: { path: { id: run.value!.id } } })))
+  await act(() => got(api.POST('/api/v1/flight/runs/{id}/log', { params: { path: { id: run.value!.id } } })))
   await refresh.all()
 }
 const doing: Record<string, string> = {
@@ -231,7 +231,7 @@ function placed(at: [number, number]) {
           <p class="files">
             <a :href="file('geojson')" download="flight-plan.geojson">GeoJSON</a
             ><a :href="file('kml')" download="flight-plan.kml">KML</a
-            ><a :href="`/api/work-orders/${fieldId}/${machineId}`" download="work-order.pdf">Work order (PDF)</a>
+            ><a :href="`/api/v1/work-orders/${fieldId}/${machineId}`" download="work-order.pdf">Work order (PDF)</a>
           </p>
         </v-card>
         <v-card class="pa-4" aria-label="Flight">

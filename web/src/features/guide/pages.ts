@@ -1,7 +1,7 @@
 import { marked } from 'marked'
 
 const texts = import.meta.glob(
-  '../../../../docs/{start,season,fields,cover,order,machines,dispatch,weather,ending,scout,logbook,farm,catalogue,words}.md',
+  '../../../../docs/{start,season,fields,cover,order,machines,dispatch,weather,termination,scout,logbook,farm,catalogue,words}.md',
   { query: '?raw', import: 'default', eager: true },
 ) as Record<string, string>
 
@@ -15,7 +15,7 @@ const order = [
   'machines',
   'dispatch',
   'weather',
-  'ending',
+  'termination',
   'scout',
   'logbook',
   'farm',

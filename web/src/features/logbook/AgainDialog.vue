@@ -36,7 +36,7 @@ async function write() {
   for (const id of chosen.value) if (!ids.has(id)) ids.set(id, crypto.randomUUID())
   const answer = await act(() =>
     got(
-      api.POST('/api/log/{id}/again', {
+      api.POST('/api/v1/log/{id}/again', {
         params: { path: { id: props.kept!.id } },
         body: { on: on.value, fields: chosen.value.map((fieldId) => ({ id: ids.get(fieldId)!, fieldId })) },
       }),

@@ -67,7 +67,7 @@ const levels = [
               ><svg width="16" height="16"><rect width="16" height="16" :class="l.level" /></svg> {{ l.words }}</span
             >
           </p>
-          <a :href="`/api/log/${entryId}/applied/points`" download="as-applied.csv">Points as CSV</a>
+          <a :href="`/api/v1/log/${entryId}/applied/points`" download="as-applied.csv">Points as CSV</a>
         </template>
       </v-card-text>
       <v-card-actions><v-spacer /><v-btn variant="text" @click="open = false">Close</v-btn></v-card-actions>

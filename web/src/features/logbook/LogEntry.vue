@@ -44,8 +44,8 @@ const weather = computed(() => {
       <span v-if="figures" class="figures"> · {{ figures }}</span
       ><span v-if="kept.note"> · {{ kept.note }}</span>
       <span v-if="kept.photos.length" class="photos">
-        <a v-for="(p, i) in kept.photos" :key="p" :href="`/api/log/photos/${p}`" target="_blank" rel="noopener"
-          ><img :src="`/api/log/photos/${p}`" :alt="`Photo ${i + 1} of ${named}`" loading="lazy"
+        <a v-for="(p, i) in kept.photos" :key="p" :href="`/api/v1/log/photos/${p}`" target="_blank" rel="noopener"
+          ><img :src="`/api/v1/log/photos/${p}`" :alt="`Photo ${i + 1} of ${named}`" loading="lazy"
         /></a>
       </span>
       <div class="quiet small">
@@ -60,7 +60,7 @@ const weather = computed(() => {
               @change="$emit('bring', $event)"
           /></label>
           <a
-            :href="`/api/simulator/drill-monitor/${kept.fieldId}`"
+            :href="`/api/v1/simulator/drill-monitor/${kept.fieldId}`"
             download="drill-points.csv"
             :aria-label="`Points that the drill stand-in would have written on ${kept.field}`"
             class="try"

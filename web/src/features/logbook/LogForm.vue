@@ -166,11 +166,11 @@ async function save() {
     const wrong = props.correcting?.id
     saved.value = await got(
       wrong
-        ? api.POST('/api/log/{id}/replacement', {
+        ? api.POST('/api/v1/log/{id}/replacement', {
             params: { path: { id: wrong } },
             body: { entry, reason: reason.value || undefined },
           })
-        : api.POST('/api/log', { body: entry }),
+        : api.POST('/api/v1/log', { body: entry }),
     )
     if (wrong) emit('settled')
     else

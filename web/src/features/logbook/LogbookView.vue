@@ -56,7 +56,7 @@ async function bring(id: string, event: Event) {
   const input = event.target as HTMLInputElement
   problem.value = ''
   try {
-    await upload(`/api/log/${id}/applied`, input.files![0]!)
+    await upload(`/api/v1/log/${id}/applied`, input.files![0]!)
     await refresh.all()
     showMap(id)
   } catch (e) {
@@ -79,7 +79,7 @@ async function say(id: string, about: string, kind: 'WITHDRAWN' | 'RESTORED', re
   problem.value = ''
   try {
     await got(
-      api.POST('/api/log/{id}/corrections', {
+      api.POST('/api/v1/log/{id}/corrections', {
         params: { path: { id } },
         body: { id: crypto.randomUUID(), kind, reason: reason || undefined },
       }),

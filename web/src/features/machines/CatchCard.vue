@@ -62,7 +62,7 @@ watch(
     if (!enough.value) return
     const mine = ++round
     try {
-      const worked = await got(api.POST('/api/calibrations/catch', { body: asked }))
+      const worked = await got(api.POST('/api/v1/calibrations/catch', { body: asked }))
       if (mine === round) answer.value = worked
     } catch (e) {
       if (mine === round) wrong.value = e as Refused
@@ -75,7 +75,7 @@ async function keep() {
   const saved = await act(
     () =>
       got(
-        api.POST('/api/calibrations', {
+        api.POST('/api/v1/calibrations', {
           body: { machineId: props.machine.id, kind: 'CATCH', lot: props.lot || undefined, details: details.value },
         }),
       ),

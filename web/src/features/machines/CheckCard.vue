@@ -14,7 +14,7 @@ const words = { GOOD: 'good', NEAR: 'near', OFF: 'off: set again' }
 async function keep() {
   const saved = await act(() =>
     got(
-      api.POST('/api/calibrations', {
+      api.POST('/api/v1/calibrations', {
         body: {
           machineId: props.machine.id,
           kind: 'CHECK',

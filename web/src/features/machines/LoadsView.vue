@@ -93,7 +93,7 @@ async function ask() {
   if (changed.value) for (const part of parts.value) setup[part.key] = figure(tried[part.key])
   try {
     const answer = await got(
-      api.POST('/api/loads', {
+      api.POST('/api/v1/loads', {
         body: {
           fieldId: fieldId.value,
           machineId: machineId.value,
@@ -220,7 +220,7 @@ const prices = computed<Series[]>(() => {
       <v-card v-if="loads" class="pa-4" aria-label="Loads" aria-live="polite">
         <div class="head">
           <h2>{{ loads.machine }}: {{ number(loads.hours, 1) }} h, {{ mass(loads.poundsInAll) }} {{ massUnit }}</h2>
-          <a :href="`/api/work-orders/${fieldId}/${machineId}`" download="work-order.pdf">Work order (PDF)</a>
+          <a :href="`/api/v1/work-orders/${fieldId}/${machineId}`" download="work-order.pdf">Work order (PDF)</a>
         </div>
         <Refusal :says="problem" />
         <div v-for="(p, i) in loads.passes" :key="p.seed" class="pass">

@@ -37,7 +37,7 @@ watch(chosenId, (id) => void router.replace({ query: { machine: id } }))
 async function add() {
   const made = await act(() =>
     got(
-      api.POST('/api/machines', {
+      api.POST('/api/v1/machines', {
         body: {
           name: form.name,
           kind: form.kind,
@@ -57,7 +57,7 @@ async function add() {
 const sows = (kind: string) => choices.value?.ways.some((w) => w.value === kind) ?? false
 const remove = (id: string) =>
   act(async () => {
-    const gone = await got(api.DELETE('/api/machines/{id}', { params: { path: { id } } }))
+    const gone = await got(api.DELETE('/api/v1/machines/{id}', { params: { path: { id } } }))
     keeps.value = gone?.says ?? ''
   })
 </script>
@@ -117,7 +117,7 @@ const remove = (id: string) =>
           <a
             v-if="sows(chosen.kind)"
             class="orders"
-            :href="`/api/work-orders/machines/${chosen.id}`"
+            :href="`/api/v1/work-orders/machines/${chosen.id}`"
             download="work-orders.pdf"
             >Work orders (PDF)</a
           >

@@ -14,7 +14,7 @@ watch(
   asked,
   async (body) => {
     try {
-      answer.value = await got(api.POST('/api/calibrations/meter', { body }))
+      answer.value = await got(api.POST('/api/v1/calibrations/meter', { body }))
       wrong.value = ''
     } catch (e) {
       answer.value = null

@@ -44,7 +44,7 @@ watch(
     if (!grams.value.length) return
     const mine = ++round
     try {
-      const worked = await got(api.POST('/api/calibrations/pans', { body: asked }))
+      const worked = await got(api.POST('/api/v1/calibrations/pans', { body: asked }))
       if (mine === round) [answer.value, wrong.value] = [worked, '']
     } catch (e) {
       if (mine === round) [answer.value, wrong.value] = [null, e as Refused]
@@ -98,7 +98,7 @@ function keep() {
   void act(
     () =>
       got(
-        api.POST('/api/calibrations', {
+        api.POST('/api/v1/calibrations', {
           body: {
             machineId: props.machine.id,
             kind: 'PANS',

@@ -59,7 +59,7 @@ function save() {
   void act(
     () =>
       got(
-        api.PUT('/api/machines/{id}/setup', {
+        api.PUT('/api/v1/machines/{id}/setup', {
           params: { path: { id: props.machine.id }, query: { version: props.machine.version } },
           body: setup as Schemas['MachineSetup'],
         }),

@@ -21,7 +21,7 @@ async function ask() {
   const mine = ++round
   try {
     const answer = await got(
-      api.POST('/api/loads', {
+      api.POST('/api/v1/loads', {
         body: {
           fieldId: fieldId.value,
           machineId: props.machine.id,

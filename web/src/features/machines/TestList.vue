@@ -47,7 +47,7 @@ const rates = computed<Series[]>(() => {
 })
 const newest = computed(() => [...props.tests].reverse())
 const words = { GOOD: 'good', NEAR: 'near', OFF: 'off' }
-const remove = (id: string) => act(() => got(api.DELETE('/api/calibrations/{id}', { params: { path: { id } } })))
+const remove = (id: string) => act(() => got(api.DELETE('/api/v1/calibrations/{id}', { params: { path: { id } } })))
 
 function about(t: Schemas['CalibrationView']): string {
   if (t.kind === 'CATCH')

@@ -15,7 +15,7 @@ const { problem, busy, act } = useAct()
 watch(open, () => (chosen.value = []))
 
 async function add() {
-  const made = await act(() => got(api.POST('/api/machines/yard', { body: { codes: chosen.value } })))
+  const made = await act(() => got(api.POST('/api/v1/machines/yard', { body: { codes: chosen.value } })))
   if (!made) return
   open.value = false
   emit('added', made[0]!.id)

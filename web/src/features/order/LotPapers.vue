@@ -11,10 +11,10 @@ const { data: papers } = useLotPapers(() => props.lotId)
 const { problem, act } = useAct()
 const file = ref<File | null>(null)
 async function add() {
-  if (file.value) await act(() => upload(`/api/lot-papers/lots/${props.lotId}`, file.value!))
+  if (file.value) await act(() => upload(`/api/v1/lot-papers/lots/${props.lotId}`, file.value!))
   file.value = null
 }
-const remove = (id: string) => act(() => got(api.DELETE('/api/lot-papers/{id}', { params: { path: { id } } })))
+const remove = (id: string) => act(() => got(api.DELETE('/api/v1/lot-papers/{id}', { params: { path: { id } } })))
 </script>
 
 <template>
@@ -22,7 +22,7 @@ const remove = (id: string) => act(() => got(api.DELETE('/api/lot-papers/{id}', 
     <b>Papers of {{ name }}</b>
     <ul>
       <li v-for="p in papers" :key="p.id">
-        <a :href="`/api/lot-papers/${p.id}`" :download="p.name">{{ p.name }}</a>
+        <a :href="`/api/v1/lot-papers/${p.id}`" :download="p.name">{{ p.name }}</a>
         <span class="quiet figures">{{ Math.ceil(p.bytes / 1024) }} kB</span>
         <v-btn v-if="planner" size="x-small" variant="text" :aria-label="`Remove ${p.name}`" @click="remove(p.id)"
           >Remove</v-btn

@@ -50,7 +50,7 @@ const add = () =>
   act(
     () =>
       got(
-        api.POST('/api/lots', {
+        api.POST('/api/v1/lots', {
           body: {
             species: form.species,
             name: form.name,
@@ -70,7 +70,7 @@ const add = () =>
   )
 const remove = (id: string) =>
   act(async () => {
-    said.value = (await got(api.DELETE('/api/lots/{id}', { params: { path: { id } } })))?.says ?? ''
+    said.value = (await got(api.DELETE('/api/v1/lots/{id}', { params: { path: { id } } })))?.says ?? ''
   })
 const percent = (share: number) => number(share * 100, 0) + ' %'
 </script>

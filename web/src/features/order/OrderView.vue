@@ -31,7 +31,7 @@ const keep = (species: string) =>
   act(
     () =>
       got(
-        api.PUT('/api/order/prices', {
+        api.PUT('/api/v1/order/prices', {
           body: {
             species,
             dealer: price.dealer,
@@ -44,7 +44,7 @@ const keep = (species: string) =>
     'Price kept.',
   )
 async function paste() {
-  const kept = await act(() => got(api.POST('/api/order/prices', { body: { text: text.value } })), 'Prices kept.')
+  const kept = await act(() => got(api.POST('/api/v1/order/prices', { body: { text: text.value } })), 'Prices kept.')
   if (kept) {
     pasting.value = false
     text.value = ''
@@ -65,9 +65,9 @@ const columns = computed(() =>
       >
       <v-spacer />
       <template v-if="order"
-        ><a href="/api/order/file?format=pdf" download="seed-order.pdf">PDF</a
-        ><a href="/api/order/file?format=xlsx" download="seed-order.xlsx">Spreadsheet</a
-        ><a href="/api/order/file?format=csv" download="seed-order.csv">CSV</a></template
+        ><a href="/api/v1/order/file?format=pdf" download="seed-order.pdf">PDF</a
+        ><a href="/api/v1/order/file?format=xlsx" download="seed-order.xlsx">Spreadsheet</a
+        ><a href="/api/v1/order/file?format=csv" download="seed-order.csv">CSV</a></template
       >
       <v-btn v-if="planner" variant="tonal" color="primary" size="small" @click="pasting = !pasting"
         >Paste prices</v-btn

@@ -40,7 +40,7 @@ async function judge() {
   const answer = said.value
   await act(async () => {
     told.value = await got(
-      api.POST('/api/practice', {
+      api.POST('/api/v1/practice', {
         body: { id: crypto.randomUUID(), exercise: exercise.value, seed: s, level, said: answer },
       }),
     )
@@ -49,7 +49,7 @@ async function judge() {
 }
 async function move(moved: boolean) {
   await act(async () => {
-    cache.setQueryData(['practice'], await got(api.POST('/api/practice/counts', { body: { moved } })))
+    cache.setQueryData(['practice'], await got(api.POST('/api/v1/practice/counts', { body: { moved } })))
   })
 }
 const off = computed(() => (told.value ? told.value.said - told.value.truth : 0))

@@ -35,7 +35,7 @@ const farm = computed(() => session.value?.farm)
 
 async function load() {
   try {
-    const now = await got(api.GET('/api/scout'))
+    const now = await got(api.GET('/api/v1/scout'))
     view.value = now
     problem.value = ''
     signal.value = true

@@ -36,10 +36,10 @@ function told(change: Schemas['Change']): store.Sent['changes'][number] {
 
 async function sendOne(entry: store.Waiting): Promise<boolean> {
   try {
-    const saved = await got(api.POST('/api/log', { body: entry.form }))
+    const saved = await got(api.POST('/api/v1/log', { body: entry.form }))
     let left = entry.photos ?? []
     for (const photo of [...left]) {
-      await upload(`/api/log/${entry.id}/photos/${photo.id}`, new File([photo.jpeg], 'photo.jpg'))
+      await upload(`/api/v1/log/${entry.id}/photos/${photo.id}`, new File([photo.jpeg], 'photo.jpg'))
       left = left.filter((p) => p.id !== photo.id)
       await store.keep({ ...entry, photos: left })
     }

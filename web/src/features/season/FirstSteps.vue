@@ -27,7 +27,7 @@ const refresh = useRefresh()
 const { problem, busy, act } = useAct()
 const bare = computed(() => steps.value?.filter((s) => s.step !== 'WEATHER').every((s) => !s.done))
 async function look() {
-  const view = await act(() => got(api.POST('/api/sample')))
+  const view = await act(() => got(api.POST('/api/v1/sample')))
   if (!view) return
   settle(view)
   await router.push('/')

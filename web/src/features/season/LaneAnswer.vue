@@ -117,29 +117,30 @@ const keyStages = computed(
             </tbody>
           </table>
         </div>
-        <div v-if="answer.route" class="part">
-          <h3>{{ answer.route.words }}</h3>
-          <template v-if="answer.route.impossible"
-            ><p class="trouble">{{ answer.route.impossible }}.</p>
-            <p>{{ answer.route.remedy }}.</p></template
+        <div v-if="answer.termination" class="part">
+          <h3>{{ answer.termination.words }}</h3>
+          <template v-if="answer.termination.impossible"
+            ><p class="trouble">{{ answer.termination.impossible }}.</p>
+            <p>{{ answer.termination.remedy }}.</p></template
           >
           <template v-else>
             <p>
-              Aim for <b class="figures">{{ short(answer.route.aim) }}</b>; open
-              {{ range(answer.route.opens.middle, answer.route.closes.middle) }}.<template
-                v-if="answer.route.killLow !== undefined"
+              Aim for <b class="figures">{{ short(answer.termination.aim) }}</b>; open
+              {{ range(answer.termination.opens.middle, answer.termination.closes.middle) }}.<template
+                v-if="answer.termination.killLow !== undefined"
               >
-                Kill <b class="figures">{{ answer.route.killLow }}–{{ answer.route.killHigh }} %</b>.</template
-              ><template v-if="answer.route.members.length > 1">
-                <template v-for="(m, i) in answer.route.members" :key="m.species"
+                Kill
+                <b class="figures">{{ answer.termination.killLow }}–{{ answer.termination.killHigh }} %</b>.</template
+              ><template v-if="answer.termination.members.length > 1">
+                <template v-for="(m, i) in answer.termination.members" :key="m.species"
                   >{{ i ? ', ' : 'By member: ' }}{{ m.species }}
                   {{ m.kill === undefined ? 'no figure' : `${m.kill} %` }}</template
                 >.</template
               >
             </p>
             <ul>
-              <li v-for="r in answer.route.reasons" :key="r">{{ r }}</li>
-              <li v-for="r in answer.route.against" :key="r" class="against">{{ r }}</li>
+              <li v-for="r in answer.termination.reasons" :key="r">{{ r }}</li>
+              <li v-for="r in answer.termination.against" :key="r" class="against">{{ r }}</li>
             </ul>
           </template>
         </div>

@@ -67,8 +67,8 @@ const pages = computed(() => {
   <div class="page sheet">
     <div class="no-print tools">
       <router-link to="/">Back to the sheet</router-link><v-spacer />
-      <a href="/api/exchange/season.csv" download="season.csv">Spreadsheet (CSV)</a>
-      <a href="/api/exchange/season.ics" download="season.ics">What closes when, for a calendar</a>
+      <a href="/api/v1/exchange/season.csv" download="season.csv">Spreadsheet (CSV)</a>
+      <a href="/api/v1/exchange/season.ics" download="season.ics">What closes when, for a calendar</a>
       <v-btn color="primary" size="small" @click="print">Print</v-btn>
     </div>
     <Refusal :says="error" />

@@ -30,7 +30,7 @@ export function useDrawnLanes(season: Ref<Schemas['SeasonView'] | undefined>, in
     const lanes = ids.slice(0, AT_ONCE)
     lanes.forEach((id) => asked.add(id))
     try {
-      const answer = await got(api.POST('/api/season/lanes', { body: { lanes } }))
+      const answer = await got(api.POST('/api/v1/season/lanes', { body: { lanes } }))
       answer.forEach((lane) => drawn.set(laneId(lane), lane))
       if (ids.length > lanes.length) void ask()
     } catch {

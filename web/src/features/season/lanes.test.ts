@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { arrange, type Lane } from './lanes'
 
-const lane = (field: string, closes: string | undefined, farmstead: string, route?: string): Lane =>
+const lane = (field: string, closes: string | undefined, farmstead: string, termination?: string): Lane =>
   ({
     fieldId: field,
     field,
@@ -9,7 +9,7 @@ const lane = (field: string, closes: string | undefined, farmstead: string, rout
     acres: field.length,
     crop: 'SOYBEANS',
     cover: 'cereal rye',
-    route,
+    termination,
     closes,
     answer: '',
     organic: false,

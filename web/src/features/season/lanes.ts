@@ -26,7 +26,7 @@ export type Row = { kind: 'group'; words: string; count: number } | { kind: 'lan
 function groupOf(lane: Lane, by: GroupBy): string {
   if (by === 'farmstead') return lane.farmstead || 'No farmstead'
   if (by === 'crop') return cropWords[lane.crop] ?? lane.crop
-  return lane.route ?? 'No cover chosen'
+  return lane.termination ?? 'No cover chosen'
 }
 
 function compare(a: Lane, b: Lane, by: SortBy): number {

@@ -33,13 +33,13 @@ async function keep() {
     day: form.day,
     rainIn: kept(Number(form.rain), 'INCH_OF_RAIN'),
   }
-  if (await act(() => got(api.POST('/api/gauges', { body })))) {
+  if (await act(() => got(api.POST('/api/v1/gauges', { body })))) {
     form.rain = ''
     await refresh.all()
   }
 }
 async function remove(id: string) {
-  if (await act(() => got(api.DELETE('/api/gauges/{id}', { params: { path: { id } } })))) await refresh.all()
+  if (await act(() => got(api.DELETE('/api/v1/gauges/{id}', { params: { path: { id } } })))) await refresh.all()
 }
 const amount = (inches: number) => bare(inches, 'INCH_OF_RAIN', 2)
 </script>

@@ -39,7 +39,7 @@ const { problem, busy, act } = useAct()
 const refresh = useRefresh()
 const scenario = computed(() => scenarios.value?.find((s) => s.chosen))
 async function runThrough(code: string) {
-  if (await act(() => got(api.PUT('/api/weather/scenario', { body: { scenario: code } })))) await refresh.all()
+  if (await act(() => got(api.PUT('/api/v1/weather/scenario', { body: { scenario: code } })))) await refresh.all()
 }
 </script>
 

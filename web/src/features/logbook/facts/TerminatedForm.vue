@@ -8,5 +8,5 @@ const { data: choices } = useChoices()
 </script>
 
 <template>
-  <v-select v-model="figures.route" label="How" :items="choices?.routes" />
+  <v-select v-model="figures.termination" label="How" :items="choices?.terminations" />
 </template>

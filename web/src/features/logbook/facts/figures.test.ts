@@ -3,7 +3,7 @@ import { empty, factOf, figuresOf, type Fact } from './figures'
 
 const facts: Fact[] = [
   { kind: 'SEEDED' },
-  { kind: 'ENDED', route: 'ROLL' },
+  { kind: 'ENDED', termination: 'ROLL' },
   { kind: 'HARVESTED', yieldPerAcre: 188.5 },
   { kind: 'CROP_STAGE', stage: 'SILKING' },
   { kind: 'STEM_COUNT', species: 'cereal-rye', spots: 5, stems: 50, past: 30 },

@@ -7,7 +7,7 @@ export type Kind = Fact['kind']
 
 /** Figures as they are typed. They are kept in the units of the server, whatever the farm reads. */
 export const empty = {
-  route: 'EARLY_SPRAY',
+  termination: 'EARLY_SPRAY',
   stage: 'FIRST_YELLOW',
   species: '',
   spots: '5',
@@ -44,7 +44,7 @@ export function factOf(kind: Kind, f: Figures, was?: Fact): Fact {
     case 'CUT':
       return { kind }
     case 'ENDED':
-      return { kind, route: f.route as 'ROLL' }
+      return { kind, termination: f.termination as 'ROLL' }
     case 'HARVESTED':
       return { kind, yieldPerAcre: optional(f.yieldPerAcre) }
     case 'CROP_STAGE':
@@ -82,7 +82,7 @@ export function figuresOf(fact: Fact | undefined): Figures {
     case 'SOIL_FEEL':
       return { ...empty }
     case 'ENDED':
-      return { ...empty, route: fact.route ?? empty.route }
+      return { ...empty, termination: fact.termination ?? empty.termination }
     case 'HARVESTED':
       return { ...empty, yieldPerAcre: said(fact.yieldPerAcre) }
     case 'CROP_STAGE':

@@ -23,8 +23,8 @@ import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.seeding.LastUseful;
 import nimblefurrow.core.termination.NextCrop;
-import nimblefurrow.core.termination.Route;
-import nimblefurrow.core.termination.route.RouteRules;
+import nimblefurrow.core.termination.TerminationMethod;
+import nimblefurrow.core.termination.method.TerminationRules;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.Site;
 import nimblefurrow.core.weather.WeatherGenerator;
@@ -116,19 +116,21 @@ final class AgronomyTable {
 
   private static void ends(PrintStream out, Outlook outlook) {
     Mix rye = Mix.of(Catalogue.shipped().species("cereal-rye"));
-    RouteRules rules =
-        new RouteRules(
+    TerminationRules rules =
+        new TerminationRules(
             new MatForecast(CoverStand.sown(rye, SOWN), outlook),
             new NextCrop(CropKind.SOYBEANS, LocalDate.of(2027, 5, 12)),
             false,
             HouseRules.usual(Figures.shipped()));
     out.println("  ending rye sown 28 September, before soybeans on 12 May");
-    for (Route route : List.of(Route.EARLY_SPRAY, Route.PLANT_GREEN, Route.ROLL)) {
-      var end = rules.route(route);
+    for (TerminationMethod termination :
+        List.of(
+            TerminationMethod.EARLY_SPRAY, TerminationMethod.PLANT_GREEN, TerminationMethod.ROLL)) {
+      var end = rules.termination(termination);
       out.printf(
           Locale.ROOT,
           "    %-12s opens %s, closes %s, kill %.0f %%%n",
-          route,
+          termination,
           range(end.opens()),
           range(end.closes()),
           100 * end.kill().orElse(Double.NaN));

@@ -3,7 +3,7 @@ package nimblefurrow.bench;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import nimblefurrow.bench.answers.Answers;
+import nimblefurrow.bench.answers.AnswerBook;
 import nimblefurrow.bench.crowd.Crowd;
 import nimblefurrow.bench.fuzz.Fuzz;
 import nimblefurrow.bench.honest.HonestSprings;
@@ -39,7 +39,7 @@ public final class Bench {
     } else if (asked.contains("--fields")) {
       TwelveFields.print(System.out);
     } else if (asked.contains("--termination")) {
-      EndingSpeed.print(System.out);
+      TerminationSpeed.print(System.out);
     } else if (asked.contains("--honest")) {
       held = HonestSprings.run(System.out, number(asked, "--honest", SPRINGS), 7);
     } else if (asked.contains("--campaigns")) {
@@ -66,7 +66,7 @@ public final class Bench {
       held = Kills.run(System.out, number(asked, "--kills", KILLS));
     } else if (asked.contains("--answers")) {
       held =
-          Answers.write(
+          AnswerBook.write(
               System.out, file(asked, "--answers").orElseGet(() -> Path.of("answers.txt")));
     } else if (asked.contains("--crowd")) {
       held = Crowd.run(System.out, number(asked, "--farms", 0));

@@ -6,14 +6,14 @@ import java.lang.management.ThreadMXBean;
 import java.util.List;
 import java.util.Locale;
 import nimblefurrow.core.figures.Figures;
-import nimblefurrow.core.work.Evaluator;
-import nimblefurrow.core.work.Plan;
-import nimblefurrow.core.work.WorkYear;
-import nimblefurrow.core.work.written.DrawnCampaign;
-import nimblefurrow.core.work.written.WorkedCampaign;
-import nimblefurrow.scheduler.Effort;
-import nimblefurrow.scheduler.Found;
-import nimblefurrow.scheduler.PlanSearch;
+import nimblefurrow.core.job.WorkYear;
+import nimblefurrow.core.play.Evaluator;
+import nimblefurrow.core.play.Plan;
+import nimblefurrow.core.play.written.DrawnCampaign;
+import nimblefurrow.core.play.written.WorkedCampaign;
+import nimblefurrow.scheduler.search.Effort;
+import nimblefurrow.scheduler.search.Found;
+import nimblefurrow.scheduler.search.PlanSearch;
 
 /**
  * Campaigns drawn by us, easy, tight and overloaded, planned on 28 years of weather and judged on a

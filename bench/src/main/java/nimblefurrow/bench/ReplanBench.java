@@ -4,18 +4,18 @@ import java.io.PrintStream;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import nimblefurrow.core.board.Mending;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.job.WorkYear;
+import nimblefurrow.core.play.Evaluator;
+import nimblefurrow.core.play.Plan;
+import nimblefurrow.core.play.written.ThisMorning;
+import nimblefurrow.core.play.written.WorkedCampaign;
 import nimblefurrow.core.quantity.Share;
-import nimblefurrow.core.work.Evaluator;
-import nimblefurrow.core.work.Mending;
-import nimblefurrow.core.work.Plan;
-import nimblefurrow.core.work.WorkYear;
-import nimblefurrow.core.work.written.ThisMorning;
-import nimblefurrow.core.work.written.WorkedCampaign;
-import nimblefurrow.scheduler.Effort;
-import nimblefurrow.scheduler.Found;
-import nimblefurrow.scheduler.PlanSearch;
-import nimblefurrow.scheduler.Replan;
+import nimblefurrow.scheduler.mending.Replan;
+import nimblefurrow.scheduler.search.Effort;
+import nimblefurrow.scheduler.search.Found;
+import nimblefurrow.scheduler.search.PlanSearch;
 
 /**
  * A plan that people go by, a year of it gone by for a while, some days lost to rain: what changing

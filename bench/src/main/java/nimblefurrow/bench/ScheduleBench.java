@@ -10,21 +10,21 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.job.Circles;
+import nimblefurrow.core.job.Unplaced;
+import nimblefurrow.core.job.WorkYear;
+import nimblefurrow.core.play.Campaign;
+import nimblefurrow.core.play.Evaluator;
+import nimblefurrow.core.play.Plan;
+import nimblefurrow.core.play.SlidYear;
+import nimblefurrow.core.play.Turn;
+import nimblefurrow.core.play.written.WorkedCampaign;
 import nimblefurrow.core.quantity.UnitSystem;
-import nimblefurrow.core.work.Campaign;
-import nimblefurrow.core.work.Circles;
-import nimblefurrow.core.work.Evaluator;
-import nimblefurrow.core.work.Machine;
-import nimblefurrow.core.work.Plan;
-import nimblefurrow.core.work.SlidYear;
-import nimblefurrow.core.work.Turn;
-import nimblefurrow.core.work.Unplaced;
-import nimblefurrow.core.work.WorkYear;
-import nimblefurrow.core.work.written.WorkedCampaign;
-import nimblefurrow.scheduler.Effort;
-import nimblefurrow.scheduler.Found;
-import nimblefurrow.scheduler.PlanSearch;
-import nimblefurrow.scheduler.Watch;
+import nimblefurrow.core.yard.Machine;
+import nimblefurrow.scheduler.search.Effort;
+import nimblefurrow.scheduler.search.Found;
+import nimblefurrow.scheduler.search.PlanSearch;
+import nimblefurrow.scheduler.search.Watch;
 
 /** A written campaign planned by rules of thumb and by the search, and what each loses. */
 final class ScheduleBench {

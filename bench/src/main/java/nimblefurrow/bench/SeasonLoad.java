@@ -24,7 +24,7 @@ final class SeasonLoad {
   private static final long LOOK_EVERY = 200_000_000L;
   private static final int ENTRIES = 1_500;
   private static final String[] VIEWS = {
-    "/api/season", "/api/dispatch", "/api/dispatch/risk", "/api/fields", "/api/log"
+    "/api/v1/season", "/api/v1/dispatch", "/api/v1/dispatch/risk", "/api/v1/fields", "/api/v1/log"
   };
 
   private SeasonLoad() {}
@@ -56,13 +56,13 @@ final class SeasonLoad {
         told(out, farm[0], view, time(() -> {}, () -> client.get(view)));
         told(out, farm[0], view + ", anew", time(() -> change(client), () -> client.get(view)));
       }
-      JsonNode board = client.get("/api/dispatch").json();
+      JsonNode board = client.get("/api/v1/dispatch").json();
       String move = moved(board);
       told(
           out,
           farm[0],
           "a drag, %d jobs".formatted(board.path("jobs").size()),
-          time(() -> {}, () -> client.send("POST", "/api/dispatch/what-if", move)));
+          time(() -> {}, () -> client.send("POST", "/api/v1/dispatch/what-if", move)));
     }
   }
 
@@ -70,7 +70,7 @@ final class SeasonLoad {
   private static void change(Visitor client) {
     client.send(
         "PUT",
-        "/api/order/prices",
+        "/api/v1/order/prices",
         "{\"species\":\"cereal-rye\",\"dealer\":\"Bench\",\"packLb\":50,\"pricePerLb\":%s}"
             .formatted(0.2 + System.nanoTime() % 1000 / 1e4));
   }
@@ -111,11 +111,11 @@ final class SeasonLoad {
   /** Seconds from asking for a plan until it is on the board. */
   private static double planned(Visitor client) {
     long begin = System.nanoTime();
-    client.send("POST", "/api/dispatch/plan", "{}");
+    client.send("POST", "/api/v1/dispatch/plan", "{}");
     String state = "WAITING";
     while (state.equals("WAITING") || state.equals("SEARCHING")) {
       LockSupport.parkNanos(LOOK_EVERY);
-      state = client.get("/api/dispatch/plan").json().path("state").asString();
+      state = client.get("/api/v1/dispatch/plan").json().path("state").asString();
     }
     if (!state.equals("DONE")) {
       throw new IllegalStateException("no plan: " + state);

@@ -29,9 +29,9 @@ import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.Speed;
 import nimblefurrow.core.seeding.Goal;
-import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.termination.NextCrop;
-import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.TerminationMethod;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.Site;
 import nimblefurrow.core.weather.SoilTexture;
@@ -68,7 +68,7 @@ final class SeedingSpeed {
     out.printf(
         Locale.ROOT,
         "%nAdvice: 26 species by %d ways in, mixes of up to three, 28 climate years%n",
-        WayIn.values().length);
+        SeedingMethod.values().length);
     Catalogue catalogue = Catalogue.shipped();
     double[] all = new double[5];
     for (int round = 0; round < all.length; round++) {
@@ -118,8 +118,8 @@ final class SeedingSpeed {
         CropCalendar.of(
             new CropPlanting(kind, planted, maturity, 20, Map.of(), List.of()), outlook),
         Map.of(Goal.HOLD_SOIL, 1.0, Goal.values()[1 + i % (Goal.values().length - 1)], 2.0),
-        EnumSet.allOf(WayIn.class),
-        Route.values()[i % Route.values().length],
+        EnumSet.allOf(SeedingMethod.class),
+        TerminationMethod.values()[i % TerminationMethod.values().length],
         new NextCrop(CropKind.SOYBEANS, LocalDate.of(2027, 5, 10)),
         SoilTexture.SILT_LOAM,
         false,

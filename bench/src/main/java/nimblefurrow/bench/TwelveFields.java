@@ -12,14 +12,16 @@ import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.StandConditions;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.fitness.FitDays;
+import nimblefurrow.core.fitness.Footing;
 import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.scouting.Weeds;
-import nimblefurrow.core.termination.KillDate;
 import nimblefurrow.core.termination.NextCrop;
-import nimblefurrow.core.termination.Route;
-import nimblefurrow.core.termination.RouteOutlook;
-import nimblefurrow.core.termination.route.RouteRules;
+import nimblefurrow.core.termination.TerminationDate;
+import nimblefurrow.core.termination.TerminationMethod;
+import nimblefurrow.core.termination.TerminationOutlook;
+import nimblefurrow.core.termination.method.TerminationRules;
 import nimblefurrow.core.termination.worth.TradeOff;
 import nimblefurrow.core.termination.worth.TradeOffs;
 import nimblefurrow.core.termination.worth.WorthCase;
@@ -29,8 +31,6 @@ import nimblefurrow.core.weather.Site;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.core.weather.WeatherGenerator;
 import nimblefurrow.core.weather.WeatherRecord;
-import nimblefurrow.core.work.FitDays;
-import nimblefurrow.core.work.Footing;
 
 /** What is advised for twelve invented fields in April, to be read by somebody who knows fields. */
 final class TwelveFields {
@@ -86,7 +86,7 @@ final class TwelveFields {
       LocalDate planted,
       boolean organic,
       boolean feed,
-      List<KillDate> dates) {}
+      List<TerminationDate> dates) {}
 
   private static Mix mix(String first, String... others) {
     Mix mix = Mix.of(SPECIES.species(first));
@@ -153,7 +153,9 @@ final class TwelveFields {
             insured.planted(),
             false,
             false,
-            List.of(new KillDate("crop insurance", KillDate.Kind.DEAD_BY, MonthDay.of(5, 15)))),
+            List.of(
+                new TerminationDate(
+                    "crop insurance", TerminationDate.Kind.DEAD_BY, MonthDay.of(5, 15)))),
         field(
             "wet clay, much residue", Spring.WET, mix("winter-triticale"), "09-05", corn, "05-08"),
         new Invented(
@@ -233,13 +235,18 @@ final class TwelveFields {
                     way.best().range().high(),
                     100 * way.best().kill(),
                     way.best().mat()));
-    RouteRules rules =
-        new RouteRules(mat, next, field.organic(), HouseRules.usual(FIGURES), field.dates());
-    for (Route route : List.of(Route.EARLY_SPRAY, Route.PLANT_GREEN, Route.ROLL, Route.GRAZING)) {
-      RouteOutlook told = rules.route(route);
+    TerminationRules rules =
+        new TerminationRules(mat, next, field.organic(), HouseRules.usual(FIGURES), field.dates());
+    for (TerminationMethod termination :
+        List.of(
+            TerminationMethod.EARLY_SPRAY,
+            TerminationMethod.PLANT_GREEN,
+            TerminationMethod.ROLL,
+            TerminationMethod.GRAZING)) {
+      TerminationOutlook told = rules.termination(termination);
       out.printf(
           "  %s: %s%n",
-          route.words(),
+          termination.words(),
           told.impossible()
               .map(r -> "no; " + r.in(UnitSystem.US))
               .orElseGet(

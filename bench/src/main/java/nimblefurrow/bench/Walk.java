@@ -33,24 +33,24 @@ final class Walk {
 
   private static boolean run(PrintStream out, BenchServer server, int days) {
     Visitor planner = Visitor.signedIn(server.address(), DemoFarm.PLANNER);
-    String field = planner.get("/api/fields").json().get(0).path("field").path("id").asString();
+    String field = planner.get("/api/v1/fields").json().get(0).path("field").path("id").asString();
     List<String> views =
         List.of(
-            "/api/season",
-            "/api/dispatch",
-            "/api/dispatch/risk",
-            "/api/dispatch/morning",
-            "/api/ending",
-            "/api/ending/hours?work=SPRAY",
-            "/api/ending/" + field + "/worth",
-            "/api/scout",
-            "/api/fields",
-            "/api/log",
-            "/api/weather/days",
-            "/api/season/" + field,
-            "/api/cover/" + field,
-            "/api/openings/" + field,
-            "/api/order");
+            "/api/v1/season",
+            "/api/v1/dispatch",
+            "/api/v1/dispatch/risk",
+            "/api/v1/dispatch/morning",
+            "/api/v1/termination",
+            "/api/v1/termination/hours?work=SPRAY",
+            "/api/v1/termination/" + field + "/worth",
+            "/api/v1/scout",
+            "/api/v1/fields",
+            "/api/v1/log",
+            "/api/v1/weather/days",
+            "/api/v1/season/" + field,
+            "/api/v1/cover/" + field,
+            "/api/v1/openings/" + field,
+            "/api/v1/order");
     double settled = 0;
     int refused = 0;
     double slowest = 0;
@@ -59,7 +59,7 @@ final class Walk {
     int n = 0;
     for (int d = 1; d <= days; d++) {
       LocalDate day = FIRST.plusDays(d - 1L);
-      planner.send("PUT", "/api/farm/day", "{\"day\":\"%s\"}".formatted(day));
+      planner.send("PUT", "/api/v1/farm/day", "{\"day\":\"%s\"}".formatted(day));
       if (d % PLAN_EVERY == 1) {
         plan(planner);
       }
@@ -102,15 +102,15 @@ final class Walk {
 
   /** Plans anew, then mends: the search is waited for, what it proposes is taken. */
   private static void plan(Visitor planner) {
-    planner.send("POST", "/api/dispatch/plan", "{}");
+    planner.send("POST", "/api/v1/dispatch/plan", "{}");
     String state = "WAITING";
     while (state.equals("WAITING") || state.equals("SEARCHING")) {
-      state = planner.get("/api/dispatch/plan").json().path("state").asString();
+      state = planner.get("/api/v1/dispatch/plan").json().path("state").asString();
     }
-    JsonNode offer = planner.send("POST", "/api/dispatch/replan", "{}").json();
+    JsonNode offer = planner.send("POST", "/api/v1/dispatch/replan", "{}").json();
     planner.send(
         "POST",
-        "/api/dispatch/replan/take",
+        "/api/v1/dispatch/replan/take",
         "{\"offer\":\"%s\",\"step\":%d}"
             .formatted(offer.path("offer").asString(), offer.path("proposed").asInt()));
   }

@@ -87,7 +87,14 @@ class CoreRulesTest {
             "..core.coverage..",
             "..core.flight..")
         .layer("work and scouting")
-        .definedBy("..core.chain..", "..core.work..", "..core.scouting..")
+        .definedBy(
+            "..core.chain..",
+            "..core.yard..",
+            "..core.fitness..",
+            "..core.job..",
+            "..core.play..",
+            "..core.board..",
+            "..core.scouting..")
         .layer("sowing and ending")
         .definedBy(
             "..core.seeding..", "..core.loads..", "..core.termination..", "..core.practice..")

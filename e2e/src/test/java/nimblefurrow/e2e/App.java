@@ -155,13 +155,13 @@ final class App {
     page.getByLabel("Password").fill("a long enough one");
     press(page, "Start the farm");
     page.waitForURL("**/farm");
-    send(page, "POST", "/api/sample", "{}");
+    send(page, "POST", "/api/v1/sample", "{}");
     on(page, day);
   }
 
   /** Sets the day of a sample farm. */
   static void on(Page page, String day) {
-    send(page, "PUT", "/api/farm/day", "{\"day\":\"" + day + "\"}");
+    send(page, "PUT", "/api/v1/farm/day", "{\"day\":\"" + day + "\"}");
   }
 
   private static void send(Page page, String method, String path, String body) {

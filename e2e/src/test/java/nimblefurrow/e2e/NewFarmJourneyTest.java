@@ -110,7 +110,7 @@ class NewFarmJourneyTest {
 
   /** The sheet as it opens anew; nothing is lacking, told by the server and not by its silence. */
   private void nothingIsLacking() {
-    page.waitForResponse("**/api/first-steps", () -> page.navigate(App.address()));
+    page.waitForResponse("**/api/v1/first-steps", () -> page.navigate(App.address()));
     assertThat(page.locator(".lane-head").first()).isVisible();
     assertThat(steps()).isHidden();
   }

@@ -43,7 +43,7 @@ class ScoutJourneyTest {
 
   private Object kept() {
     return page.evaluate(
-        "async () => (await (await fetch('/api/log')).json())"
+        "async () => (await (await fetch('/api/v1/log')).json())"
             + ".filter((e) => e.kind === 'STEM_COUNT' && e.on === '2027-05-14').length");
   }
 
@@ -158,8 +158,8 @@ class ScoutJourneyTest {
     page.evaluate(
         """
         async (id) => {
-          const view = await (await fetch('/api/scout')).json()
-          const session = await (await fetch('/api/session')).json()
+          const view = await (await fetch('/api/v1/scout')).json()
+          const session = await (await fetch('/api/v1/session')).json()
           const field = view.fields.find((f) => f.members.length)
           await new Promise((gone) => { indexedDB.deleteDatabase('furrow-scout').onsuccess = gone })
           const db = await new Promise((opened) => {

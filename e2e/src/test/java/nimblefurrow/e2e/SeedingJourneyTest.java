@@ -94,14 +94,14 @@ class SeedingJourneyTest {
   void whileSomethingIsWorkedOutThePageSaysWhat() {
     Page waiting = App.planner(1280, 800);
     List<Route> held = new ArrayList<>();
-    waiting.route("**/api/flight/plans/**", held::add);
+    waiting.route("**/api/v1/flight/plans/**", held::add);
     waiting.navigate(App.address() + "/machines/flight");
     assertThat(waiting.getByText(Pattern.compile("Working out the flight over [A-Z]"))).isVisible();
     assertThat(held).as("the plan was asked for").isNotEmpty();
     held.forEach(Route::resume);
     assertThat(waiting.getByText(Pattern.compile("[0-9]+ flights, [0-9.]+ h"))).isVisible();
     held.clear();
-    waiting.route(Pattern.compile(".*/api/dispatch.*"), held::add);
+    waiting.route(Pattern.compile(".*/api/v1/dispatch.*"), held::add);
     waiting.navigate(App.address() + "/dispatch");
     assertThat(waiting.getByText("Working out windows and fit days of every field")).isVisible();
     assertThat(waiting.getByText(Pattern.compile("1 Jan"))).hasCount(0);

@@ -12,37 +12,37 @@ import org.junit.jupiter.params.provider.ValueSource;
 class AccountTest {
   @Test
   void nobodyReadsWithoutSigningIn(Caller caller) {
-    assertThat(caller.get("/api/season").status()).isEqualTo(401);
-    assertThat(caller.get("/api/fields").status()).isEqualTo(401);
-    assertThat(caller.get("/api/session").json().path("signedIn").asBoolean()).isFalse();
+    assertThat(caller.get("/api/v1/season").status()).isEqualTo(401);
+    assertThat(caller.get("/api/v1/fields").status()).isEqualTo(401);
+    assertThat(caller.get("/api/v1/session").json().path("signedIn").asBoolean()).isFalse();
   }
 
   @Test
   void signingInAndOut(Caller caller) {
     caller.planner();
-    assertThat(caller.get("/api/session").json().path("farm").asString())
+    assertThat(caller.get("/api/v1/session").json().path("farm").asString())
         .isEqualTo("Sorrel Bend Farm");
-    assertThat(caller.delete("/api/session").status()).isEqualTo(200);
-    assertThat(caller.get("/api/fields").status()).isEqualTo(401);
+    assertThat(caller.delete("/api/v1/session").status()).isEqualTo(200);
+    assertThat(caller.get("/api/v1/fields").status()).isEqualTo(401);
   }
 
   @Test
   void aChangeWithoutTheTokenIsRefused(Caller caller) {
     caller.planner();
     caller.withToken = false;
-    assertThat(caller.put("/api/farm/units", Map.of("units", "METRIC")).status()).isEqualTo(403);
+    assertThat(caller.put("/api/v1/farm/units", Map.of("units", "METRIC")).status()).isEqualTo(403);
     caller.withToken = true;
-    assertThat(caller.put("/api/farm/units", Map.of("units", "US")).status()).isEqualTo(200);
+    assertThat(caller.put("/api/v1/farm/units", Map.of("units", "US")).status()).isEqualTo(200);
   }
 
   @Test
   void wrongPasswordsAreCountedAndThenMadeToWait(Caller caller) {
-    caller.get("/api/session");
+    caller.get("/api/v1/session");
     Map<String, String> wrong = Map.of("email", "guess@test.example", "password", "wrong");
     for (int i = 0; i < 5; i++) {
-      assertThat(caller.post("/api/session", wrong).status()).isEqualTo(401);
+      assertThat(caller.post("/api/v1/session", wrong).status()).isEqualTo(401);
     }
-    Caller.Answer sixth = caller.post("/api/session", wrong);
+    Caller.Answer sixth = caller.post("/api/v1/session", wrong);
     assertThat(sixth.status()).isEqualTo(429);
     assertThat(sixth.json().path("detail").asString())
         .matches("too many tries: wait 1[0-5] seconds");
@@ -51,14 +51,14 @@ class AccountTest {
   @ParameterizedTest
   @ValueSource(
       strings = {
-        "/api/farm/units",
-        "/api/farm/rules",
-        "/api/fields/00000000-0000-0000-0000-000000000000",
-        "/api/dispatch/plan",
-        "/api/dispatch/sheet/publish",
-        "/api/weather/source",
-        "/api/machines",
-        "/api/lots"
+        "/api/v1/farm/units",
+        "/api/v1/farm/rules",
+        "/api/v1/fields/00000000-0000-0000-0000-000000000000",
+        "/api/v1/dispatch/plan",
+        "/api/v1/dispatch/sheet/publish",
+        "/api/v1/weather/source",
+        "/api/v1/machines",
+        "/api/v1/lots"
       })
   void operatorsReadAndLogButDoNotPlan(String path) {
     Caller operator = new Caller(RunningServer.address()).operator();
@@ -69,15 +69,15 @@ class AccountTest {
             || path.endsWith("lots");
     assertThat(operator.send(post ? "POST" : "PUT", path, Map.of("units", "METRIC")).status())
         .isEqualTo(403);
-    assertThat(operator.get("/api/season").status()).isEqualTo(200);
+    assertThat(operator.get("/api/v1/season").status()).isEqualTo(200);
   }
 
   @Test
   void aNewFarmNamesEveryFieldThatIsWrong(Caller caller) {
-    caller.get("/api/session");
+    caller.get("/api/v1/session");
     Caller.Answer refused =
         caller.post(
-            "/api/farms",
+            "/api/v1/farms",
             Map.of(
                 "farm",
                 "",
@@ -99,7 +99,7 @@ class AccountTest {
         .contains("farm");
     Caller.Answer weak =
         caller.post(
-            "/api/farms",
+            "/api/v1/farms",
             Map.of(
                 "farm",
                 "Weak",

@@ -63,14 +63,14 @@ class AtOnceTest {
             RunningServer.TODAY,
             "yieldPerAcre",
             58);
-    List<Caller.Answer> answers = atOnce(i -> () -> farm.post("/api/log", entry));
+    List<Caller.Answer> answers = atOnce(i -> () -> farm.post("/api/v1/log", entry));
     assertThat(answers).allSatisfy(a -> assertThat(a.status()).as(a.text()).isEqualTo(200));
     assertThat(answers.stream().map(Caller.Answer::text).distinct()).hasSize(1);
-    assertThat(farm.get("/api/log").json()).hasSize(1);
+    assertThat(farm.get("/api/v1/log").json()).hasSize(1);
     Map<String, Object> other = new HashMap<>(entry);
     other.put("kind", "CROP_STAGE");
     other.put("stage", "LEAF_DROP");
-    assertThat(farm.post("/api/log", other).status()).isEqualTo(409);
+    assertThat(farm.post("/api/v1/log", other).status()).isEqualTo(409);
   }
 
   @Test
@@ -80,11 +80,11 @@ class AtOnceTest {
             i ->
                 () ->
                     farm.post(
-                        "/api/log",
+                        "/api/v1/log",
                         Map.of("fieldId", field, "kind", "HARVESTED", "on", RunningServer.TODAY)));
     assertThat(with(answers, 200)).isEqualTo(1);
     assertThat(with(answers, 400)).isEqualTo(TIMES - 1);
-    assertThat(farm.get("/api/log").json()).hasSize(1);
+    assertThat(farm.get("/api/v1/log").json()).hasSize(1);
   }
 
   @Test
@@ -94,12 +94,12 @@ class AtOnceTest {
             i ->
                 () ->
                     farm.put(
-                        "/api/cover/" + field,
+                        "/api/v1/cover/" + field,
                         Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1))));
     assertThat(with(answers, 200)).isEqualTo(1);
     assertThat(with(answers, 409)).isEqualTo(TIMES - 1);
     assertThat(
-            farm.get("/api/fields/" + field)
+            farm.get("/api/v1/fields/" + field)
                 .json()
                 .path("chain")
                 .valueStream()
@@ -110,7 +110,7 @@ class AtOnceTest {
   @Test
   void pricesFiguresMixesNamesAndMailsRaceReadably() {
     farm.put(
-        "/api/cover/" + field,
+        "/api/v1/cover/" + field,
         Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)));
     String mail = UUID.randomUUID() + "@test.example";
     List<List<Caller.Answer>> races =
@@ -119,13 +119,13 @@ class AtOnceTest {
                 i ->
                     () ->
                         farm.put(
-                            "/api/order/prices",
+                            "/api/v1/order/prices",
                             Map.of("species", "cereal-rye", "packLb", 50, "pricePerLb", 0.3))),
             atOnce(
                 i ->
                     () ->
                         farm.put(
-                            "/api/figures",
+                            "/api/v1/figures",
                             Map.of(
                                 "sheet",
                                 "species",
@@ -139,7 +139,7 @@ class AtOnceTest {
                 i ->
                     () ->
                         farm.post(
-                            "/api/mixes",
+                            "/api/v1/mixes",
                             Map.of(
                                 "name",
                                 "House mix",
@@ -149,16 +149,16 @@ class AtOnceTest {
                 i ->
                     () ->
                         farm.upload(
-                            "/api/exchange/fields?save=true",
+                            "/api/v1/exchange/fields?save=true",
                             "f.geojson",
                             TestFarm.ONE_FIELD.formatted("Twin").getBytes())),
             atOnce(
                 i ->
                     () -> {
                       Caller person = farm.stranger();
-                      person.get("/api/session");
+                      person.get("/api/v1/session");
                       return person.post(
-                          "/api/farms",
+                          "/api/v1/farms",
                           Map.of(
                               "farm",
                               "F",
@@ -181,7 +181,7 @@ class AtOnceTest {
         .allSatisfy(race -> assertThat(with(race, 200)).isPositive());
     assertThat(with(races.get(4), 200)).as("one e-mail may start several farms").isGreaterThan(1);
     long twins =
-        farm.get("/api/fields")
+        farm.get("/api/v1/fields")
             .json()
             .valueStream()
             .filter(f -> f.path("field").path("name").asString().equals("Twin"))
@@ -208,15 +208,17 @@ class AtOnceTest {
                 "costPerAcre",
                 15));
     rig.put("version", version);
-    assertThat(farm.put("/api/machines/" + drill, rig).status()).isEqualTo(200);
+    assertThat(farm.put("/api/v1/machines/" + drill, rig).status()).isEqualTo(200);
     rig.put("name", "Theirs");
-    assertThat(farm.put("/api/machines/" + drill, rig).status()).isEqualTo(409);
+    assertThat(farm.put("/api/v1/machines/" + drill, rig).status()).isEqualTo(409);
     assertThat(
-            farm.put("/api/machines/" + drill + "/setup?version=" + version, Map.of("widthFt", 20))
+            farm.put(
+                    "/api/v1/machines/" + drill + "/setup?version=" + version,
+                    Map.of("widthFt", 20))
                 .status())
         .isEqualTo(409);
     SeedingFarm.rye(farm);
-    JsonNode lot = farm.get("/api/lots").json().get(0);
+    JsonNode lot = farm.get("/api/v1/lots").json().get(0);
     Map<String, Object> form =
         new HashMap<>(
             Map.of(
@@ -231,16 +233,16 @@ class AtOnceTest {
                 "pounds",
                 900));
     form.put("version", lot.path("version").asInt());
-    String lots = "/api/lots/" + lot.path("id").asString();
+    String lots = "/api/v1/lots/" + lot.path("id").asString();
     assertThat(farm.put(lots, form).status()).isEqualTo(200);
     assertThat(farm.put(lots, form).status()).isEqualTo(409);
-    assertThat(farm.get("/api/machines").text()).contains("Mine").doesNotContain("Theirs");
+    assertThat(farm.get("/api/v1/machines").text()).contains("Mine").doesNotContain("Theirs");
   }
 
   @Test
   void aJobMovedMeanwhileIsNotMovedUnseen() {
     farm.put(
-        "/api/cover/" + field,
+        "/api/v1/cover/" + field,
         Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)));
     SeedingFarm.drill(farm);
     JsonNode job = seed(Plans.board(farm));
@@ -250,13 +252,13 @@ class AtOnceTest {
     move.put("locked", true);
     move.put("acceptLate", true);
     move.put("version", job.path("place").path("version").asLong());
-    String at = "/api/dispatch/jobs/" + TestFarm.path(job);
+    String at = "/api/v1/dispatch/jobs/" + TestFarm.path(job);
     assertThat(farm.put(at, move).status()).isEqualTo(200);
     Caller.Answer second = farm.put(at, move);
     assertThat(second.status()).isEqualTo(409);
     assertThat(second.text()).contains("moved this job meanwhile");
     assertThat(farm.delete(at + "?version=" + move.get("version")).status()).isEqualTo(409);
-    long now = seed(farm.get("/api/dispatch").json()).path("place").path("version").asLong();
+    long now = seed(farm.get("/api/v1/dispatch").json()).path("place").path("version").asLong();
     assertThat(farm.delete(at + "?version=" + now).status()).isEqualTo(200);
   }
 

@@ -78,7 +78,7 @@ class BackupTest {
         .build("Copied Farm", "copied@backup.example", "copiedop@backup.example", 6);
     Caller here =
         new Caller(RunningServer.address()).signIn("copied@backup.example", DemoFarm.PASSWORD);
-    here.put("/api/farm/day", Map.of("day", "2026-10-01"));
+    here.put("/api/v1/farm/day", Map.of("day", "2026-10-01"));
     Path copy = home.resolve("farms.backup");
     Said kept = run(HERE, "backup " + copy);
     assertThat(kept.text()).contains("All farms are copied to " + copy, "read back whole");
@@ -104,8 +104,8 @@ class BackupTest {
                   "http://127.0.0.1:"
                       + other.getBean(Environment.class).getProperty("local.server.port"))
               .signIn("copied@backup.example", DemoFarm.PASSWORD);
-      String field = here.get("/api/fields").json().get(0).path("field").path("id").asString();
-      String machine = here.get("/api/machines").json().get(0).path("id").asString();
+      String field = here.get("/api/v1/fields").json().get(0).path("field").path("id").asString();
+      String machine = here.get("/api/v1/machines").json().get(0).path("id").asString();
       List<String> all =
           EveryGet.of(
               here,
@@ -113,7 +113,7 @@ class BackupTest {
                   "fieldId", field, "machineId", machine, "day", "2026-10-01", "on", "2026-10-01"));
       int compared = 0;
       for (String address : all) {
-        if (address.startsWith("/api/work-orders")
+        if (address.startsWith("/api/v1/work-orders")
             || address.endsWith(".pdf")
             || address.contains("/file")
             || address.contains("xlsx")) {

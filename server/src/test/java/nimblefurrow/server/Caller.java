@@ -39,8 +39,8 @@ public class Caller {
   }
 
   public Caller signIn(String email, String password) {
-    get("/api/session");
-    Answer answer = post("/api/session", Map.of("email", email, "password", password));
+    get("/api/v1/session");
+    Answer answer = post("/api/v1/session", Map.of("email", email, "password", password));
     if (answer.status() != 200) {
       throw new IllegalStateException("sign-in failed: " + answer.text());
     }
@@ -57,11 +57,11 @@ public class Caller {
 
   /** Starts a farm of one's own at 40°N on the simulated station. */
   public Caller ownFarm() {
-    get("/api/session");
+    get("/api/v1/session");
     String email = UUID.randomUUID() + "@test.example";
     Answer answer =
         post(
-            "/api/farms",
+            "/api/v1/farms",
             Map.of(
                 "farm",
                 "Test farm",
@@ -78,7 +78,7 @@ public class Caller {
     if (answer.status() != 200) {
       throw new IllegalStateException("no farm: " + answer.text());
     }
-    put("/api/weather/source", Map.of("source", "SIMULATED"));
+    put("/api/v1/weather/source", Map.of("source", "SIMULATED"));
     return this;
   }
 
@@ -108,7 +108,9 @@ public class Caller {
 
   /** An entry of the log bears an id of its writer's; tests that do not care get a fresh one. */
   private static Object named(String path, Object body) {
-    if (!path.equals("/api/log") || !(body instanceof Map<?, ?> form) || form.containsKey("id")) {
+    if (!path.equals("/api/v1/log")
+        || !(body instanceof Map<?, ?> form)
+        || form.containsKey("id")) {
       return body;
     }
     Map<Object, Object> named = new java.util.HashMap<>(form);

@@ -7,6 +7,8 @@ import nimblefurrow.core.calibration.PanTest;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.cover.Family;
+import nimblefurrow.core.job.Operation;
+import nimblefurrow.core.job.ReportKind;
 import nimblefurrow.core.land.MarkKind;
 import nimblefurrow.core.practice.Exercise;
 import nimblefurrow.core.quantity.Coded;
@@ -14,18 +16,16 @@ import nimblefurrow.core.scouting.Pest;
 import nimblefurrow.core.scouting.SoilFeel;
 import nimblefurrow.core.season.Clearing;
 import nimblefurrow.core.seeding.Goal;
-import nimblefurrow.core.seeding.WayIn;
-import nimblefurrow.core.termination.KillDate;
-import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.termination.TerminationDate;
+import nimblefurrow.core.termination.TerminationMethod;
 import nimblefurrow.core.termination.spray.Label;
 import nimblefurrow.core.termination.spray.Spraying;
 import nimblefurrow.core.weather.SoilTexture;
-import nimblefurrow.core.work.MachineKind;
-import nimblefurrow.core.work.Operation;
-import nimblefurrow.core.work.ReportKind;
+import nimblefurrow.core.yard.MachineKind;
 import nimblefurrow.server.chain.RateUnit;
 import nimblefurrow.server.journal.EntryKind;
-import nimblefurrow.server.platform.Codes;
+import nimblefurrow.server.platform.codes.Codes;
 import org.junit.jupiter.api.Test;
 
 /** Rows are read for years: what they say is written down here a second time. */
@@ -33,7 +33,7 @@ class CodesTest {
   @Test
   void everyConstantIsKeptUnderTheNameItHadInTheFirstRows() {
     kept(
-        Route.class,
+        TerminationMethod.class,
         "EARLY_SPRAY PLANT_GREEN ROLL ROLL_AFTER ROLL_AND_SPRAY WINTER_KILL TILLAGE"
             + " MOWING BETWEEN_ROWS GRAZING HAY STRIPS");
     kept(
@@ -42,7 +42,7 @@ class CodesTest {
             + " CARRY_TRAFFIC FEED_CATTLE BUILD_ORGANIC BREAK_PESTS COST_SHARE BREAK_RESIDUE"
             + " REPLACE_CARBON");
     kept(
-        WayIn.class,
+        SeedingMethod.class,
         "DRILL PRECISION_PLANTER BROADCAST_TILLAGE DISC_PASSES BROADCAST SLURRY"
             + " COMBINE_SEEDER HARVEST_SPREADER INTERSEEDER ROW_AIR_SEEDER AIRPLANE HELICOPTER DRONE"
             + " HIGH_CLEARANCE FROST_SEEDING");
@@ -57,7 +57,7 @@ class CodesTest {
         "DISCED SEEDED SLURRY_SPREAD CUT ENDED HARVESTED CROP_STAGE STEM_COUNT"
             + " BIOMASS STAND_COUNT WINTERED HEIGHT GROUND_COVER CANOPY_LIGHT SOIL_FEEL RUTS WEEDS"
             + " PESTS KILL_RATING NITROGEN");
-    kept(KillDate.Kind.class, "DEAD_BY ALIVE_UNTIL");
+    kept(TerminationDate.Kind.class, "DEAD_BY ALIVE_UNTIL");
     kept(Exercise.class, "HEADS STEMS STAND QUADRAT MAT SKY");
     kept(ReportKind.class, "ACCEPTED PROPOSED STARTED STOPPED PROBLEM");
     kept(Pest.class, "ARMYWORM SLUGS VOLES");
@@ -93,7 +93,8 @@ class CodesTest {
   @Test
   void nothingIsNothingAndTheUnknownIsSaid() {
     assertThat(Codes.kept(null)).isNull();
-    assertThat(Codes.read(Route.class, null)).isNull();
-    assertThatThrownBy(() -> Codes.read(Route.class, "BURNING")).hasMessageContaining("BURNING");
+    assertThat(Codes.read(TerminationMethod.class, null)).isNull();
+    assertThatThrownBy(() -> Codes.read(TerminationMethod.class, "BURNING"))
+        .hasMessageContaining("BURNING");
   }
 }

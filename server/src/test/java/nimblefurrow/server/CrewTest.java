@@ -36,7 +36,7 @@ class CrewTest {
     RunningServer.bean(DemoFarm.class)
         .build("Crew Farm", "crew@board.example", "crewop@board.example", 28);
     planner = new Caller(RunningServer.address()).signIn("crew@board.example", DemoFarm.PASSWORD);
-    planner.put("/api/farm/day", Map.of("day", "2026-10-01"));
+    planner.put("/api/v1/farm/day", Map.of("day", "2026-10-01"));
     driver = new Caller(RunningServer.address()).signIn("crewop@board.example", DemoFarm.PASSWORD);
     stranger = new Caller(RunningServer.address());
     board = Plans.board(planner);
@@ -54,7 +54,7 @@ class CrewTest {
   private static List<JsonNode> saidOf(JsonNode job) {
     List<JsonNode> said = new ArrayList<>();
     planner
-        .get("/api/dispatch")
+        .get("/api/v1/dispatch")
         .json()
         .path("said")
         .forEach(
@@ -67,7 +67,7 @@ class CrewTest {
   }
 
   private static JsonNode again(JsonNode job) {
-    for (JsonNode now : planner.get("/api/dispatch").json().path("jobs")) {
+    for (JsonNode now : planner.get("/api/v1/dispatch").json().path("jobs")) {
       if (now.path("id").equals(job.path("id"))) {
         return now;
       }
@@ -97,9 +97,9 @@ class CrewTest {
   void whatADriverSaysStandsOnTheBoardAndTheRestIsPlanned() {
     JsonNode job = placed();
     double acres = job.path("acres").asDouble();
-    said(driver.post("/api/reports", report(job, "ACCEPTED")));
+    said(driver.post("/api/v1/reports", report(job, "ACCEPTED")));
     assertThat(again(job).path("doing").path("agreed").isMissingNode()).isFalse();
-    said(driver.post("/api/reports", report(job, "STARTED")));
+    said(driver.post("/api/v1/reports", report(job, "STARTED")));
     assertThat(again(job).path("doing").path("under").asBoolean()).isTrue();
     // It goes on where it is; nobody can carry it off meanwhile.
     Map<String, Object> move = new HashMap<>();
@@ -109,14 +109,14 @@ class CrewTest {
     move.put("acceptLate", true);
     move.put("version", again(job).path("place").path("version").asLong());
     String path =
-        "/api/dispatch/jobs/%s/%s"
+        "/api/v1/dispatch/jobs/%s/%s"
             .formatted(
                 job.path("id").path("cover").asString(),
                 job.path("id").path("operation").asString());
     assertThat(planner.put(path, move).text()).contains("is under way");
     Map<String, Object> stopped = report(job, "STOPPED", "acres", 22);
-    said(driver.post("/api/reports", stopped));
-    said(driver.post("/api/reports", stopped));
+    said(driver.post("/api/v1/reports", stopped));
+    said(driver.post("/api/v1/reports", stopped));
     JsonNode then = again(job);
     assertThat(then.path("acres").asDouble()).isCloseTo(acres - 22, within(1e-6));
     assertThat(then.path("doing").path("acresDone").asDouble()).isEqualTo(22);
@@ -129,13 +129,13 @@ class CrewTest {
   @Test
   void whatCannotBeIsRefusedByName() {
     JsonNode job = placed();
-    assertThat(driver.post("/api/reports", report(job, "STOPPED")).text())
+    assertThat(driver.post("/api/v1/reports", report(job, "STOPPED")).text())
         .contains("how many acres");
-    assertThat(driver.post("/api/reports", report(job, "STOPPED", "acres", 9_000)).text())
+    assertThat(driver.post("/api/v1/reports", report(job, "STOPPED", "acres", 9_000)).text())
         .contains("acres done are 0 to ");
-    assertThat(driver.post("/api/reports", report(job, "PROBLEM")).text())
+    assertThat(driver.post("/api/v1/reports", report(job, "PROBLEM")).text())
         .contains("what the problem is");
-    assertThat(driver.post("/api/reports", report(job, "PROPOSED", "day", "2026-09-01")).text())
+    assertThat(driver.post("/api/v1/reports", report(job, "PROPOSED", "day", "2026-09-01")).text())
         .contains("day is 2026-10-01 to ");
     assertThat(again(job).has("doing")).isFalse();
   }
@@ -144,8 +144,8 @@ class CrewTest {
   void aProblemKeepsItsPicture() {
     JsonNode job = placed();
     Map<String, Object> problem = report(job, "PROBLEM", "words", "boom hose burst");
-    said(driver.post("/api/reports", problem));
-    String photo = "/api/reports/" + problem.get("id") + "/photo";
+    said(driver.post("/api/v1/reports", problem));
+    String photo = "/api/v1/reports/" + problem.get("id") + "/photo";
     said(driver.upload(photo, "p.jpg", LooksApiTest.picture(8, 6)));
     assertThat(planner.bytes(photo)).isNotEmpty();
     assertThat(driver.upload(photo, "p.jpg", "no picture".getBytes(StandardCharsets.UTF_8)).text())
@@ -160,8 +160,8 @@ class CrewTest {
     JsonNode job = placed();
     String machine = job.path("place").path("machineId").asString();
     JsonNode made =
-        planner.post("/api/crews", Map.of("machineId", machine, "until", "2026-10-31")).json();
-    String list = "/api/crew/" + made.path("word").asString();
+        planner.post("/api/v1/crews", Map.of("machineId", machine, "until", "2026-10-31")).json();
+    String list = "/api/v1/crew/" + made.path("word").asString();
     JsonNode seen = stranger.get(list).json();
     int own = 0;
     for (JsonNode each : board.path("jobs")) {
@@ -203,15 +203,15 @@ class CrewTest {
     JsonNode made =
         planner
             .post(
-                "/api/crews",
+                "/api/v1/crews",
                 Map.of("machineId", drill.path("id").asString(), "until", "2026-10-31"))
             .json();
-    String list = "/api/crew/" + made.path("word").asString();
+    String list = "/api/v1/crew/" + made.path("word").asString();
     List<String> own = new ArrayList<>();
     stranger.get(list).json().path("jobs").forEach(j -> own.add(j.path("field").asString()));
     String paper = text(stranger.bytes(list + "/work-orders.pdf"));
     int others = 0;
-    for (JsonNode entry : planner.get("/api/fields").json()) {
+    for (JsonNode entry : planner.get("/api/v1/fields").json()) {
       String name = entry.path("field").path("name").asString();
       if (!own.contains(name)) {
         assertThat(paper).as(name + " is not the crew's").doesNotContain(name);
@@ -242,8 +242,8 @@ class CrewTest {
     JsonNode job = placed();
     String machine = job.path("place").path("machineId").asString();
     JsonNode made =
-        planner.post("/api/crews", Map.of("machineId", machine, "until", "2026-10-31")).json();
-    String list = "/api/crew/" + made.path("word").asString();
+        planner.post("/api/v1/crews", Map.of("machineId", machine, "until", "2026-10-31")).json();
+    String list = "/api/v1/crew/" + made.path("word").asString();
     int said = 0;
     Caller.Answer last = stranger.post(list + "/reports", report(job, "ACCEPTED"));
     while (last.status() == 200 && said < 60) {
@@ -252,7 +252,7 @@ class CrewTest {
     }
     assertThat(said).isEqualTo(40);
     assertThat(last.text()).contains("at most 40 reports");
-    said(driver.post("/api/reports", report(job, "STARTED")));
+    said(driver.post("/api/v1/reports", report(job, "STARTED")));
   }
 
   @Test
@@ -265,11 +265,11 @@ class CrewTest {
     String machine = job.path("place").path("machineId").asString();
     String word =
         planner
-            .post("/api/crews", Map.of("machineId", machine, "until", "2026-10-31"))
+            .post("/api/v1/crews", Map.of("machineId", machine, "until", "2026-10-31"))
             .json()
             .path("word")
             .asString();
-    String list = "/api/crew/" + word;
+    String list = "/api/v1/crew/" + word;
     int fields = 0;
     double acres = 0;
     for (JsonNode feature : stranger.get(list + "/fields.geojson").json().path("features")) {
@@ -280,7 +280,7 @@ class CrewTest {
     Caller empty = new Caller(RunningServer.address()).ownFarm();
     for (String file : List.of("fields.geojson", "fields.kml", "fields.zip")) {
       JsonNode read =
-          empty.upload("/api/exchange/fields", file, stranger.bytes(list + "/" + file)).json();
+          empty.upload("/api/v1/exchange/fields", file, stranger.bytes(list + "/" + file)).json();
       assertThat(read.path("good").asInt()).as(file).isEqualTo(fields);
       assertThat(read.path("acres").asDouble()).as(file).isCloseTo(acres, within(0.5));
     }
@@ -292,20 +292,22 @@ class CrewTest {
   void aLinkOpensNothingOnceItsDayIsGoneOrItIsTakenBack() {
     String machine = placed().path("place").path("machineId").asString();
     assertThat(
-            planner.post("/api/crews", Map.of("machineId", machine, "until", "2026-09-01")).text())
+            planner
+                .post("/api/v1/crews", Map.of("machineId", machine, "until", "2026-09-01"))
+                .text())
         .contains("last day is 2026-10-01 to ");
     JsonNode made =
-        planner.post("/api/crews", Map.of("machineId", machine, "until", "2026-10-02")).json();
-    String list = "/api/crew/" + made.path("word").asString();
+        planner.post("/api/v1/crews", Map.of("machineId", machine, "until", "2026-10-02")).json();
+    String list = "/api/v1/crew/" + made.path("word").asString();
     assertThat(stranger.get(list).status()).isEqualTo(200);
-    planner.put("/api/farm/day", Map.of("day", "2026-10-03"));
+    planner.put("/api/v1/farm/day", Map.of("day", "2026-10-03"));
     assertThat(stranger.get(list).status()).isEqualTo(404);
     assertThat(stranger.get(list).text()).contains("ask the farm for a new link");
-    planner.put("/api/farm/day", Map.of("day", "2026-10-02"));
+    planner.put("/api/v1/farm/day", Map.of("day", "2026-10-02"));
     assertThat(stranger.get(list).status()).isEqualTo(200);
-    planner.delete("/api/crews/" + made.path("id").asString());
+    planner.delete("/api/v1/crews/" + made.path("id").asString());
     assertThat(stranger.get(list).status()).isEqualTo(404);
-    planner.put("/api/farm/day", Map.of("day", "2026-10-01"));
-    assertThat(stranger.get("/api/crew/nonsense").status()).isEqualTo(404);
+    planner.put("/api/v1/farm/day", Map.of("day", "2026-10-01"));
+    assertThat(stranger.get("/api/v1/crew/nonsense").status()).isEqualTo(404);
   }
 }

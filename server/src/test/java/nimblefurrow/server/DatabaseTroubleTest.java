@@ -71,7 +71,7 @@ class DatabaseTroubleTest {
   }
 
   private static String today() {
-    return farm.get("/api/session").json().path("today").asString();
+    return farm.get("/api/v1/session").json().path("today").asString();
   }
 
   private static int kept(UUID id) {
@@ -82,7 +82,7 @@ class DatabaseTroubleTest {
   void aConnectionThatDiesInTheMiddleIsNoFaultOfOurs() {
     whenKept(false, "perform pg_terminate_backend(pg_backend_pid())");
     UUID id = UUID.randomUUID();
-    Caller.Answer answer = farm.post("/api/log", entry(id));
+    Caller.Answer answer = farm.post("/api/v1/log", entry(id));
     assertThat(answer.status()).as(answer.text()).isEqualTo(503);
     assertThat(answer.json().has("unknown")).isFalse();
     assertThat(answer.text()).contains("nothing was saved");
@@ -94,13 +94,13 @@ class DatabaseTroubleTest {
   void afterAFailedCommitItIsSaidToBeUnknown() {
     whenKept(true, "perform pg_terminate_backend(pg_backend_pid())");
     UUID id = UUID.randomUUID();
-    Caller.Answer answer = farm.post("/api/log", entry(id));
+    Caller.Answer answer = farm.post("/api/v1/log", entry(id));
     assertThat(answer.status()).as(answer.text()).isEqualTo(503);
     assertThat(answer.json().path("unknown").asBoolean()).isTrue();
     assertThat(answer.text()).contains("whether this was kept").doesNotContain("nothing was saved");
     quiet();
     for (int again = 0; again < 2; again++) {
-      assertThat(farm.post("/api/log", entry(id)).status()).isEqualTo(200);
+      assertThat(farm.post("/api/v1/log", entry(id)).status()).isEqualTo(200);
     }
     assertThat(kept(id)).isEqualTo(1);
   }
@@ -108,7 +108,7 @@ class DatabaseTroubleTest {
   @Test
   void aFullDiskIsCalledByItsName() {
     whenKept(false, "raise exception 'could not extend file' using errcode = '53100'");
-    Caller.Answer answer = farm.post("/api/log", entry(UUID.randomUUID()));
+    Caller.Answer answer = farm.post("/api/v1/log", entry(UUID.randomUUID()));
     assertThat(answer.status()).as(answer.text()).isEqualTo(507);
     assertThat(answer.text()).contains("disk is full");
   }
@@ -136,8 +136,8 @@ class DatabaseTroubleTest {
     int troubled = 0;
     try {
       for (int i = 0; i < 60; i++) {
-        Caller.Answer read = farm.get(i % 2 == 0 ? "/api/session" : "/api/fields");
-        Caller.Answer written = farm.put("/api/farm/name", Map.of("name", "Farm " + i));
+        Caller.Answer read = farm.get(i % 2 == 0 ? "/api/v1/session" : "/api/v1/fields");
+        Caller.Answer written = farm.put("/api/v1/farm/name", Map.of("name", "Farm " + i));
         for (Caller.Answer answer : new Caller.Answer[] {read, written}) {
           assertThat(answer.status()).as(answer.text()).isIn(200, 401, 503);
           troubled += answer.status() == 503 ? 1 : 0;
@@ -148,6 +148,6 @@ class DatabaseTroubleTest {
       cuts.join();
     }
     assertThat(troubled).as("some were cut").isPositive();
-    assertThat(farm.get("/api/fields").status()).as("and then all is well").isEqualTo(200);
+    assertThat(farm.get("/api/v1/fields").status()).as("and then all is well").isEqualTo(200);
   }
 }

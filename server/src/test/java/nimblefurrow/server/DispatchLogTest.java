@@ -28,7 +28,7 @@ class DispatchLogTest {
     operator = "operator" + n + "@board.example";
     RunningServer.bean(DemoFarm.class).build("Board Farm " + n, mail, operator, 28);
     planner = new Caller(RunningServer.address()).signIn(mail, DemoFarm.PASSWORD);
-    planner.put("/api/farm/day", Map.of("day", "2026-10-01"));
+    planner.put("/api/v1/farm/day", Map.of("day", "2026-10-01"));
   }
 
   private JsonNode planned() {
@@ -42,8 +42,8 @@ class DispatchLogTest {
     assertThat(told.path("percent").asInt()).isEqualTo(100);
     assertThat(told.path("dollars").asLong()).isBetween(1L, told.path("byClosing").asLong());
     assertThat(told.path("years").asInt()).isGreaterThanOrEqualTo(28);
-    JsonNode board = planner.get("/api/dispatch").json();
-    JsonNode risk = planner.get("/api/dispatch/risk").json();
+    JsonNode board = planner.get("/api/v1/dispatch").json();
+    JsonNode risk = planner.get("/api/v1/dispatch/risk").json();
     int placed = 0;
     for (JsonNode job : board.path("jobs")) {
       placed += job.has("place") ? 1 : 0;
@@ -60,7 +60,7 @@ class DispatchLogTest {
     JsonNode job = job(board, "Badger Forty", "SEED");
     return planner
         .put(
-            "/api/dispatch/jobs/" + TestFarm.path(job),
+            "/api/v1/dispatch/jobs/" + TestFarm.path(job),
             Map.of(
                 "machineId",
                 job.path("place").path("machineId").asString(),
@@ -123,7 +123,7 @@ class DispatchLogTest {
     JsonNode told =
         planner
             .post(
-                "/api/dispatch/what-if",
+                "/api/v1/dispatch/what-if",
                 Map.of(
                     "job",
                     job.path("id"),
@@ -142,9 +142,9 @@ class DispatchLogTest {
     assertThat(told.path("days").get(0).path("day").asString()).isEqualTo("2026-10-04");
     assertThat(job(moved, "Badger Forty", "SEED").path("place").path("locked").asBoolean())
         .isTrue();
-    JsonNode undone = planner.post("/api/dispatch/undo", Map.of()).json();
+    JsonNode undone = planner.post("/api/v1/dispatch/undo", Map.of()).json();
     assertThat(start(undone, "Badger Forty")).isEqualTo(was).isNotEqualTo("2026-10-04");
-    JsonNode redone = planner.post("/api/dispatch/redo", Map.of()).json();
+    JsonNode redone = planner.post("/api/v1/dispatch/redo", Map.of()).json();
     assertThat(start(redone, "Badger Forty")).isEqualTo("2026-10-04");
   }
 
@@ -170,11 +170,11 @@ class DispatchLogTest {
                 false,
                 "version",
                 job.path("place").path("version").asLong()));
-    Caller.Answer refused = planner.put("/api/dispatch/jobs/" + TestFarm.path(job), late);
+    Caller.Answer refused = planner.put("/api/v1/dispatch/jobs/" + TestFarm.path(job), late);
     assertThat(refused.status()).isEqualTo(400);
     assertThat(refused.json().path("detail").asString()).contains("accept it as late");
     late.put("acceptLate", true);
-    JsonNode accepted = planner.put("/api/dispatch/jobs/" + TestFarm.path(job), late).json();
+    JsonNode accepted = planner.put("/api/v1/dispatch/jobs/" + TestFarm.path(job), late).json();
     assertThat(job(accepted, "Badger Forty", "SEED").path("place").path("late").asBoolean())
         .isTrue();
   }
@@ -182,7 +182,7 @@ class DispatchLogTest {
   @Test
   void theDaySheetHoldsSeedAndCautions() {
     locked(planned());
-    JsonNode sheet = planner.get("/api/dispatch/sheet?day=2026-10-04").json();
+    JsonNode sheet = planner.get("/api/v1/dispatch/sheet?day=2026-10-04").json();
     assertThat(sheet.path("machines").toString())
         .contains("Badger Forty")
         .contains("Cereal rye")
@@ -192,12 +192,12 @@ class DispatchLogTest {
   @Test
   void jobsLeaveAsCalendarAndTable() {
     locked(planned());
-    String calendar = planner.get("/api/exchange/jobs.ics").text();
+    String calendar = planner.get("/api/v1/exchange/jobs.ics").text();
     assertThat(calendar)
         .startsWith("BEGIN:VCALENDAR")
         .contains("SUMMARY:Badger Forty: drill")
         .contains("DTSTART:20261004T");
-    String csv = planner.get("/api/exchange/jobs.csv").text();
+    String csv = planner.get("/api/v1/exchange/jobs.csv").text();
     assertThat(csv.lines().findFirst().orElseThrow()).startsWith("field,farmstead,work");
     assertThat(csv).contains("Badger Forty,North place,drill");
   }
@@ -224,9 +224,9 @@ class DispatchLogTest {
                 "Rye A-26",
                 "note",
                 "dry"));
-    JsonNode saved = planner.post("/api/log", entry).json();
+    JsonNode saved = planner.post("/api/v1/log", entry).json();
     assertThat(saved.path("weather").path("maxF").asDouble()).isBetween(40.0, 100.0);
-    JsonNode season = planner.get("/api/season").json();
+    JsonNode season = planner.get("/api/v1/season").json();
     for (JsonNode lane : season.path("lanes")) {
       if (lane.path("field").asString().equals("Windbreak Eighty")) {
         assertThat(lane.path("ridges").get(lane.path("ridges").size() - 1).path("sown").asBoolean())
@@ -234,11 +234,11 @@ class DispatchLogTest {
         assertThat(lane.path("answer").asString()).startsWith("spray about");
       }
     }
-    assertThat(planner.get("/api/dispatch").json().path("jobs"))
+    assertThat(planner.get("/api/v1/dispatch").json().path("jobs"))
         .extracting(j -> j.path("id"))
         .isNotEmpty()
         .doesNotContain(job.path("id"));
-    assertThat(planner.post("/api/log", entry).json().path("detail").asString())
+    assertThat(planner.post("/api/v1/log", entry).json().path("detail").asString())
         .contains("sown already");
   }
 
@@ -246,7 +246,9 @@ class DispatchLogTest {
   void operatorsMayLogAndWhatCannotBeIsRefused() {
     Caller operator = new Caller(RunningServer.address()).signIn(this.operator, DemoFarm.PASSWORD);
     String field =
-        job(planner.get("/api/dispatch").json(), "Badger Forty", "SEED").path("fieldId").asString();
+        job(planner.get("/api/v1/dispatch").json(), "Badger Forty", "SEED")
+            .path("fieldId")
+            .asString();
     assertThat(said(operator, field, Map.of("kind", "SEEDED", "on", "2026-10-09")))
         .contains("date is 2026-10-01 or earlier");
     assertThat(said(operator, field, Map.of("kind", "SEEDED", "on", "2026-10-01", "acres", 900)))
@@ -267,7 +269,7 @@ class DispatchLogTest {
         .contains("no sown cover to clip");
     assertThat(
             operator
-                .post("/api/log", Map.of("fieldId", field, "kind", "SEEDED", "on", "2026-10-01"))
+                .post("/api/v1/log", Map.of("fieldId", field, "kind", "SEEDED", "on", "2026-10-01"))
                 .status())
         .isEqualTo(200);
   }
@@ -275,16 +277,16 @@ class DispatchLogTest {
   private static String said(Caller caller, String field, Map<String, Object> form) {
     Map<String, Object> all = new HashMap<>(form);
     all.put("fieldId", field);
-    Caller.Answer answer = caller.post("/api/log", all);
+    Caller.Answer answer = caller.post("/api/v1/log", all);
     assertThat(answer.status()).isEqualTo(400);
     return answer.json().path("detail").asString();
   }
 
   @Test
   void aStemCountReanchorsTheRollDate() {
-    planner.put("/api/farm/day", Map.of("day", "2027-05-20"));
+    planner.put("/api/v1/farm/day", Map.of("day", "2027-05-20"));
     String field = null;
-    for (JsonNode lane : planner.get("/api/season").json().path("lanes")) {
+    for (JsonNode lane : planner.get("/api/v1/season").json().path("lanes")) {
       field =
           lane.path("field").asString().equals("North Quarter")
               ? lane.path("fieldId").asString()
@@ -293,7 +295,7 @@ class DispatchLogTest {
     JsonNode saved =
         planner
             .post(
-                "/api/log",
+                "/api/v1/log",
                 Map.of(
                     "fieldId",
                     field,
@@ -320,9 +322,9 @@ class DispatchLogTest {
 
   @Test
   void aClippedSampleRescalesTheMat() {
-    planner.put("/api/farm/day", Map.of("day", "2027-05-20"));
+    planner.put("/api/v1/farm/day", Map.of("day", "2027-05-20"));
     String field = null;
-    for (JsonNode lane : planner.get("/api/season").json().path("lanes")) {
+    for (JsonNode lane : planner.get("/api/v1/season").json().path("lanes")) {
       field =
           lane.path("field").asString().equals("Orchard Organic")
               ? lane.path("fieldId").asString()
@@ -331,7 +333,7 @@ class DispatchLogTest {
     JsonNode saved =
         planner
             .post(
-                "/api/log",
+                "/api/v1/log",
                 Map.of(
                     "fieldId",
                     field,

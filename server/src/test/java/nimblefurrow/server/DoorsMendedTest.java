@@ -38,7 +38,7 @@ class DoorsMendedTest {
 
   @Test
   void headersTellNoAddressAndTheTokenStaysHere() throws Exception {
-    HttpResponse<String> session = asked("/api/session");
+    HttpResponse<String> session = asked("/api/v1/session");
     assertThat(session.headers().firstValue("Referrer-Policy")).contains("no-referrer");
     assertThat(session.headers().allValues("Set-Cookie"))
         .filteredOn(c -> c.startsWith("XSRF-TOKEN"))
@@ -62,29 +62,29 @@ class DoorsMendedTest {
   void startingAFarmTellsNobodyWhoIsHereAlready() {
     String email = UUID.randomUUID() + "@twice.example";
     Caller first = new Caller(RunningServer.address());
-    first.get("/api/session");
-    Caller.Answer once = first.post("/api/farms", farm(email, "meadow tractor violet"));
+    first.get("/api/v1/session");
+    Caller.Answer once = first.post("/api/v1/farms", farm(email, "meadow tractor violet"));
     Caller second = new Caller(RunningServer.address());
-    second.get("/api/session");
-    Caller.Answer twice = second.post("/api/farms", farm(email, "lantern gravel autumn"));
+    second.get("/api/v1/session");
+    Caller.Answer twice = second.post("/api/v1/farms", farm(email, "lantern gravel autumn"));
     assertThat(once.status()).isEqualTo(200);
     assertThat(twice.status()).isEqualTo(200);
     assertThat(twice.text()).isEqualTo(once.text());
     TestFarm.field(first, "Of the first");
     Caller back = new Caller(RunningServer.address()).signIn(email, "meadow tractor violet");
-    assertThat(back.get("/api/fields").text()).contains("Of the first");
+    assertThat(back.get("/api/v1/fields").text()).contains("Of the first");
     Caller other = new Caller(RunningServer.address()).signIn(email, "lantern gravel autumn");
-    assertThat(other.get("/api/fields").text()).doesNotContain("Of the first");
+    assertThat(other.get("/api/v1/fields").text()).doesNotContain("Of the first");
   }
 
   @Test
   void passwordsThatEverybodyKnowsAreRefused() {
     Caller caller = new Caller(RunningServer.address());
-    caller.get("/api/session");
+    caller.get("/api/v1/session");
     for (String known :
         List.of("correct horse", "iloveyou12345", "password-2026", "tractor barn")) {
       Caller.Answer answer =
-          caller.post("/api/farms", farm(UUID.randomUUID() + "@p.example", known));
+          caller.post("/api/v1/farms", farm(UUID.randomUUID() + "@p.example", known));
       assertThat(answer.status()).as(known).isEqualTo(400);
       assertThat(answer.text()).contains("password");
     }
@@ -93,7 +93,7 @@ class DoorsMendedTest {
   @Test
   void aCalendarThatNobodyReadsEnds() {
     Caller planner = new Caller(RunningServer.address()).ownFarm();
-    var made = planner.post("/api/feeds", Map.of()).json();
+    var made = planner.post("/api/v1/feeds", Map.of()).json();
     String word = made.path("word").asString();
     JdbcClient sql = RunningServer.bean(JdbcClient.class);
     UUID id = UUID.fromString(made.path("id").asString());

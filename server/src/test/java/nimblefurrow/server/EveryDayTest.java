@@ -23,7 +23,12 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RunningServer.class)
 class EveryDayTest {
   private static final List<String> ALWAYS =
-      List.of("/api/season", "/api/dispatch", "/api/dispatch/risk", "/api/ending", "/api/scout");
+      List.of(
+          "/api/v1/season",
+          "/api/v1/dispatch",
+          "/api/v1/dispatch/risk",
+          "/api/v1/termination",
+          "/api/v1/scout");
 
   private static TreeSet<LocalDate> days() {
     TreeSet<LocalDate> days = new TreeSet<>();
@@ -67,12 +72,13 @@ class EveryDayTest {
     Caller own = new Caller(RunningServer.address()).ownFarm();
     String field = TestFarm.field(own, "Behind");
     own.put(
-        "/api/cover/" + field, Map.of("cover", TestFarm.cover("DRILL", "ROLL", "cereal-rye", 1)));
+        "/api/v1/cover/" + field,
+        Map.of("cover", TestFarm.cover("DRILL", "ROLL", "cereal-rye", 1)));
     assertThat(
-            own.upload("/api/weather/import?save=true", "w.csv", TestFarm.weatherCsv(0, false))
+            own.upload("/api/v1/weather/import?save=true", "w.csv", TestFarm.weatherCsv(0, false))
                 .status())
         .isEqualTo(200);
-    JsonNode summary = own.get("/api/weather").json();
+    JsonNode summary = own.get("/api/v1/weather").json();
     assertThat(summary.isObject()).isTrue();
     for (String view : ALWAYS) {
       assertThat(own.get(view).status()).as(view).isEqualTo(200);
@@ -80,11 +86,11 @@ class EveryDayTest {
   }
 
   private static void asked(Caller planner, TreeSet<LocalDate> days) {
-    String field = planner.get("/api/fields").json().get(0).path("field").path("id").asString();
-    String machine = planner.get("/api/machines").json().get(0).path("id").asString();
+    String field = planner.get("/api/v1/fields").json().get(0).path("field").path("id").asString();
+    String machine = planner.get("/api/v1/machines").json().get(0).path("id").asString();
     int asked = 0;
     for (LocalDate day : days) {
-      assertThat(planner.put("/api/farm/day", Map.of("day", day)).status()).isEqualTo(200);
+      assertThat(planner.put("/api/v1/farm/day", Map.of("day", day)).status()).isEqualTo(200);
       List<String> all =
           EveryGet.of(
               planner,

@@ -20,15 +20,16 @@ class ExchangeTest {
   void aPreviewKeepsNothingAndSavingKeepsTheGoodOnes(Caller caller) throws Exception {
     caller.ownFarm();
     byte[] file = Files.readAllBytes(Path.of("../samples/five-fields.geojson"));
-    JsonNode preview = caller.upload("/api/exchange/fields", "five.geojson", file).json();
+    JsonNode preview = caller.upload("/api/v1/exchange/fields", "five.geojson", file).json();
     assertThat(preview.path("good").asInt()).isEqualTo(5);
-    assertThat(caller.get("/api/fields").json()).isEmpty();
-    caller.upload("/api/exchange/fields?save=true", "five.geojson", file);
-    assertThat(caller.get("/api/fields").json()).hasSize(5);
-    JsonNode again = caller.upload("/api/exchange/fields?save=true", "five.geojson", file).json();
+    assertThat(caller.get("/api/v1/fields").json()).isEmpty();
+    caller.upload("/api/v1/exchange/fields?save=true", "five.geojson", file);
+    assertThat(caller.get("/api/v1/fields").json()).hasSize(5);
+    JsonNode again =
+        caller.upload("/api/v1/exchange/fields?save=true", "five.geojson", file).json();
     assertThat(again.path("refused").asInt()).isEqualTo(5);
     assertThat(again.path("fields").get(0).path("problem").asString()).contains("already");
-    assertThat(caller.get("/api/fields").json()).hasSize(5);
+    assertThat(caller.get("/api/v1/fields").json()).hasSize(5);
   }
 
   @Test
@@ -40,7 +41,7 @@ class ExchangeTest {
     double e = 0.0818191908426215;
     double acres =
         b * b / 2 * Math.toRadians(0.01) * (zone(40.0075, e) - zone(40, e)) / 4046.8564224;
-    assertThat(caller.get("/api/fields/" + field).json().path("field").path("acres").asDouble())
+    assertThat(caller.get("/api/v1/fields/" + field).json().path("field").path("acres").asDouble())
         .isCloseTo(acres, within(acres * 0.001));
   }
 
@@ -51,7 +52,7 @@ class ExchangeTest {
 
   private static Caller.Answer bring(Caller caller, String name, String text, boolean save) {
     return caller.upload(
-        "/api/exchange/fields" + (save ? "?save=true" : ""),
+        "/api/v1/exchange/fields" + (save ? "?save=true" : ""),
         name,
         text.getBytes(StandardCharsets.UTF_8));
   }
@@ -93,7 +94,7 @@ class ExchangeTest {
         .contains("soil is sand, loam, silt loam or clay, got “peat”")
         .contains("a crop is corn");
     assertThat(bring(caller, "land.geojson", file, true).json().path("good").asInt()).isEqualTo(2);
-    JsonNode kept = caller.get("/api/fields").json().get(0);
+    JsonNode kept = caller.get("/api/v1/fields").json().get(0);
     assertThat(kept.path("field").path("soil").asString()).isEqualTo("SILT_LOAM");
     assertThat(kept.path("field").path("drainage").asString()).isEqualTo("POOR");
     assertThat(kept.path("field").path("tiled").asBoolean()).isTrue();
@@ -102,7 +103,7 @@ class ExchangeTest {
     assertThat(kept.path("chain")).hasSize(2);
     assertThat(kept.path("chain").get(1).path("starts").asString()).isEqualTo("2026-05-09");
     assertThat(kept.path("chain").get(1).path("crop").path("maturity").asDouble()).isEqualTo(107);
-    String again = caller.get("/api/exchange/fields").text();
+    String again = caller.get("/api/v1/exchange/fields").text();
     assertThat(again).contains("\"drainage\":\"POOR\"").contains("\"slope\":4.0");
   }
 
@@ -125,7 +126,7 @@ class ExchangeTest {
         .isEqualTo("no field is called “Nowhere”, and this row has no boundary");
     assertThat(preview.path("fields").get(3).path("problem").asString())
         .contains("no well-known text");
-    JsonNode fields = caller.get("/api/fields").json();
+    JsonNode fields = caller.get("/api/v1/fields").json();
     assertThat(fields).hasSize(2);
     JsonNode known = fields.get(1);
     assertThat(known.path("field").path("name").asString()).isEqualTo("Known");
@@ -157,12 +158,12 @@ class ExchangeTest {
     JsonNode preview =
         caller
             .upload(
-                "/api/exchange/fields?save=true",
+                "/api/v1/exchange/fields?save=true",
                 "two.kml",
                 Files.readAllBytes(Path.of("../samples/two-fields.kml")))
             .json();
     assertThat(preview.path("good").asInt()).isEqualTo(2);
-    assertThat(caller.get("/api/exchange/fields").text())
+    assertThat(caller.get("/api/v1/exchange/fields").text())
         .contains("\"FeatureCollection\"")
         .contains("Slough Piece")
         .doesNotContain("crs");
@@ -183,13 +184,13 @@ class ExchangeTest {
     JsonNode preview =
         caller
             .upload(
-                "/api/exchange/fields?save=true",
+                "/api/v1/exchange/fields?save=true",
                 "bad.geojson",
                 json.getBytes(StandardCharsets.UTF_8))
             .json();
     assertThat(preview.path("good").asInt()).isZero();
     assertThat(preview.path("fields").get(0).path("problem").asString()).contains(says);
-    assertThat(caller.get("/api/fields").json()).isEmpty();
+    assertThat(caller.get("/api/v1/fields").json()).isEmpty();
   }
 
   @ParameterizedTest
@@ -205,7 +206,7 @@ class ExchangeTest {
   void filesThatAreSomethingElseAreRefused(String text, String says) {
     Caller caller = new Caller(RunningServer.address()).ownFarm();
     Caller.Answer answer =
-        caller.upload("/api/exchange/fields", "x", text.getBytes(StandardCharsets.UTF_8));
+        caller.upload("/api/v1/exchange/fields", "x", text.getBytes(StandardCharsets.UTF_8));
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.text()).contains(says).doesNotContain("root:");
   }
@@ -213,7 +214,8 @@ class ExchangeTest {
   @Test
   void tooLargeAFileIsRefused(Caller caller) {
     caller.ownFarm();
-    Caller.Answer answer = caller.upload("/api/exchange/fields", "big", new byte[13 * 1024 * 1024]);
+    Caller.Answer answer =
+        caller.upload("/api/v1/exchange/fields", "big", new byte[13 * 1024 * 1024]);
     assertThat(answer.status()).isEqualTo(413);
     assertThat(answer.json().path("detail").asString()).contains("12 MB");
   }
@@ -225,11 +227,14 @@ class ExchangeTest {
         new String(TestFarm.weatherCsv(0, false), StandardCharsets.UTF_8)
             .replaceFirst("2010-07-04,[^\n]*\n", "");
     JsonNode report =
-        caller.upload("/api/weather/import", "w.csv", text.getBytes(StandardCharsets.UTF_8)).json();
+        caller
+            .upload("/api/v1/weather/import", "w.csv", text.getBytes(StandardCharsets.UTF_8))
+            .json();
     assertThat(report.path("wholeYears").asInt()).isEqualTo(26);
     assertThat(report.path("gapDays").asInt()).isEqualTo(1);
     assertThat(report.path("firstGaps").get(0).asString()).isEqualTo("2010-07-04");
-    assertThat(caller.get("/api/weather").json().path("source").asString()).isEqualTo("SIMULATED");
+    assertThat(caller.get("/api/v1/weather").json().path("source").asString())
+        .isEqualTo("SIMULATED");
   }
 
   @ParameterizedTest
@@ -247,7 +252,7 @@ class ExchangeTest {
     Caller caller = new Caller(RunningServer.address()).ownFarm();
     Caller.Answer answer =
         caller.upload(
-            "/api/weather/import?save=true",
+            "/api/v1/weather/import?save=true",
             "w.csv",
             text.replace(';', '\n').getBytes(StandardCharsets.UTF_8));
     assertThat(answer.status()).isEqualTo(400);
@@ -261,19 +266,19 @@ class ExchangeTest {
     Map<String, Object> asked =
         Map.of(
             "fieldId", field, "candidate", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1));
-    caller.upload("/api/weather/import?save=true", "w.csv", TestFarm.weatherCsv(0, false));
+    caller.upload("/api/v1/weather/import?save=true", "w.csv", TestFarm.weatherCsv(0, false));
     LocalDate before = lastUseful(caller, asked);
-    caller.upload("/api/weather/import?save=true", "w.csv", TestFarm.weatherCsv(0, true));
+    caller.upload("/api/v1/weather/import?save=true", "w.csv", TestFarm.weatherCsv(0, true));
     assertThat(lastUseful(caller, asked)).as("the same in °C and mm").isEqualTo(before);
-    caller.upload("/api/weather/import?save=true", "w.csv", TestFarm.weatherCsv(-4, false));
+    caller.upload("/api/v1/weather/import?save=true", "w.csv", TestFarm.weatherCsv(-4, false));
     assertThat(lastUseful(caller, asked)).isBefore(before);
-    assertThat(caller.get("/api/weather").json().path("climateYears").asInt()).isEqualTo(26);
+    assertThat(caller.get("/api/v1/weather").json().path("climateYears").asInt()).isEqualTo(26);
   }
 
   private static LocalDate lastUseful(Caller caller, Map<String, Object> asked) {
     return LocalDate.parse(
         caller
-            .post("/api/cover/try", asked)
+            .post("/api/v1/cover/try", asked)
             .json()
             .path("members")
             .get(0)

@@ -32,8 +32,8 @@ class FarmKeepingTest {
   @Test
   void tagsAreReadAsPercentOrFraction(Caller caller) {
     caller.ownFarm();
-    JsonNode percent = caller.post("/api/lots", lot(98, 85)).json();
-    JsonNode fraction = caller.post("/api/lots", lot(0.98, 0.85)).json();
+    JsonNode percent = caller.post("/api/v1/lots", lot(98, 85)).json();
+    JsonNode fraction = caller.post("/api/v1/lots", lot(0.98, 0.85)).json();
     assertThat(percent.path("purity").asDouble()).isCloseTo(0.98, within(1e-12));
     assertThat(fraction.path("germination").asDouble()).isCloseTo(0.85, within(1e-12));
   }
@@ -42,11 +42,11 @@ class FarmKeepingTest {
   @CsvSource({"98,850,germination", "0,85,purity", "98,-5,germination", "101,85,purity"})
   void impossibleTagsAreRefusedWithFieldAndLimit(double purity, double germination, String field) {
     Caller caller = new Caller(RunningServer.address()).ownFarm();
-    Caller.Answer refused = caller.post("/api/lots", lot(purity, germination));
+    Caller.Answer refused = caller.post("/api/v1/lots", lot(purity, germination));
     assertThat(refused.status()).isEqualTo(400);
     assertThat(refused.json().path("field").asString()).isEqualTo(field);
     assertThat(refused.json().path("detail").asString()).contains(field).contains("100 %");
-    assertThat(caller.get("/api/lots").json()).isEmpty();
+    assertThat(caller.get("/api/v1/lots").json()).isEmpty();
   }
 
   @Test
@@ -65,17 +65,17 @@ class FarmKeepingTest {
                 false,
                 "costPerAcre",
                 17));
-    String id = caller.post("/api/machines", rig).json().path("id").asString();
+    String id = caller.post("/api/v1/machines", rig).json().path("id").asString();
     rig.put("acresPerHour", 7);
     rig.put("version", 0);
-    assertThat(caller.put("/api/machines/" + id, rig).json().path("acresPerHour").asDouble())
+    assertThat(caller.put("/api/v1/machines/" + id, rig).json().path("acresPerHour").asDouble())
         .isEqualTo(7);
     rig.put("acresPerHour", 0);
     rig.put("version", 1);
-    assertThat(caller.put("/api/machines/" + id, rig).json().path("detail").asString())
+    assertThat(caller.put("/api/v1/machines/" + id, rig).json().path("detail").asString())
         .contains("field capacity is 0.01–2000 ac/h, got 0");
-    assertThat(caller.delete("/api/machines/" + id).status()).isEqualTo(200);
-    assertThat(caller.get("/api/machines").json()).isEmpty();
+    assertThat(caller.delete("/api/v1/machines/" + id).status()).isEqualTo(200);
+    assertThat(caller.get("/api/v1/machines").json()).isEmpty();
   }
 
   @Test
@@ -101,16 +101,17 @@ class FarmKeepingTest {
                 3,
                 "version",
                 0));
-    JsonNode changed = caller.put("/api/fields/" + field, land).json();
+    JsonNode changed = caller.put("/api/v1/fields/" + field, land).json();
     assertThat(changed.path("soil").asString()).isEqualTo("CLAY");
     assertThat(changed.path("farmstead").asString()).isEqualTo("Home");
-    Caller.Answer stale = caller.put("/api/fields/" + field, land);
+    Caller.Answer stale = caller.put("/api/v1/fields/" + field, land);
     assertThat(stale.status()).isEqualTo(409);
     assertThat(stale.json().path("detail").asString()).contains("changed by someone else");
     land.put(
-        "version", caller.get("/api/fields/" + field).json().path("field").path("version").asInt());
+        "version",
+        caller.get("/api/v1/fields/" + field).json().path("field").path("version").asInt());
     land.put("slopePercent", 75);
-    assertThat(caller.put("/api/fields/" + field, land).json().path("detail").asString())
+    assertThat(caller.put("/api/v1/fields/" + field, land).json().path("detail").asString())
         .contains("slope is 0–60 %");
   }
 
@@ -135,7 +136,7 @@ class FarmKeepingTest {
             0,
             "version",
             0);
-    assertThat(caller.put("/api/fields/" + second, land).status()).isEqualTo(409);
+    assertThat(caller.put("/api/v1/fields/" + second, land).status()).isEqualTo(409);
   }
 
   @ParameterizedTest
@@ -152,7 +153,7 @@ class FarmKeepingTest {
     String field = TestFarm.field(caller, "Crop field");
     Caller.Answer refused =
         caller.post(
-            "/api/fields/" + field + "/crops",
+            "/api/v1/fields/" + field + "/crops",
             Map.of(
                 "kind",
                 kind,
@@ -164,15 +165,15 @@ class FarmKeepingTest {
                 moisture));
     assertThat(refused.status()).isEqualTo(400);
     assertThat(refused.json().path("detail").asString()).contains(says);
-    assertThat(caller.get("/api/fields/" + field).json().path("chain")).hasSize(2);
+    assertThat(caller.get("/api/v1/fields/" + field).json().path("chain")).hasSize(2);
   }
 
   @Test
   void aHouseRuleMovesTheWindowsThatFollowIt(Caller caller) {
     caller.planner();
-    caller.put("/api/farm/day", Map.of("day", "2026-06-08"));
+    caller.put("/api/v1/farm/day", Map.of("day", "2026-06-08"));
     String field = null;
-    for (JsonNode lane : caller.get("/api/season").json().path("lanes")) {
+    for (JsonNode lane : caller.get("/api/v1/season").json().path("lanes")) {
       field =
           lane.path("field").asString().equals("Lower Creek")
               ? lane.path("fieldId").asString()
@@ -180,7 +181,7 @@ class FarmKeepingTest {
     }
     String before =
         caller
-            .get("/api/season/" + field)
+            .get("/api/v1/season/" + field)
             .json()
             .path("window")
             .path("bestFrom")
@@ -195,10 +196,10 @@ class FarmKeepingTest {
                 "HALF_DEFOLIATED",
                 "rolling",
                 "FULL_FLOWERING"));
-    caller.put("/api/farm/rules", rules);
+    caller.put("/api/v1/farm/rules", rules);
     String after =
         caller
-            .get("/api/season/" + field)
+            .get("/api/v1/season/" + field)
             .json()
             .path("window")
             .path("bestFrom")
@@ -207,13 +208,13 @@ class FarmKeepingTest {
     assertThat(java.time.LocalDate.parse(after))
         .isEqualTo(java.time.LocalDate.parse(before).plusDays(10));
     rules.put("overBeans", "BEFORE_LEAF_DROP");
-    caller.put("/api/farm/rules", rules);
+    caller.put("/api/v1/farm/rules", rules);
   }
 
   @Test
   void nothingToUndoIsSaid(Caller caller) {
     caller.ownFarm();
-    Caller.Answer nothing = caller.post("/api/dispatch/undo", Map.of());
+    Caller.Answer nothing = caller.post("/api/v1/dispatch/undo", Map.of());
     assertThat(nothing.status()).isEqualTo(409);
     assertThat(nothing.json().path("detail").asString()).contains("nothing to undo");
   }
@@ -221,7 +222,7 @@ class FarmKeepingTest {
   @Test
   void addressesOfThePagesLeadToThePageAndOthersNowhere(Caller caller) {
     assertThat(caller.get("/dispatch").text()).contains("<div id=\"app\">");
-    assertThat(caller.planner().get("/api/nothing-here").status()).isEqualTo(404);
+    assertThat(caller.planner().get("/api/v1/nothing-here").status()).isEqualTo(404);
     assertThat(caller.get("/actuator/env").status()).isEqualTo(403);
   }
 }

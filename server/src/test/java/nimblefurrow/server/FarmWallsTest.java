@@ -28,7 +28,7 @@ class FarmWallsTest {
     theirs = new Caller(RunningServer.address()).ownFarm();
     String field = TestFarm.field(theirs, "Their field");
     theirs.post(
-        "/api/machines",
+        "/api/v1/machines",
         Map.of(
             "name",
             "Their drill",
@@ -41,7 +41,7 @@ class FarmWallsTest {
             "costPerAcre",
             17));
     theirs.post(
-        "/api/lots",
+        "/api/v1/lots",
         Map.of(
             "species",
             "cereal-rye",
@@ -54,80 +54,89 @@ class FarmWallsTest {
             "pounds",
             1000));
     theirs.put(
-        "/api/cover/" + field,
+        "/api/v1/cover/" + field,
         Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)));
-    String today = theirs.get("/api/session").json().path("today").asString();
+    String today = theirs.get("/api/v1/session").json().path("today").asString();
     String entry =
         theirs
-            .post("/api/log", Map.of("fieldId", field, "kind", "HARVESTED", "on", today))
+            .post("/api/v1/log", Map.of("fieldId", field, "kind", "HARVESTED", "on", today))
             .json()
             .path("id")
             .asString();
     ids = new TreeMap<>();
     ids.put("field", field);
-    ids.put("machine", theirs.get("/api/machines").json().get(0).path("id").asString());
-    ids.put("lot", theirs.get("/api/lots").json().get(0).path("id").asString());
+    ids.put("machine", theirs.get("/api/v1/machines").json().get(0).path("id").asString());
+    ids.put("lot", theirs.get("/api/v1/lots").json().get(0).path("id").asString());
     ids.put(
         "link",
-        theirs.get("/api/fields/" + field).json().path("chain").get(0).path("id").asString());
+        theirs.get("/api/v1/fields/" + field).json().path("chain").get(0).path("id").asString());
     ids.put("entry", entry);
-    JsonNode job = theirs.get("/api/dispatch").json().path("jobs").get(0).path("id");
+    JsonNode job = theirs.get("/api/v1/dispatch").json().path("jobs").get(0).path("id");
     ids.put("photo", UUID.randomUUID().toString());
     theirs.upload(
-        "/api/log/" + entry + "/photos/" + ids.get("photo"), "p.jpg", LooksApiTest.picture(4, 4));
-    assertThat(theirs.bytes("/api/log/photos/" + ids.get("photo"))).isNotEmpty();
+        "/api/v1/log/" + entry + "/photos/" + ids.get("photo"),
+        "p.jpg",
+        LooksApiTest.picture(4, 4));
+    assertThat(theirs.bytes("/api/v1/log/photos/" + ids.get("photo"))).isNotEmpty();
     ids.put("product", PRODUCT.get("id").toString());
-    assertThat(theirs.post("/api/sprays/products", PRODUCT).status()).isEqualTo(200);
+    assertThat(theirs.post("/api/v1/sprays/products", PRODUCT).status()).isEqualTo(200);
     ids.put("killDate", UUID.randomUUID().toString());
-    assertThat(theirs.put("/api/kill-dates/" + ids.get("killDate"), KILL_DATE).status())
+    assertThat(theirs.put("/api/v1/termination-dates/" + ids.get("killDate"), KILL_DATE).status())
         .isEqualTo(200);
     ids.put("gauge", UUID.randomUUID().toString());
     theirs.post(
-        "/api/gauges",
+        "/api/v1/gauges",
         Map.of("id", ids.get("gauge"), "fieldId", field, "day", today, "rainIn", 0.4));
-    assertThat(theirs.post("/api/away", AWAY).status()).isEqualTo(200);
+    assertThat(theirs.post("/api/v1/away", AWAY).status()).isEqualTo(200);
     ids.put("away", AWAY.get("id").toString());
     ids.put("other", UUID.randomUUID().toString());
     assertThat(
             theirs
-                .post("/api/other-work", otherWork(ids.get("other"), ids.get("machine")))
+                .post("/api/v1/other-work", otherWork(ids.get("other"), ids.get("machine")))
                 .status())
         .isEqualTo(200);
     ids.put("part", UUID.randomUUID().toString());
-    assertThat(theirs.post("/api/dispatch/parts", part(ids.get("part"), job)).status())
+    assertThat(theirs.post("/api/v1/dispatch/parts", part(ids.get("part"), job)).status())
         .isEqualTo(200);
-    ids.put("feed", id(theirs.post("/api/feeds", Map.of("person", "Somebody"))));
+    ids.put("feed", id(theirs.post("/api/v1/feeds", Map.of("person", "Somebody"))));
     ids.put(
         "crew",
-        id(theirs.post("/api/crews", Map.of("machineId", ids.get("machine"), "until", today))));
+        id(theirs.post("/api/v1/crews", Map.of("machineId", ids.get("machine"), "until", today))));
     ids.put("report", UUID.randomUUID().toString());
     theirsSay(ids.get("report"));
     ids.put(
         "version",
-        theirs.post("/api/dispatch/versions", Map.of()).json().get(0).path("id").asString());
+        theirs.post("/api/v1/dispatch/versions", Map.of()).json().get(0).path("id").asString());
     ids.put("job", job.path("cover").asString());
     ids.put("operation", job.path("operation").asString());
     ids.put(
         "mark",
         id(
             theirs.post(
-                "/api/marks",
+                "/api/v1/marks",
                 Map.of(
                     "kind", "HOUSE", "shape", "{\"type\":\"Point\",\"coordinates\":[-97,40]}"))));
     ids.put(
         "zone",
-        id(theirs.post("/api/fields/" + field + "/zones", Map.of("name", "Knob", "share", 0.2))));
-    ids.put("herbicide", id(theirs.post("/api/herbicides/fields/" + field, HERBICIDE)));
-    ids.put("mix", id(theirs.post("/api/mixes", MIX)));
-    theirs.upload("/api/lot-papers/lots/" + ids.get("lot"), "paper.txt", "tested".getBytes());
+        id(
+            theirs.post(
+                "/api/v1/fields/" + field + "/zones", Map.of("name", "Knob", "share", 0.2))));
+    ids.put("herbicide", id(theirs.post("/api/v1/herbicides/fields/" + field, HERBICIDE)));
+    ids.put("mix", id(theirs.post("/api/v1/mixes", MIX)));
+    theirs.upload("/api/v1/lot-papers/lots/" + ids.get("lot"), "paper.txt", "tested".getBytes());
     ids.put(
         "paper",
-        theirs.get("/api/lot-papers/lots/" + ids.get("lot")).json().get(0).path("id").asString());
+        theirs
+            .get("/api/v1/lot-papers/lots/" + ids.get("lot"))
+            .json()
+            .get(0)
+            .path("id")
+            .asString());
     ids.put(
         "calibration",
         id(
             theirs.post(
-                "/api/calibrations",
+                "/api/v1/calibrations",
                 Map.of("machineId", ids.get("machine"), "kind", "CATCH", "details", CATCH))));
     String drone = SeedingFarm.drone(theirs);
     ids.put("drone", drone);
@@ -135,7 +144,8 @@ class FarmWallsTest {
         "flight",
         id(
             theirs.post(
-                "/api/flight/runs", Map.of("fieldId", field, "machineId", drone, "windMph", 4))));
+                "/api/v1/flight/runs",
+                Map.of("fieldId", field, "machineId", drone, "windMph", 4))));
     ours = new Caller(RunningServer.address()).ownFarm();
     TestFarm.field(ours, "Our field");
   }
@@ -178,14 +188,14 @@ class FarmWallsTest {
       if (job.has("place")) {
         Caller.Answer said =
             theirs.post(
-                "/api/reports", Map.of("id", report, "job", job.path("id"), "kind", "STARTED"));
+                "/api/v1/reports", Map.of("id", report, "job", job.path("id"), "kind", "STARTED"));
         assertThat(said.status()).as(said.text()).isEqualTo(200);
         break;
       }
     }
     assertThat(
             theirs
-                .upload("/api/reports/" + report + "/photo", "p.jpg", LooksApiTest.picture(4, 4))
+                .upload("/api/v1/reports/" + report + "/photo", "p.jpg", LooksApiTest.picture(4, 4))
                 .status())
         .isEqualTo(200);
   }
@@ -245,50 +255,51 @@ class FarmWallsTest {
             "version",
             0);
     List<Tried> tried = new ArrayList<>();
-    tried.add(new Tried("GET", "/api/season/" + field, null));
-    tried.add(new Tried("GET", "/api/fields/" + field + "/growth", null));
+    tried.add(new Tried("GET", "/api/v1/season/" + field, null));
+    tried.add(new Tried("GET", "/api/v1/fields/" + field + "/growth", null));
     String spray = ids.get("product");
-    tried.add(new Tried("GET", "/api/sprays/fields/" + field + "?product=" + spray, null));
-    String planned = "/api/sprays/fields/" + field + "/planned";
+    tried.add(new Tried("GET", "/api/v1/sprays/fields/" + field + "?product=" + spray, null));
+    String planned = "/api/v1/sprays/fields/" + field + "/planned";
     tried.add(new Tried("GET", planned, null));
     tried.add(new Tried("PUT", planned, Map.of("product", spray)));
-    tried.add(new Tried("PUT", "/api/sprays/products/" + spray, PRODUCT));
-    tried.add(new Tried("DELETE", "/api/sprays/products/" + spray, null));
-    tried.add(new Tried("GET", "/api/ending/" + field + "/worth", null));
-    tried.add(new Tried("GET", "/api/ending/" + field + "/ways", null));
-    tried.add(new Tried("GET", "/api/ending/" + field + "/plan", null));
-    tried.add(new Tried("GET", "/api/work-orders/endings/" + field, null));
+    tried.add(new Tried("PUT", "/api/v1/sprays/products/" + spray, PRODUCT));
+    tried.add(new Tried("DELETE", "/api/v1/sprays/products/" + spray, null));
+    tried.add(new Tried("GET", "/api/v1/termination/" + field + "/worth", null));
+    tried.add(new Tried("GET", "/api/v1/termination/" + field + "/methods", null));
+    tried.add(new Tried("GET", "/api/v1/termination/" + field + "/plan", null));
+    tried.add(new Tried("GET", "/api/v1/work-orders/terminations/" + field, null));
     tried.add(
         new Tried(
             "PUT",
-            "/api/ending/planting",
+            "/api/v1/termination/planting",
             Map.of("day", "2027-05-20", "fields", List.of(Map.of("fieldId", field)))));
-    String killDate = "/api/kill-dates/" + ids.get("killDate");
+    String killDate = "/api/v1/termination-dates/" + ids.get("killDate");
     tried.add(new Tried("PUT", killDate, KILL_DATE));
     tried.add(new Tried("DELETE", killDate, null));
     tried.add(
         new Tried(
             "PUT",
-            "/api/ending/routes",
-            Map.of("route", "ROLL", "fields", List.of(Map.of("fieldId", field)))));
-    tried.add(new Tried("DELETE", "/api/away/" + ids.get("away"), null));
-    String other = "/api/other-work/" + ids.get("other");
-    tried.add(new Tried("DELETE", "/api/dispatch/parts/" + ids.get("part"), null));
+            "/api/v1/termination/chosen",
+            Map.of("termination", "ROLL", "fields", List.of(Map.of("fieldId", field)))));
+    tried.add(new Tried("DELETE", "/api/v1/away/" + ids.get("away"), null));
+    String other = "/api/v1/other-work/" + ids.get("other");
+    tried.add(new Tried("DELETE", "/api/v1/dispatch/parts/" + ids.get("part"), null));
     tried.add(new Tried("DELETE", other, null));
     tried.add(new Tried("POST", other + "/done", Map.of("day", "2026-10-05")));
     tried.add(
-        new Tried("POST", "/api/other-work", otherWork(UUID.randomUUID().toString(), machine)));
-    tried.add(new Tried("DELETE", "/api/feeds/" + ids.get("feed"), null));
-    tried.add(new Tried("DELETE", "/api/crews/" + ids.get("crew"), null));
-    tried.add(new Tried("POST", "/api/crews", Map.of("machineId", machine, "until", "2026-10-20")));
-    String reported = "/api/reports/" + ids.get("report") + "/photo";
+        new Tried("POST", "/api/v1/other-work", otherWork(UUID.randomUUID().toString(), machine)));
+    tried.add(new Tried("DELETE", "/api/v1/feeds/" + ids.get("feed"), null));
+    tried.add(new Tried("DELETE", "/api/v1/crews/" + ids.get("crew"), null));
+    tried.add(
+        new Tried("POST", "/api/v1/crews", Map.of("machineId", machine, "until", "2026-10-20")));
+    String reported = "/api/v1/reports/" + ids.get("report") + "/photo";
     tried.add(new Tried("POST", reported, LooksApiTest.picture(4, 4)));
     tried.add(new Tried("GET", reported, null));
-    tried.add(new Tried("POST", "/api/feeds", Map.of("machineId", machine)));
+    tried.add(new Tried("POST", "/api/v1/feeds", Map.of("machineId", machine)));
     tried.add(
         new Tried(
             "POST",
-            "/api/away",
+            "/api/v1/away",
             Map.of(
                 "id",
                 UUID.randomUUID(),
@@ -300,48 +311,51 @@ class FarmWallsTest {
                 "2026-10-06",
                 "why",
                 "x")));
-    tried.add(new Tried("GET", "/api/dispatch/versions/" + ids.get("version"), null));
-    tried.add(
-        new Tried("POST", "/api/dispatch/versions/" + ids.get("version") + "/restore", Map.of()));
+    tried.add(new Tried("GET", "/api/v1/dispatch/versions/" + ids.get("version"), null));
     tried.add(
         new Tried(
-            "GET", "/api/dispatch/elsewhere/" + ids.get("job") + "/" + ids.get("operation"), null));
-    tried.add(new Tried("DELETE", "/api/gauges/" + ids.get("gauge"), null));
+            "POST", "/api/v1/dispatch/versions/" + ids.get("version") + "/restore", Map.of()));
+    tried.add(
+        new Tried(
+            "GET",
+            "/api/v1/dispatch/elsewhere/" + ids.get("job") + "/" + ids.get("operation"),
+            null));
+    tried.add(new Tried("DELETE", "/api/v1/gauges/" + ids.get("gauge"), null));
     tried.add(
         new Tried(
             "POST",
-            "/api/gauges",
+            "/api/v1/gauges",
             Map.of("id", UUID.randomUUID(), "fieldId", field, "day", "2026-07-01", "rainIn", 0.3)));
-    String photos = "/api/log/" + ids.get("entry") + "/photos/";
+    String photos = "/api/v1/log/" + ids.get("entry") + "/photos/";
     tried.add(new Tried("POST", photos + ids.get("photo"), LooksApiTest.picture(4, 4)));
-    tried.add(new Tried("GET", "/api/log/photos/" + ids.get("photo"), null));
-    tried.add(new Tried("GET", "/api/fields/" + field, null));
-    tried.add(new Tried("PUT", "/api/fields/" + field, land));
-    tried.add(new Tried("DELETE", "/api/fields/" + field, null));
-    tried.add(new Tried("POST", "/api/fields/" + field + "/crops", crop));
+    tried.add(new Tried("GET", "/api/v1/log/photos/" + ids.get("photo"), null));
+    tried.add(new Tried("GET", "/api/v1/fields/" + field, null));
+    tried.add(new Tried("PUT", "/api/v1/fields/" + field, land));
+    tried.add(new Tried("DELETE", "/api/v1/fields/" + field, null));
+    tried.add(new Tried("POST", "/api/v1/fields/" + field + "/crops", crop));
     tried.add(
         new Tried(
             "POST",
-            "/api/fields/" + field + "/cuts",
+            "/api/v1/fields/" + field + "/cuts",
             Map.of("day", "2026-09-20", "cut", Map.of("how", "FORAGE_CUT"))));
     Map<String, Object> zone = Map.of("name", "Bottom", "share", 0.1, "version", 0);
-    tried.add(new Tried("POST", "/api/fields/" + field + "/zones", zone));
-    tried.add(new Tried("PUT", "/api/fields/zones/" + ids.get("zone"), zone));
-    tried.add(new Tried("DELETE", "/api/fields/zones/" + ids.get("zone"), null));
-    tried.add(new Tried("PUT", "/api/fields/crops/" + ids.get("link"), crop));
-    tried.add(new Tried("DELETE", "/api/fields/crops/" + ids.get("link"), null));
-    tried.add(new Tried("GET", "/api/cover/" + field, null));
-    tried.add(new Tried("PUT", "/api/cover/" + field, Map.of("cover", cover)));
-    tried.add(new Tried("DELETE", "/api/cover/" + field, null));
-    tried.add(new Tried("POST", "/api/cover/try", Map.of("fieldId", field, "candidate", cover)));
-    tried.add(new Tried("PUT", "/api/machines/" + machine, rig));
-    tried.add(new Tried("DELETE", "/api/machines/" + machine, null));
-    tried.add(new Tried("PUT", "/api/lots/" + ids.get("lot"), lot));
-    tried.add(new Tried("DELETE", "/api/lots/" + ids.get("lot"), null));
+    tried.add(new Tried("POST", "/api/v1/fields/" + field + "/zones", zone));
+    tried.add(new Tried("PUT", "/api/v1/fields/zones/" + ids.get("zone"), zone));
+    tried.add(new Tried("DELETE", "/api/v1/fields/zones/" + ids.get("zone"), null));
+    tried.add(new Tried("PUT", "/api/v1/fields/crops/" + ids.get("link"), crop));
+    tried.add(new Tried("DELETE", "/api/v1/fields/crops/" + ids.get("link"), null));
+    tried.add(new Tried("GET", "/api/v1/cover/" + field, null));
+    tried.add(new Tried("PUT", "/api/v1/cover/" + field, Map.of("cover", cover)));
+    tried.add(new Tried("DELETE", "/api/v1/cover/" + field, null));
+    tried.add(new Tried("POST", "/api/v1/cover/try", Map.of("fieldId", field, "candidate", cover)));
+    tried.add(new Tried("PUT", "/api/v1/machines/" + machine, rig));
+    tried.add(new Tried("DELETE", "/api/v1/machines/" + machine, null));
+    tried.add(new Tried("PUT", "/api/v1/lots/" + ids.get("lot"), lot));
+    tried.add(new Tried("DELETE", "/api/v1/lots/" + ids.get("lot"), null));
     tried.add(
         new Tried(
             "POST",
-            "/api/dispatch/what-if",
+            "/api/v1/dispatch/what-if",
             Map.of(
                 "job",
                 Map.of("cover", ids.get("job"), "operation", ids.get("operation")),
@@ -352,15 +366,17 @@ class FarmWallsTest {
     tried.add(
         new Tried(
             "PUT",
-            "/api/dispatch/jobs/" + ids.get("job") + "/" + ids.get("operation"),
+            "/api/v1/dispatch/jobs/" + ids.get("job") + "/" + ids.get("operation"),
             Map.of("machineId", machine, "day", "2027-10-01", "locked", true, "acceptLate", true)));
     tried.add(
         new Tried(
-            "DELETE", "/api/dispatch/jobs/" + ids.get("job") + "/" + ids.get("operation"), null));
+            "DELETE",
+            "/api/v1/dispatch/jobs/" + ids.get("job") + "/" + ids.get("operation"),
+            null));
     tried.add(
         new Tried(
             "POST",
-            "/api/log",
+            "/api/v1/log",
             Map.of(
                 "id",
                 UUID.randomUUID(),
@@ -373,12 +389,12 @@ class FarmWallsTest {
     tried.add(
         new Tried(
             "POST",
-            "/api/log/" + ids.get("entry") + "/corrections",
+            "/api/v1/log/" + ids.get("entry") + "/corrections",
             Map.of("id", UUID.randomUUID(), "kind", "WITHDRAWN")));
     tried.add(
         new Tried(
             "POST",
-            "/api/log/" + ids.get("entry") + "/replacement",
+            "/api/v1/log/" + ids.get("entry") + "/replacement",
             Map.of(
                 "entry",
                 Map.of(
@@ -393,7 +409,7 @@ class FarmWallsTest {
     tried.add(
         new Tried(
             "POST",
-            "/api/log/" + ids.get("entry") + "/again",
+            "/api/v1/log/" + ids.get("entry") + "/again",
             Map.of(
                 "on",
                 "2026-10-01",
@@ -402,18 +418,18 @@ class FarmWallsTest {
     tried.add(
         new Tried(
             "POST",
-            "/api/advice/many",
+            "/api/v1/advice/many",
             Map.of(
                 "fields",
                 List.of(field),
                 "goals",
                 Map.of("KEEP_NITROGEN", 1),
-                "route",
+                "termination",
                 "EARLY_SPRAY")));
     tried.add(
         new Tried(
             "PUT",
-            "/api/cover/many",
+            "/api/v1/cover/many",
             Map.of(
                 "covers",
                 List.of(
@@ -423,23 +439,23 @@ class FarmWallsTest {
                         "cover",
                         TestFarm.cover("DRILL", "EARLY_SPRAY", "oats", 1))))));
     String drone = ids.get("drone");
-    String run = "/api/flight/runs/" + ids.get("flight");
-    tried.add(new Tried("GET", "/api/openings/" + field, null));
-    tried.add(new Tried("GET", "/api/season/" + field + "/day?on=2026-10-01", null));
+    String run = "/api/v1/flight/runs/" + ids.get("flight");
+    tried.add(new Tried("GET", "/api/v1/openings/" + field, null));
+    tried.add(new Tried("GET", "/api/v1/season/" + field + "/day?on=2026-10-01", null));
     tried.add(
         new Tried(
             "POST",
-            "/api/crops/read",
+            "/api/v1/crops/read",
             Map.of("cells", List.of(Map.of("fieldId", field, "year", 2029, "text", "corn")))));
     tried.add(
         new Tried(
             "POST",
-            "/api/crops/rotation",
+            "/api/v1/crops/rotation",
             Map.of("fields", List.of(field), "crops", List.of("OATS"), "from", 2029, "to", 2030)));
     tried.add(
         new Tried(
             "POST",
-            "/api/crops",
+            "/api/v1/crops",
             Map.of(
                 "cells",
                 List.of(
@@ -456,57 +472,59 @@ class FarmWallsTest {
                         "2029-04-02",
                         "words",
                         "oats")))));
-    tried.add(new Tried("POST", "/api/crops/take-back", Map.of("links", List.of(ids.get("link")))));
-    tried.add(new Tried("PUT", "/api/fields/" + field + "/left-out", Map.of("season", 2026)));
-    tried.add(new Tried("PUT", "/api/machines/" + machine + "/setup", Map.of("widthFt", 15)));
+    tried.add(
+        new Tried("POST", "/api/v1/crops/take-back", Map.of("links", List.of(ids.get("link")))));
+    tried.add(new Tried("PUT", "/api/v1/fields/" + field + "/left-out", Map.of("season", 2026)));
+    tried.add(new Tried("PUT", "/api/v1/machines/" + machine + "/setup", Map.of("widthFt", 15)));
     Map<String, Object> mark =
         Map.of("kind", "HOUSE", "shape", "{\"type\":\"Point\",\"coordinates\":[-97,40]}");
-    tried.add(new Tried("PUT", "/api/marks/" + ids.get("mark"), mark));
-    tried.add(new Tried("DELETE", "/api/marks/" + ids.get("mark"), null));
-    tried.add(new Tried("PUT", "/api/land/" + field + "/boundary", Map.of("shape", SQUARE)));
-    tried.add(new Tried("POST", "/api/land/" + field + "/hole", Map.of("shape", SQUARE)));
+    tried.add(new Tried("PUT", "/api/v1/marks/" + ids.get("mark"), mark));
+    tried.add(new Tried("DELETE", "/api/v1/marks/" + ids.get("mark"), null));
+    tried.add(new Tried("PUT", "/api/v1/land/" + field + "/boundary", Map.of("shape", SQUARE)));
+    tried.add(new Tried("POST", "/api/v1/land/" + field + "/hole", Map.of("shape", SQUARE)));
     tried.add(
-        new Tried("POST", "/api/land/" + field + "/split", Map.of("line", LINE, "name", "x")));
-    tried.add(new Tried("POST", "/api/land/" + field + "/join", Map.of("other", machine)));
-    tried.add(new Tried("GET", "/api/herbicides/fields/" + field, null));
-    tried.add(new Tried("POST", "/api/herbicides/fields/" + field, HERBICIDE));
-    tried.add(new Tried("DELETE", "/api/herbicides/" + ids.get("herbicide"), null));
-    tried.add(new Tried("DELETE", "/api/mixes/" + ids.get("mix"), null));
-    String lotPapers = "/api/lot-papers/lots/" + ids.get("lot");
+        new Tried("POST", "/api/v1/land/" + field + "/split", Map.of("line", LINE, "name", "x")));
+    tried.add(new Tried("POST", "/api/v1/land/" + field + "/join", Map.of("other", machine)));
+    tried.add(new Tried("GET", "/api/v1/herbicides/fields/" + field, null));
+    tried.add(new Tried("POST", "/api/v1/herbicides/fields/" + field, HERBICIDE));
+    tried.add(new Tried("DELETE", "/api/v1/herbicides/" + ids.get("herbicide"), null));
+    tried.add(new Tried("DELETE", "/api/v1/mixes/" + ids.get("mix"), null));
+    String lotPapers = "/api/v1/lot-papers/lots/" + ids.get("lot");
     tried.add(new Tried("GET", lotPapers, null));
     tried.add(new Tried("POST", lotPapers, "x".getBytes()));
-    tried.add(new Tried("GET", "/api/lot-papers/" + ids.get("paper"), null));
-    tried.add(new Tried("DELETE", "/api/lot-papers/" + ids.get("paper"), null));
-    tried.add(new Tried("GET", "/api/calibrations/machines/" + machine, null));
-    tried.add(new Tried("DELETE", "/api/calibrations/" + ids.get("calibration"), null));
+    tried.add(new Tried("GET", "/api/v1/lot-papers/" + ids.get("paper"), null));
+    tried.add(new Tried("DELETE", "/api/v1/lot-papers/" + ids.get("paper"), null));
+    tried.add(new Tried("GET", "/api/v1/calibrations/machines/" + machine, null));
+    tried.add(new Tried("DELETE", "/api/v1/calibrations/" + ids.get("calibration"), null));
     tried.add(
         new Tried(
             "POST",
-            "/api/calibrations",
+            "/api/v1/calibrations",
             Map.of("machineId", machine, "kind", "CATCH", "details", CATCH)));
-    tried.add(new Tried("POST", "/api/loads", Map.of("fieldId", field, "machineId", machine)));
-    tried.add(new Tried("GET", "/api/loads/ways/" + field, null));
+    tried.add(new Tried("POST", "/api/v1/loads", Map.of("fieldId", field, "machineId", machine)));
+    tried.add(new Tried("GET", "/api/v1/loads/methods/" + field, null));
     tried.add(
         new Tried(
             "POST",
-            "/api/advice",
-            Map.of("fieldId", field, "goals", Map.of("LOOSEN", 1), "route", "ROLL")));
-    tried.add(new Tried("GET", "/api/flight/plans/" + field + "/" + drone, null));
-    tried.add(new Tried("GET", "/api/flight/plans/" + field + "/" + drone + "/file", null));
-    tried.add(new Tried("POST", "/api/flight/runs", Map.of("fieldId", field, "machineId", drone)));
+            "/api/v1/advice",
+            Map.of("fieldId", field, "goals", Map.of("LOOSEN", 1), "termination", "ROLL")));
+    tried.add(new Tried("GET", "/api/v1/flight/plans/" + field + "/" + drone, null));
+    tried.add(new Tried("GET", "/api/v1/flight/plans/" + field + "/" + drone + "/file", null));
+    tried.add(
+        new Tried("POST", "/api/v1/flight/runs", Map.of("fieldId", field, "machineId", drone)));
     tried.add(new Tried("GET", run, null));
     tried.add(new Tried("GET", run + "/events", null));
     tried.add(new Tried("POST", run + "/pause", null));
     tried.add(new Tried("POST", run + "/resume", null));
     tried.add(new Tried("POST", run + "/log", null));
     tried.add(new Tried("DELETE", run, null));
-    tried.add(new Tried("GET", "/api/simulator/drill-monitor/" + field, null));
-    String applied = "/api/log/" + ids.get("entry") + "/applied";
+    tried.add(new Tried("GET", "/api/v1/simulator/drill-monitor/" + field, null));
+    String applied = "/api/v1/log/" + ids.get("entry") + "/applied";
     tried.add(new Tried("GET", applied, null));
     tried.add(new Tried("GET", applied + "/points", null));
     tried.add(new Tried("POST", applied, "longitude\n".getBytes()));
-    tried.add(new Tried("GET", "/api/work-orders/" + field + "/" + machine, null));
-    tried.add(new Tried("GET", "/api/work-orders/machines/" + machine, null));
+    tried.add(new Tried("GET", "/api/v1/work-orders/" + field + "/" + machine, null));
+    tried.add(new Tried("GET", "/api/v1/work-orders/machines/" + machine, null));
     return tried;
   }
 
@@ -521,29 +539,33 @@ class FarmWallsTest {
           .as(t.method() + " " + t.path() + ": " + answer.text())
           .isEqualTo(404);
     }
-    assertThat(theirs.get("/api/fields").json()).hasSize(1);
-    assertThat(theirs.get("/api/machines").json()).hasSize(2);
-    assertThat(theirs.get("/api/marks").json()).hasSize(1);
-    assertThat(theirs.get("/api/mixes").json()).hasSize(1);
-    assertThat(theirs.get("/api/lots").json()).hasSize(1);
-    assertThat(theirs.get("/api/log").json()).hasSize(1);
+    assertThat(theirs.get("/api/v1/fields").json()).hasSize(1);
+    assertThat(theirs.get("/api/v1/machines").json()).hasSize(2);
+    assertThat(theirs.get("/api/v1/marks").json()).hasSize(1);
+    assertThat(theirs.get("/api/v1/mixes").json()).hasSize(1);
+    assertThat(theirs.get("/api/v1/lots").json()).hasSize(1);
+    assertThat(theirs.get("/api/v1/log").json()).hasSize(1);
   }
 
   @Test
   void listsHoldOnlyOnesOwn() {
-    assertThat(ours.get("/api/fields").text()).contains("Our field").doesNotContain("Their field");
-    assertThat(ours.get("/api/season").text()).contains("Our field").doesNotContain("Their field");
+    assertThat(ours.get("/api/v1/fields").text())
+        .contains("Our field")
+        .doesNotContain("Their field");
+    assertThat(ours.get("/api/v1/season").text())
+        .contains("Our field")
+        .doesNotContain("Their field");
     Map<String, Object> theirLane = Map.of("lanes", List.of(ids.get("field")));
-    assertThat(theirs.post("/api/season/lanes", theirLane).json()).hasSize(1);
-    assertThat(ours.post("/api/season/lanes", theirLane).json()).isEmpty();
-    assertThat(ours.get("/api/machines").text()).doesNotContain("Their");
-    assertThat(ours.get("/api/lots").text()).doesNotContain("Their");
-    assertThat(ours.get("/api/exchange/fields").text()).doesNotContain("Their");
-    assertThat(ours.get("/api/dispatch").text()).doesNotContain("Their");
-    assertThat(ours.get("/api/dispatch/risk").text()).doesNotContain("Their");
-    assertThat(ours.get("/api/land").text()).doesNotContain("Their field");
-    assertThat(ours.get("/api/mixes").text()).doesNotContain("Theirs");
-    assertThat(ours.get("/api/flight/runs").text()).doesNotContain("Their");
+    assertThat(theirs.post("/api/v1/season/lanes", theirLane).json()).hasSize(1);
+    assertThat(ours.post("/api/v1/season/lanes", theirLane).json()).isEmpty();
+    assertThat(ours.get("/api/v1/machines").text()).doesNotContain("Their");
+    assertThat(ours.get("/api/v1/lots").text()).doesNotContain("Their");
+    assertThat(ours.get("/api/v1/exchange/fields").text()).doesNotContain("Their");
+    assertThat(ours.get("/api/v1/dispatch").text()).doesNotContain("Their");
+    assertThat(ours.get("/api/v1/dispatch/risk").text()).doesNotContain("Their");
+    assertThat(ours.get("/api/v1/land").text()).doesNotContain("Their field");
+    assertThat(ours.get("/api/v1/mixes").text()).doesNotContain("Theirs");
+    assertThat(ours.get("/api/v1/flight/runs").text()).doesNotContain("Their");
   }
 
   /** When an endpoint with an id is added, it must be tried here too. */

@@ -25,7 +25,7 @@ class FeedTest {
     RunningServer.bean(DemoFarm.class)
         .build("Feed Farm " + n, mail, "feedop" + n + "@board.example", 28);
     planner = new Caller(RunningServer.address()).signIn(mail, DemoFarm.PASSWORD);
-    planner.put("/api/farm/day", Map.of("day", "2026-10-01"));
+    planner.put("/api/v1/farm/day", Map.of("day", "2026-10-01"));
     stranger = new Caller(RunningServer.address());
   }
 
@@ -53,11 +53,11 @@ class FeedTest {
   void hoursAreOfTheFarmsOwnClock() {
     Plans.board(planner);
     String path =
-        "/feeds/" + planner.post("/api/feeds", Map.of()).json().path("word").asString() + ".ics";
+        "/feeds/" + planner.post("/api/v1/feeds", Map.of()).json().path("word").asString() + ".ics";
     assertThat(stranger.get(path).text()).contains("DTSTART:20261001T140000Z");
-    assertThat(planner.put("/api/farm/zone", Map.of("zone", "America/Chicago")).status())
+    assertThat(planner.put("/api/v1/farm/zone", Map.of("zone", "America/Chicago")).status())
         .isEqualTo(200);
-    assertThat(planner.get("/api/farm").json().path("clock").asString())
+    assertThat(planner.get("/api/v1/farm").json().path("clock").asString())
         .isEqualTo("America/Chicago");
     String summer = stranger.get(path).text();
     assertThat(summer)
@@ -65,17 +65,17 @@ class FeedTest {
         .contains("DTSTART:20261001T130000Z")
         .doesNotContain("DTSTART:20261001T140000Z");
     assertThat(summer).as("what is far off is told by the day").contains("DTSTART;VALUE=DATE:2027");
-    Caller.Answer wrong = planner.put("/api/farm/zone", Map.of("zone", "Mars/Olympus"));
+    Caller.Answer wrong = planner.put("/api/v1/farm/zone", Map.of("zone", "Mars/Olympus"));
     assertThat(wrong.status()).isEqualTo(400);
     assertThat(wrong.text()).contains("zone is one such as America/Chicago, got Mars/Olympus");
-    planner.put("/api/farm/zone", Map.of());
+    planner.put("/api/v1/farm/zone", Map.of());
     assertThat(stranger.get(path).text()).contains("DTSTART:20261001T140000Z");
   }
 
   @Test
   void aMachinesCalendarHasItsJobsAndNoOthers() {
     JsonNode board = Plans.board(planner);
-    String all = planner.post("/api/feeds", Map.of()).json().path("word").asString();
+    String all = planner.post("/api/v1/feeds", Map.of()).json().path("word").asString();
     Caller.Answer whole = stranger.get("/feeds/" + all + ".ics");
     assertThat(whole.status()).isEqualTo(200);
     int placed = told(board, (job, day) -> true);
@@ -83,7 +83,7 @@ class FeedTest {
     assertThat(events(whole.text())).isEqualTo(placed).isPositive();
     for (JsonNode machine : board.path("machines")) {
       JsonNode made =
-          planner.post("/api/feeds", Map.of("machineId", machine.path("id").asString())).json();
+          planner.post("/api/v1/feeds", Map.of("machineId", machine.path("id").asString())).json();
       String own = stranger.get("/feeds/" + made.path("word").asString() + ".ics").text();
       int mine =
           told(board, (job, day) -> job.path("place").path("machineId").equals(machine.path("id")));
@@ -106,22 +106,22 @@ class FeedTest {
     String who = driver;
     int his = told(board, (job, day) -> day.path("driver").asString("").equals(who));
     String word =
-        planner.post("/api/feeds", Map.of("person", driver)).json().path("word").asString();
+        planner.post("/api/v1/feeds", Map.of("person", driver)).json().path("word").asString();
     assertThat(events(stranger.get("/feeds/" + word + ".ics").text())).isEqualTo(his);
   }
 
   @Test
   void whatIsTakenBackOpensNothing() {
-    String machine = planner.get("/api/machines").json().get(0).path("id").asString();
+    String machine = planner.get("/api/v1/machines").json().get(0).path("id").asString();
     Caller.Answer both =
-        planner.post("/api/feeds", Map.of("machineId", machine, "person", "Otis Lindqvist"));
+        planner.post("/api/v1/feeds", Map.of("machineId", machine, "person", "Otis Lindqvist"));
     assertThat(both.status()).isEqualTo(400);
     assertThat(both.text()).contains("a machine's or a person's");
-    JsonNode made = planner.post("/api/feeds", Map.of()).json();
+    JsonNode made = planner.post("/api/v1/feeds", Map.of()).json();
     String path = "/feeds/" + made.path("word").asString() + ".ics";
     assertThat(stranger.get(path).status()).isEqualTo(200);
-    assertThat(planner.get("/api/feeds").text()).doesNotContain(made.path("word").asString());
-    assertThat(planner.delete("/api/feeds/" + made.path("id").asString()).json()).isEmpty();
+    assertThat(planner.get("/api/v1/feeds").text()).doesNotContain(made.path("word").asString());
+    assertThat(planner.delete("/api/v1/feeds/" + made.path("id").asString()).json()).isEmpty();
     assertThat(stranger.get(path).status()).isEqualTo(404);
     assertThat(stranger.get("/feeds/guessed.ics").status()).isEqualTo(404);
   }

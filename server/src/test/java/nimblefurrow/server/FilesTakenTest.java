@@ -22,7 +22,8 @@ class FilesTakenTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"/api/figures/file", "/api/weather/import", "/api/exchange/fields"})
+  @ValueSource(
+      strings = {"/api/v1/figures/file", "/api/v1/weather/import", "/api/v1/exchange/fields"})
   void whatIsNoTableIsRefusedInWords(String door) {
     byte[] workbook = {'P', 'K', 3, 4, 20, 0, 6, 0, 8, 0, 0, 0};
     byte[] quoted = "sheet,row,column,value\n\"a\"b,c,d,1\n\"open".getBytes(StandardCharsets.UTF_8);
@@ -41,23 +42,23 @@ class FilesTakenTest {
     String wkt = "\"POLYGON((-97.01 40,-97 40,-97 40.0075,-97.01 40.0075,-97.01 40))\"";
     Caller.Answer read =
         farm.upload(
-            "/api/exchange/fields?save=true",
+            "/api/v1/exchange/fields?save=true",
             "f.csv",
             ("name,wkt\nPré Haut," + wkt + "\n").getBytes(windows));
     assertThat(read.status()).as(read.text()).isEqualTo(200);
-    assertThat(farm.get("/api/fields").text()).contains("Pré Haut");
-    byte[] figures = farm.bytes("/api/figures/file");
+    assertThat(farm.get("/api/v1/fields").text()).contains("Pré Haut");
+    byte[] figures = farm.bytes("/api/v1/figures/file");
     String changed =
         new String(figures, StandardCharsets.UTF_8).replaceFirst("(?m)^([^,\n]*),", "$1,");
-    assertThat(farm.upload("/api/figures/file", "f.csv", changed.getBytes(windows)).status())
+    assertThat(farm.upload("/api/v1/figures/file", "f.csv", changed.getBytes(windows)).status())
         .isEqualTo(200);
   }
 
   @Test
   void whatIsNoCharacterIsShownAsAMark() {
-    Caller.Answer answer = farm.get("/api/order/file?format=%ED%A0%80");
+    Caller.Answer answer = farm.get("/api/v1/order/file?format=%ED%A0%80");
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.text()).contains("a character that is none");
-    assertThat(farm.post("/api/farms", Map.of()).status()).isLessThan(500);
+    assertThat(farm.post("/api/v1/farms", Map.of()).status()).isLessThan(500);
   }
 }

@@ -26,7 +26,7 @@ class FlightTest {
     field = TestFarm.field(farm, "Flown Eighty");
     drone = SeedingFarm.drone(farm);
     farm.post(
-        "/api/marks",
+        "/api/v1/marks",
         Map.of(
             "kind",
             "HOUSE",
@@ -36,14 +36,14 @@ class FlightTest {
             "{\"type\":\"Point\",\"coordinates\":[-97.004,40.004]}"));
     assertThat(
             farm.put(
-                    "/api/cover/" + field,
+                    "/api/v1/cover/" + field,
                     Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)))
                 .status())
         .isEqualTo(200);
   }
 
   private static String plan() {
-    return "/api/flight/plans/" + field + "/" + drone;
+    return "/api/v1/flight/plans/" + field + "/" + drone;
   }
 
   @Test
@@ -85,45 +85,45 @@ class FlightTest {
   }
 
   private static JsonNode run(String id) {
-    return farm.get("/api/flight/runs/" + id).json();
+    return farm.get("/api/v1/flight/runs/" + id).json();
   }
 
   @Test
   void theStandInFliesPausesLandsAndLogs() {
     JsonNode started =
         farm.post(
-                "/api/flight/runs",
+                "/api/v1/flight/runs",
                 Map.of("fieldId", field, "machineId", drone, "windMph", 5, "timesFaster", 50_000))
             .json();
     String id = started.path("id").asString();
-    JsonNode paused = farm.post("/api/flight/runs/" + id + "/pause", null).json();
+    JsonNode paused = farm.post("/api/v1/flight/runs/" + id + "/pause", null).json();
     assertThat(paused.path("paused").asBoolean()).isTrue();
     double at = paused.path("seconds").asDouble();
     assertThat(run(id).path("seconds").asDouble()).isEqualTo(at);
-    assertThat(farm.post("/api/flight/runs/" + id + "/log", null).status()).isEqualTo(409);
-    farm.post("/api/flight/runs/" + id + "/resume", null);
+    assertThat(farm.post("/api/v1/flight/runs/" + id + "/log", null).status()).isEqualTo(409);
+    farm.post("/api/v1/flight/runs/" + id + "/resume", null);
     String events =
-        new String(farm.bytes("/api/flight/runs/" + id + "/events"), StandardCharsets.UTF_8);
+        new String(farm.bytes("/api/v1/flight/runs/" + id + "/events"), StandardCharsets.UTF_8);
     assertThat(events).contains("event:flight").contains("\"done\":true");
     JsonNode landed = run(id);
     assertThat(landed.path("now").path("doing").asString()).isEqualTo("LANDED");
     double planned = landed.path("plannedPounds").asDouble();
     assertThat(landed.path("pounds").asDouble()).isCloseTo(planned, within(planned * 0.02));
-    JsonNode logged = farm.post("/api/flight/runs/" + id + "/log", null).json();
+    JsonNode logged = farm.post("/api/v1/flight/runs/" + id + "/log", null).json();
     String entry = logged.path("entryId").asString();
-    assertThat(farm.get("/api/log").text()).contains(entry).contains("Flown in");
-    JsonNode map = farm.get("/api/log/" + entry + "/applied").json();
+    assertThat(farm.get("/api/v1/log").text()).contains(entry).contains("Flown in");
+    JsonNode map = farm.get("/api/v1/log/" + entry + "/applied").json();
     assertThat(map.path("skippedPercent").asDouble()).isBetween(0.0, 12.0);
     assertThat(map.path("pounds").asDouble()).isCloseTo(planned, within(planned * 0.02));
     assertThat(map.path("blocks").size()).isGreaterThan(100);
-    assertThat(farm.post("/api/flight/runs/" + id + "/log", null).status()).isEqualTo(409);
+    assertThat(farm.post("/api/v1/flight/runs/" + id + "/log", null).status()).isEqualTo(409);
     importsOver(entry);
   }
 
   /** A monitor's own points may take the place of what was there; wrong files change nothing. */
   private static void importsOver(String entry) {
-    byte[] points = farm.bytes("/api/simulator/drill-monitor/" + field);
-    Caller.Answer brought = farm.upload("/api/log/" + entry + "/applied", "points.csv", points);
+    byte[] points = farm.bytes("/api/v1/simulator/drill-monitor/" + field);
+    Caller.Answer brought = farm.upload("/api/v1/log/" + entry + "/applied", "points.csv", points);
     assertThat(brought.status()).as(brought.text()).isEqualTo(200);
     assertThat(brought.json().path("source").asString()).isEqualTo("imported file");
     assertThat(brought.json().path("actualRate").asDouble()).isBetween(66.0, 78.0);
@@ -142,18 +142,19 @@ class FlightTest {
     };
     for (String[] file : wrong) {
       Caller.Answer refused =
-          farm.upload("/api/log/" + entry + "/applied", "x.csv", file[0].getBytes());
+          farm.upload("/api/v1/log/" + entry + "/applied", "x.csv", file[0].getBytes());
       assertThat(refused.status()).isEqualTo(400);
       assertThat(refused.json().path("detail").asString()).contains(file[1]);
     }
-    assertThat(farm.get("/api/log/" + entry + "/applied").json().path("source").asString())
+    assertThat(farm.get("/api/v1/log/" + entry + "/applied").json().path("source").asString())
         .isEqualTo("imported file");
   }
 
   @Test
   void tooMuchWindDoesNotStart() {
     Caller.Answer refused =
-        farm.post("/api/flight/runs", Map.of("fieldId", field, "machineId", drone, "windMph", 22));
+        farm.post(
+            "/api/v1/flight/runs", Map.of("fieldId", field, "machineId", drone, "windMph", 22));
     assertThat(refused.status()).isEqualTo(400);
     assertThat(refused.text()).contains("wind is at most 14 mph for a start, got 22");
   }
@@ -162,15 +163,16 @@ class FlightTest {
   void theSameFlightIsToldTheSameAfterAWhile() {
     JsonNode started =
         farm.post(
-                "/api/flight/runs", Map.of("fieldId", field, "machineId", drone, "timesFaster", 1))
+                "/api/v1/flight/runs",
+                Map.of("fieldId", field, "machineId", drone, "timesFaster", 1))
             .json();
     String id = started.path("id").asString();
     assertThat(Duration.ofSeconds((long) started.path("totalSeconds").asDouble()))
         .isGreaterThan(Duration.ofHours(1));
-    farm.post("/api/flight/runs/" + id + "/pause", null);
+    farm.post("/api/v1/flight/runs/" + id + "/pause", null);
     assertThat(run(id).path("now")).isEqualTo(run(id).path("now"));
     assertThat(keptPlan(id)).contains("\"flights\"").contains("\"poundsPerFoot\"");
-    assertThat(farm.delete("/api/flight/runs/" + id).status()).isEqualTo(200);
+    assertThat(farm.delete("/api/v1/flight/runs/" + id).status()).isEqualTo(200);
   }
 
   /** The plan as its row keeps it; a server that starts anew flies this one. */

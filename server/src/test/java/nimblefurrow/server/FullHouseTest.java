@@ -53,7 +53,7 @@ class FullHouseTest {
   private static HttpResponse<String> season(String address) throws Exception {
     return HttpClient.newHttpClient()
         .send(
-            HttpRequest.newBuilder(URI.create(address + "/api/season"))
+            HttpRequest.newBuilder(URI.create(address + "/api/v1/season"))
                 .header("Cookie", "furrow-session=NDIxY2YwZjMtNjY5Ny00Yjk3LTk3ZjQtYjQ1YjM3YjYwYjM5")
                 .build(),
             HttpResponse.BodyHandlers.ofString());

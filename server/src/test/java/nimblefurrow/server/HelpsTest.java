@@ -21,12 +21,12 @@ class HelpsTest {
         .build("Helps Farm", "helps@board.example", "helpsop@board.example", 28);
     Caller planner =
         new Caller(RunningServer.address()).signIn("helps@board.example", DemoFarm.PASSWORD);
-    planner.put("/api/farm/day", Map.of("day", "2026-10-01"));
+    planner.put("/api/v1/farm/day", Map.of("day", "2026-10-01"));
     Plans.board(planner);
-    assertThat(planner.get("/api/dispatch/helps").json().has("state")).isFalse();
-    JsonNode asked = planner.post("/api/dispatch/helps", Map.of()).json();
+    assertThat(planner.get("/api/v1/dispatch/helps").json().has("state")).isFalse();
+    JsonNode asked = planner.post("/api/v1/dispatch/helps", Map.of()).json();
     assertThat(asked.path("state").asString()).isIn("WAITING", "SEARCHING", "DONE");
-    assertThat(planner.post("/api/dispatch/helps", Map.of()).json().path("state").asString())
+    assertThat(planner.post("/api/v1/dispatch/helps", Map.of()).json().path("state").asString())
         .as("one at a time")
         .isIn("WAITING", "SEARCHING", "DONE");
     JsonNode done = over(planner);
@@ -38,22 +38,22 @@ class HelpsTest {
       before = help.path("gain").asLong();
     }
     assertThat(done.path("helps")).isNotEmpty();
-    assertThat(planner.post("/api/dispatch/helps", Map.of()).json()).as("kept").isEqualTo(done);
-    planner.put("/api/farm/day", Map.of("day", "2026-10-02"));
-    assertThat(planner.get("/api/dispatch/helps").json().has("state"))
+    assertThat(planner.post("/api/v1/dispatch/helps", Map.of()).json()).as("kept").isEqualTo(done);
+    planner.put("/api/v1/farm/day", Map.of("day", "2026-10-02"));
+    assertThat(planner.get("/api/v1/dispatch/helps").json().has("state"))
         .as("told no longer once something has changed")
         .isFalse();
-    planner.post("/api/dispatch/helps", Map.of());
-    planner.delete("/api/dispatch/helps");
+    planner.post("/api/v1/dispatch/helps", Map.of());
+    planner.delete("/api/v1/dispatch/helps");
     assertThat(over(planner).path("state").asString()).isIn("CANCELLED", "DONE");
   }
 
   private static JsonNode over(Caller planner) {
     long begin = System.nanoTime();
-    JsonNode run = planner.get("/api/dispatch/helps").json();
+    JsonNode run = planner.get("/api/v1/dispatch/helps").json();
     while (OPEN.contains(run.path("state").asString())) {
       assertThat(System.nanoTime() - begin).isLessThan(LONG_ENOUGH);
-      run = planner.get("/api/dispatch/helps").json();
+      run = planner.get("/api/v1/dispatch/helps").json();
     }
     return run;
   }

@@ -27,7 +27,7 @@ class JobFilesTest {
     RunningServer.bean(DemoFarm.class)
         .build("File Farm", "files@board.example", "filesop@board.example", 28);
     planner = new Caller(RunningServer.address()).signIn("files@board.example", DemoFarm.PASSWORD);
-    planner.put("/api/farm/day", Map.of("day", "2026-09-02"));
+    planner.put("/api/v1/farm/day", Map.of("day", "2026-09-02"));
     board = Plans.board(planner);
   }
 
@@ -42,7 +42,7 @@ class JobFilesTest {
       }
     }
     try (XSSFWorkbook book =
-        new XSSFWorkbook(new ByteArrayInputStream(planner.bytes("/api/exchange/jobs.xlsx")))) {
+        new XSSFWorkbook(new ByteArrayInputStream(planner.bytes("/api/v1/exchange/jobs.xlsx")))) {
       double told = 0;
       int rows = 0;
       for (Row row : book.getSheetAt(0)) {
@@ -71,8 +71,8 @@ class JobFilesTest {
         fields.add(job.path("fieldId").asString());
       }
     }
-    byte[] zip = planner.bytes("/api/exchange/taskdata.zip");
-    JsonNode read = planner.upload("/api/exchange/taskdata", "taskdata.zip", zip).json();
+    byte[] zip = planner.bytes("/api/v1/exchange/taskdata.zip");
+    JsonNode read = planner.upload("/api/v1/exchange/taskdata", "taskdata.zip", zip).json();
     assertThat(read.path("tasks").size()).isEqualTo(tasks).isPositive();
     assertThat(read.path("fields").size()).isEqualTo(fields.size());
     int rated = 0;
@@ -87,10 +87,10 @@ class JobFilesTest {
     JsonNode brought =
         new Caller(RunningServer.address())
             .ownFarm()
-            .upload("/api/exchange/fields", "taskdata.zip", zip)
+            .upload("/api/v1/exchange/fields", "taskdata.zip", zip)
             .json();
     assertThat(brought.path("good").asInt()).isEqualTo(fields.size());
-    assertThat(planner.upload("/api/exchange/taskdata", "t.zip", new byte[] {1, 2, 3}).text())
+    assertThat(planner.upload("/api/v1/exchange/taskdata", "t.zip", new byte[] {1, 2, 3}).text())
         .contains("no TASKDATA.XML");
   }
 
@@ -106,13 +106,13 @@ class JobFilesTest {
                 ? 1
                 : 0;
       }
-      String path = "/api/exchange/taskdata.zip?machineId=" + machine.path("id").asString();
+      String path = "/api/v1/exchange/taskdata.zip?machineId=" + machine.path("id").asString();
       if (own == 0) {
         assertThat(planner.get(path).text()).contains("nothing is placed there");
       } else {
         assertThat(
                 planner
-                    .upload("/api/exchange/taskdata", "t.zip", planner.bytes(path))
+                    .upload("/api/v1/exchange/taskdata", "t.zip", planner.bytes(path))
                     .json()
                     .path("tasks")
                     .size())

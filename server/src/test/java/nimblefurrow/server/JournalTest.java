@@ -27,7 +27,7 @@ class JournalTest {
     field = TestFarm.field(farm, "Kept");
     Caller.Answer kept =
         farm.put(
-            "/api/cover/" + field,
+            "/api/v1/cover/" + field,
             Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)));
     assertThat(kept.status()).as(kept.text()).isEqualTo(200);
   }
@@ -50,19 +50,19 @@ class JournalTest {
 
   private String sow() {
     String id = UUID.randomUUID().toString();
-    Caller.Answer saved = farm.post("/api/log", sowing(id, 40, 3000));
+    Caller.Answer saved = farm.post("/api/v1/log", sowing(id, 40, 3000));
     assertThat(saved.status()).as(saved.text()).isEqualTo(200);
     return id;
   }
 
   private Caller.Answer say(String entry, String kind, UUID id) {
     return farm.post(
-        "/api/log/" + entry + "/corrections",
+        "/api/v1/log/" + entry + "/corrections",
         Map.of("id", id, "kind", kind, "reason", "wrong field"));
   }
 
   private boolean sown() {
-    return farm.get("/api/cover/" + field).json().path("sown").asBoolean();
+    return farm.get("/api/v1/cover/" + field).json().path("sown").asBoolean();
   }
 
   @Test
@@ -72,10 +72,10 @@ class JournalTest {
     UUID word = UUID.randomUUID();
     assertThat(say(entry, "WITHDRAWN", word).status()).isEqualTo(200);
     assertThat(say(entry, "WITHDRAWN", word).status()).as("sent twice").isEqualTo(200);
-    assertThat(farm.get("/api/log").json()).isEmpty();
+    assertThat(farm.get("/api/v1/log").json()).isEmpty();
     assertThat(sown()).isFalse();
     assertThat(say(entry, "RESTORED", UUID.randomUUID()).status()).isEqualTo(200);
-    assertThat(farm.get("/api/log").json()).hasSize(1);
+    assertThat(farm.get("/api/v1/log").json()).hasSize(1);
     assertThat(sown()).isTrue();
     assertThat(rows("select count(*) from log_correction where entry_id = ?", entry)).isEqualTo(2);
   }
@@ -88,7 +88,7 @@ class JournalTest {
     Caller.Answer refused = say(first, "RESTORED", UUID.randomUUID());
     assertThat(refused.status()).isEqualTo(409);
     assertThat(refused.text()).contains("take that entry out first");
-    JsonNode entries = farm.get("/api/log").json();
+    JsonNode entries = farm.get("/api/v1/log").json();
     assertThat(entries).hasSize(1);
   }
 
@@ -98,14 +98,14 @@ class JournalTest {
     String right = UUID.randomUUID().toString();
     Map<String, Object> form =
         Map.of("entry", sowing(right, 40, 3600), "reason", "scale ticket read again");
-    String path = "/api/log/" + wrong + "/replacement";
-    byte[] points = farm.get("/api/simulator/drill-monitor/" + field).text().getBytes(UTF_8);
-    assertThat(farm.upload("/api/log/" + wrong + "/applied", "points.csv", points).status())
+    String path = "/api/v1/log/" + wrong + "/replacement";
+    byte[] points = farm.get("/api/v1/simulator/drill-monitor/" + field).text().getBytes(UTF_8);
+    assertThat(farm.upload("/api/v1/log/" + wrong + "/applied", "points.csv", points).status())
         .isEqualTo(200);
     Caller.Answer saved = farm.post(path, form);
     assertThat(saved.status()).as(saved.text()).isEqualTo(200);
     assertThat(farm.post(path, form).status()).as("sent twice").isEqualTo(200);
-    JsonNode entries = farm.get("/api/log").json();
+    JsonNode entries = farm.get("/api/v1/log").json();
     assertThat(entries).hasSize(1);
     assertThat(entries.get(0).path("id").asString()).isEqualTo(right);
     assertThat(entries.get(0).path("actualRate").asDouble()).isEqualTo(90);
@@ -115,10 +115,10 @@ class JournalTest {
     assertThat(farm.post(path, late).status()).as("put right meanwhile").isEqualTo(409);
     Caller.Answer refused =
         farm.post(
-            "/api/log/" + right + "/replacement",
+            "/api/v1/log/" + right + "/replacement",
             Map.of("entry", sowing(UUID.randomUUID(), 4000, 3600)));
     assertThat(refused.status()).isEqualTo(400);
-    assertThat(farm.get("/api/log").json().get(0).path("id").asString())
+    assertThat(farm.get("/api/v1/log").json().get(0).path("id").asString())
         .as("half a correction is none")
         .isEqualTo(right);
     assertThat(sown()).isTrue();
@@ -130,7 +130,7 @@ class JournalTest {
     String second = TestFarm.field(farm, "Second");
     String bare = TestFarm.field(farm, "Without a cover");
     farm.put(
-        "/api/cover/" + second,
+        "/api/v1/cover/" + second,
         Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)));
     Object fields =
         List.of(
@@ -138,12 +138,12 @@ class JournalTest {
             Map.of("id", UUID.randomUUID(), "fieldId", bare));
     Caller.Answer again =
         farm.post(
-            "/api/log/" + entry + "/again", Map.of("on", RunningServer.TODAY, "fields", fields));
+            "/api/v1/log/" + entry + "/again", Map.of("on", RunningServer.TODAY, "fields", fields));
     assertThat(again.status()).as(again.text()).isEqualTo(200);
     assertThat(again.json().get(0).has("refused")).isFalse();
     assertThat(again.json().get(1).path("refused").asString())
         .isEqualTo("choose a cover for this field first");
-    JsonNode kept = farm.get("/api/log").json();
+    JsonNode kept = farm.get("/api/v1/log").json();
     assertThat(kept).hasSize(2);
     double acres = kept.get(0).path("acres").asDouble();
     assertThat(kept.get(0).path("field").asString()).isEqualTo("Second");
@@ -206,9 +206,22 @@ class JournalTest {
     Map<String, Object> instead =
         Map.of("entry", oldBody(Map.of("kind", "WEEDS", "look", Map.of("readings", List.of(9)))));
     String wrong = scored.path("id").asString();
-    assertThat(farm.post("/api/log/" + wrong + "/replacement", instead).status()).isEqualTo(200);
-    assertThat(farm.get("/api/log").json().get(0).path("fact").path("readings").get(0).asInt())
+    assertThat(farm.post("/api/v1/log/" + wrong + "/replacement", instead).status()).isEqualTo(200);
+    assertThat(farm.get("/api/v1/log").json().get(0).path("fact").path("readings").get(0).asInt())
         .isEqualTo(9);
+  }
+
+  /** Pages from before addresses carried a version, and terminations that word, are still heard. */
+  @Test
+  void oldAddressesAreHeard() {
+    sow();
+    Map<String, Object> ended = oldBody(Map.of("kind", "ENDED", "route", "EARLY_SPRAY"));
+    Caller.Answer kept = farm.post("/api/log", ended);
+    assertThat(kept.status()).as(kept.text()).isEqualTo(200);
+    JsonNode log = farm.get("/api/log").json();
+    assertThat(log).isEqualTo(farm.get("/api/v1/log").json()).isNotEmpty();
+    assertThat(log.findValuesAsString("termination")).containsExactly("EARLY_SPRAY");
+    assertThat(farm.stranger().get("/api/log").status()).isEqualTo(401);
   }
 
   @Test
@@ -216,33 +229,33 @@ class JournalTest {
     for (Object fact : new Object[] {Map.of(), Map.of("kind", "GUESSED"), "sown"}) {
       Map<String, Object> body = new HashMap<>(newBody(Map.of()));
       body.put("fact", fact);
-      Caller.Answer answer = farm.post("/api/log", body);
+      Caller.Answer answer = farm.post("/api/v1/log", body);
       assertThat(answer.status()).as(answer.text()).isEqualTo(400);
       assertThat(answer.json().path("detail").asString()).isNotEmpty();
     }
     Map<String, Object> none = new HashMap<>(newBody(Map.of()));
     none.remove("fact");
-    assertThat(farm.post("/api/log", none).status()).isEqualTo(400);
+    assertThat(farm.post("/api/v1/log", none).status()).isEqualTo(400);
   }
 
   /** Taking an entry out and putting it back leaves the season as it was. */
   @Test
   void outAndBackIsNothing() {
     String sown = sow();
-    String before = farm.get("/api/season/" + field).text();
+    String before = farm.get("/api/v1/season/" + field).text();
     assertThat(say(sown, "WITHDRAWN", UUID.randomUUID()).status()).isEqualTo(200);
-    assertThat(farm.get("/api/season/" + field).text()).isNotEqualTo(before);
+    assertThat(farm.get("/api/v1/season/" + field).text()).isNotEqualTo(before);
     assertThat(say(sown, "RESTORED", UUID.randomUUID()).status()).isEqualTo(200);
-    assertThat(farm.get("/api/season/" + field).text()).isEqualTo(before);
+    assertThat(farm.get("/api/v1/season/" + field).text()).isEqualTo(before);
   }
 
   @Test
   void theLogbookIsReadFromADayOn() {
     sow();
-    assertThat(farm.get("/api/log?from=" + RunningServer.TODAY).json()).hasSize(1);
-    assertThat(farm.get("/api/log?from=2036-01-01").json()).isEmpty();
-    assertThat(farm.get("/api/log").json()).hasSize(1);
-    assertThat(farm.get("/api/log?from=soon").status()).isEqualTo(400);
+    assertThat(farm.get("/api/v1/log?from=" + RunningServer.TODAY).json()).hasSize(1);
+    assertThat(farm.get("/api/v1/log?from=2036-01-01").json()).isEmpty();
+    assertThat(farm.get("/api/v1/log").json()).hasSize(1);
+    assertThat(farm.get("/api/v1/log?from=soon").status()).isEqualTo(400);
   }
 
   private Map<String, Object> oldBody(Map<String, Object> figures) {
@@ -257,9 +270,9 @@ class JournalTest {
   }
 
   private JsonNode kept(Map<String, Object> body) {
-    Caller.Answer answer = farm.post("/api/log", body);
+    Caller.Answer answer = farm.post("/api/v1/log", body);
     assertThat(answer.status()).as(answer.text()).isEqualTo(200);
-    for (JsonNode row : farm.get("/api/log").json()) {
+    for (JsonNode row : farm.get("/api/v1/log").json()) {
       if (row.path("id").asString().equals(body.get("id").toString())) {
         return row;
       }

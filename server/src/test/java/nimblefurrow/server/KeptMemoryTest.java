@@ -31,20 +31,20 @@ class KeptMemoryTest {
     String mail = "walk@memory.example";
     UUID farm = RunningServer.bean(DemoFarm.class).build("Walk Farm", mail, "op" + mail, 6);
     Caller planner = new Caller(RunningServer.address()).signIn(mail, DemoFarm.PASSWORD);
-    String field = planner.get("/api/fields").json().get(0).path("field").path("id").asString();
+    String field = planner.get("/api/v1/fields").json().get(0).path("field").path("id").asString();
     Seasons seasons = RunningServer.bean(Seasons.class);
     List<WeakReference<Outlook>> outlooks = new ArrayList<>();
     for (int d = 0; d < DAYS; d++) {
       LocalDate day = LocalDate.of(2027, 3, 20).plusDays(d);
-      planner.put("/api/farm/day", Map.of("day", day));
+      planner.put("/api/v1/farm/day", Map.of("day", day));
       for (String view :
           List.of(
-              "/api/season",
-              "/api/dispatch",
-              "/api/ending",
-              "/api/scout",
-              "/api/ending/hours?work=SPRAY",
-              "/api/openings/" + field)) {
+              "/api/v1/season",
+              "/api/v1/dispatch",
+              "/api/v1/termination",
+              "/api/v1/scout",
+              "/api/v1/termination/hours?work=SPRAY",
+              "/api/v1/openings/" + field)) {
         assertThat(planner.get(view).status()).as("%s on %s", view, day).isEqualTo(200);
       }
       outlooks.add(new WeakReference<>(outlook(seasons, farm, day)));

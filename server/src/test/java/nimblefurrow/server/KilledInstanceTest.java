@@ -37,21 +37,21 @@ class KilledInstanceTest {
         .build("Killed Farm", "killed@board.example", "killedop@board.example", 28);
     Caller planner =
         new Caller(RunningServer.address()).signIn("killed@board.example", DemoFarm.PASSWORD);
-    planner.put("/api/farm/day", Map.of("day", "2026-10-01"));
+    planner.put("/api/v1/farm/day", Map.of("day", "2026-10-01"));
     RunningServer.bean(Scheduler.class).pause();
     other = anotherServer();
-    assertThat(planner.post("/api/dispatch/plan", Map.of()).status()).isEqualTo(200);
-    JsonNode run = planner.get("/api/dispatch/plan").json();
+    assertThat(planner.post("/api/v1/dispatch/plan", Map.of()).status()).isEqualTo(200);
+    JsonNode run = planner.get("/api/v1/dispatch/plan").json();
     long begin = System.nanoTime();
     while (run.path("state").asString().equals("WAITING")) {
       assertThat(other.isAlive()).as("the other server lives").isTrue();
       assertThat(System.nanoTime() - begin).as("it takes the search up").isLessThan(STARTS_WITHIN);
-      run = planner.get("/api/dispatch/plan").json();
+      run = planner.get("/api/v1/dispatch/plan").json();
     }
     assertThat(run.path("state").asString()).isEqualTo("SEARCHING");
     other.destroyForcibly();
     assertThat(other.waitFor(20, TimeUnit.SECONDS)).isTrue();
-    assertThat(planner.get("/api/dispatch/plan").json().path("state").asString())
+    assertThat(planner.get("/api/v1/dispatch/plan").json().path("state").asString())
         .as("nobody has noticed yet")
         .isEqualTo("SEARCHING");
     RunningServer.bean(Scheduler.class).resume();

@@ -45,7 +45,7 @@ class LandTest {
   }
 
   private static double acres(String id) {
-    return farm.get("/api/fields/" + id).json().path("field").path("acres").asDouble();
+    return farm.get("/api/v1/fields/" + id).json().path("field").path("acres").asDouble();
   }
 
   @Test
@@ -53,48 +53,51 @@ class LandTest {
     double whole = acres(field);
     String line = "{\"type\":\"LineString\",\"coordinates\":[[-97.02,40.002],[-96.99,40.002]]}";
     JsonNode parts =
-        farm.post("/api/land/" + field + "/split", Map.of("line", line, "name", "South strip"))
+        farm.post("/api/v1/land/" + field + "/split", Map.of("line", line, "name", "South strip"))
             .json();
     String other = parts.get(1).path("id").asString();
     assertThat(acres(field) + acres(other)).isCloseTo(whole, within(1e-4));
-    assertThat(farm.get("/api/fields/" + other).json().path("chain"))
+    assertThat(farm.get("/api/v1/fields/" + other).json().path("chain"))
         .as("crops go with it")
         .hasSize(2);
-    JsonNode joined = farm.post("/api/land/" + field + "/join", Map.of("other", other)).json();
+    JsonNode joined = farm.post("/api/v1/land/" + field + "/join", Map.of("other", other)).json();
     assertThat(joined.path("acres").asDouble()).isCloseTo(whole, within(0.05));
-    assertThat(farm.get("/api/fields").text()).doesNotContain("South strip");
-    assertThat(farm.get("/api/land").json().path("undo").asString()).startsWith("join South strip");
-    farm.post("/api/land/undo", null);
-    assertThat(farm.get("/api/fields").text()).contains("South strip");
-    farm.post("/api/land/undo", null);
-    assertThat(farm.get("/api/fields").text()).doesNotContain("South strip");
+    assertThat(farm.get("/api/v1/fields").text()).doesNotContain("South strip");
+    assertThat(farm.get("/api/v1/land").json().path("undo").asString())
+        .startsWith("join South strip");
+    farm.post("/api/v1/land/undo", null);
+    assertThat(farm.get("/api/v1/fields").text()).contains("South strip");
+    farm.post("/api/v1/land/undo", null);
+    assertThat(farm.get("/api/v1/fields").text()).doesNotContain("South strip");
     assertThat(acres(field)).isCloseTo(whole, within(1e-4));
     String pond = polygon(-97.006, 40.003, -97.005, 40.003, -97.005, 40.004, -97.006, 40.004);
     double holed =
-        farm.post("/api/land/" + field + "/hole", Map.of("shape", pond))
+        farm.post("/api/v1/land/" + field + "/hole", Map.of("shape", pond))
             .json()
             .path("acres")
             .asDouble();
     assertThat(whole - holed).isBetween(2.2, 2.5);
-    farm.post("/api/land/undo", null);
+    farm.post("/api/v1/land/undo", null);
     assertThat(acres(field)).isCloseTo(whole, within(1e-4));
   }
 
   @Test
   void aShapeThatCannotBeIsRefusedAndNothingIsKept() {
     String crossing = polygon(-97.05, 40, -97.04, 40.01, -97.04, 40, -97.05, 40.01);
-    Caller.Answer refused = farm.post("/api/land", Map.of("name", "Bow tie", "shape", crossing));
+    Caller.Answer refused = farm.post("/api/v1/land", Map.of("name", "Bow tie", "shape", crossing));
     assertThat(refused.status()).isEqualTo(400);
     assertThat(refused.text()).contains("“Bow tie” crosses itself near");
     String nothing = polygon(-97.05, 40, -97.05, 40.00001, -97.04999, 40.00001);
-    assertThat(farm.post("/api/land", Map.of("name", "Sliver", "shape", nothing)).text())
+    assertThat(farm.post("/api/v1/land", Map.of("name", "Sliver", "shape", nothing)).text())
         .contains("a field is 0.05 ac to 50,000 ac");
-    assertThat(farm.post("/api/land", Map.of("name", "Junk", "shape", "{]")).text())
+    assertThat(farm.post("/api/v1/land", Map.of("name", "Junk", "shape", "{]")).text())
         .contains("cannot be read");
-    assertThat(farm.get("/api/fields").text()).doesNotContain("Bow tie").doesNotContain("Sliver");
+    assertThat(farm.get("/api/v1/fields").text())
+        .doesNotContain("Bow tie")
+        .doesNotContain("Sliver");
     assertThat(
             farm.post(
-                    "/api/marks",
+                    "/api/v1/marks",
                     Map.of(
                         "kind",
                         "WIRE",
@@ -110,10 +113,10 @@ class LandTest {
   void aFieldLeftOutHasNoCoverAndSaysWhy() {
     String out = TestFarm.field(farm, "Left Forty");
     farm.put(
-        "/api/cover/" + out,
+        "/api/v1/cover/" + out,
         Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)));
     int season =
-        farm.get("/api/fields/" + out)
+        farm.get("/api/v1/fields/" + out)
                 .json()
                 .path("chain")
                 .get(0)
@@ -121,7 +124,7 @@ class LandTest {
                 .asString()
                 .startsWith("20")
             ? Integer.parseInt(
-                farm.get("/api/fields/" + out)
+                farm.get("/api/v1/fields/" + out)
                     .json()
                     .path("chain")
                     .get(0)
@@ -129,13 +132,13 @@ class LandTest {
                     .asString()
                     .substring(0, 4))
             : 0;
-    assertThat(farm.get("/api/order").text()).contains("Left Forty");
+    assertThat(farm.get("/api/v1/order").text()).contains("Left Forty");
     farm.put(
-        "/api/fields/" + out + "/left-out", Map.of("season", season, "reason", "drainage work"));
-    assertThat(farm.get("/api/fields/" + out).text()).contains("drainage work");
-    assertThat(farm.get("/api/order").text()).doesNotContain("Left Forty");
-    farm.put("/api/fields/" + out + "/left-out", Map.of());
-    assertThat(farm.get("/api/order").text()).contains("Left Forty");
+        "/api/v1/fields/" + out + "/left-out", Map.of("season", season, "reason", "drainage work"));
+    assertThat(farm.get("/api/v1/fields/" + out).text()).contains("drainage work");
+    assertThat(farm.get("/api/v1/order").text()).doesNotContain("Left Forty");
+    farm.put("/api/v1/fields/" + out + "/left-out", Map.of());
+    assertThat(farm.get("/api/v1/order").text()).contains("Left Forty");
   }
 
   private static byte[] zip(Map<String, byte[]> files) throws IOException {
@@ -181,7 +184,7 @@ class LandTest {
   @Test
   void aZippedShapefileComesInWithItsNames() throws IOException {
     byte[] zip = zip(Map.of("land/a.shp", shp(), "land/a.dbf", dbf("Shape Eighty")));
-    Caller.Answer preview = farm.upload("/api/exchange/fields?save=true", "land.zip", zip);
+    Caller.Answer preview = farm.upload("/api/v1/exchange/fields?save=true", "land.zip", zip);
     assertThat(preview.status()).as(preview.text()).isEqualTo(200);
     assertThat(preview.json().path("fields").get(0).path("name").asString())
         .isEqualTo("Shape Eighty");
@@ -206,13 +209,13 @@ class LandTest {
   @Test
   void aFileOfFortyMegabytesIsRefused() {
     Caller.Answer refused =
-        farm.upload("/api/exchange/fields", "big.zip", new byte[40 * 1024 * 1024]);
+        farm.upload("/api/v1/exchange/fields", "big.zip", new byte[40 * 1024 * 1024]);
     assertThat(refused.status()).isEqualTo(413);
     assertThat(refused.text()).contains("larger than 12 MB");
   }
 
   private static void refused(byte[] zip, String said) {
-    Caller.Answer answer = farm.upload("/api/exchange/fields", "land.zip", zip);
+    Caller.Answer answer = farm.upload("/api/v1/exchange/fields", "land.zip", zip);
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.text()).contains(said);
   }

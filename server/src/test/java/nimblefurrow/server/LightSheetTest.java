@@ -23,7 +23,7 @@ class LightSheetTest {
     List<String> undrawn = new ArrayList<>();
     String lastDrawn = "";
     String firstUndrawn = "9";
-    for (JsonNode lane : farm.get("/api/season").json().path("lanes")) {
+    for (JsonNode lane : farm.get("/api/v1/season").json().path("lanes")) {
       assertThat(lane.path("answer").asString()).isNotBlank();
       String closes = lane.path("closes").asString("9");
       if (lane.path("drawn").asBoolean()) {
@@ -40,18 +40,18 @@ class LightSheetTest {
     assertThat(undrawn).hasSize(50);
     assertThat(lastDrawn).as("what closes first is drawn").isLessThanOrEqualTo(firstUndrawn);
     JsonNode wanted =
-        farm.post("/api/season/lanes", Map.of("lanes", undrawn.subList(0, 12))).json();
+        farm.post("/api/v1/season/lanes", Map.of("lanes", undrawn.subList(0, 12))).json();
     assertThat(wanted).hasSize(12);
     for (JsonNode lane : wanted) {
       assertThat(lane.path("drawn").asBoolean()).isTrue();
       assertThat(lane.path("bands")).isNotEmpty();
     }
-    assertThat(farm.post("/api/season/lanes", Map.of("lanes", List.of(drawn.get(0)))).json())
+    assertThat(farm.post("/api/v1/season/lanes", Map.of("lanes", List.of(drawn.get(0)))).json())
         .hasSize(1);
     List<String> tooMany = new ArrayList<>();
     for (int i = 0; i < 121; i++) {
       tooMany.add(drawn.get(0));
     }
-    assertThat(farm.post("/api/season/lanes", Map.of("lanes", tooMany)).status()).isEqualTo(400);
+    assertThat(farm.post("/api/v1/season/lanes", Map.of("lanes", tooMany)).status()).isEqualTo(400);
   }
 }

@@ -40,7 +40,7 @@ class LimitsTest {
 
   private static void stillAnswers() {
     assertThat(farm.get("/actuator/health").status()).isEqualTo(200);
-    assertThat(farm.get("/api/season").status()).isEqualTo(200);
+    assertThat(farm.get("/api/v1/season").status()).isEqualTo(200);
   }
 
   @Test
@@ -53,7 +53,7 @@ class LimitsTest {
             .mapToObj(
                 i ->
                     CompletableFuture.supplyAsync(
-                        () -> farm.upload("/api/exchange/fields", "many.geojson", bytes)))
+                        () -> farm.upload("/api/v1/exchange/fields", "many.geojson", bytes)))
             .toList();
     sent.forEach(
         s -> {
@@ -67,13 +67,13 @@ class LimitsTest {
   void deepAndEndlessShapesAreRefused() {
     String deep =
         "{\"type\":\"Polygon\",\"coordinates\":" + "[".repeat(5000) + "]".repeat(5000) + "}";
-    assertThat(farm.upload("/api/exchange/fields", "deep.geojson", utf8(deep)).status())
+    assertThat(farm.upload("/api/v1/exchange/fields", "deep.geojson", utf8(deep)).status())
         .isEqualTo(400);
     String many =
         "{\"type\":\"Feature\",\"properties\":{},\"geometry\":{\"type\":\"Polygon\",\"coordinates\":[["
             + "[0,40],".repeat(70_000)
             + "[0,40]]]}}";
-    Caller.Answer answer = farm.upload("/api/exchange/fields", "points.geojson", utf8(many));
+    Caller.Answer answer = farm.upload("/api/v1/exchange/fields", "points.geojson", utf8(many));
     assertThat(answer.text()).contains("more than 60,000 points");
     stillAnswers();
   }
@@ -88,7 +88,7 @@ class LimitsTest {
     shp.position(shp.position() + 32);
     shp.putInt(parts).putInt(4).putInt(start);
     Caller.Answer answer =
-        farm.upload("/api/exchange/fields", "bad.zip", zip("f.shp", shp.array()));
+        farm.upload("/api/v1/exchange/fields", "bad.zip", zip("f.shp", shp.array()));
     assertThat(answer.status()).as(answer.text()).isEqualTo(400);
     assertThat(answer.text()).contains("damaged");
     stillAnswers();
@@ -131,7 +131,7 @@ class LimitsTest {
       (byte) 0xC3,
       40
     };
-    Caller.Answer refused = farm.upload("/api/exchange/fields", "names.zip", content);
+    Caller.Answer refused = farm.upload("/api/v1/exchange/fields", "names.zip", content);
     assertThat(refused.status()).as(refused.text()).isEqualTo(400);
     assertThat(refused.json().path("detail").asString()).contains("this zip");
   }
@@ -149,7 +149,8 @@ class LimitsTest {
   void bodiesAreHeldToOneMegabyte() {
     String grams = "1.5,".repeat(400_000);
     Caller.Answer pans =
-        farm.post("/api/calibrations/pans", "{\"panSpacingFt\":5,\"panGrams\":[" + grams + "1]}");
+        farm.post(
+            "/api/v1/calibrations/pans", "{\"panSpacingFt\":5,\"panGrams\":[" + grams + "1]}");
     assertThat(pans.status()).isEqualTo(413);
     assertThat(pans.json().path("detail").asString()).contains("larger than 1 MB");
     stillAnswers();
@@ -164,7 +165,7 @@ class LimitsTest {
       var out = socket.getOutputStream();
       out.write(
           utf8(
-              "POST /api/session HTTP/1.1\r\nHost: x\r\nContent-Type: application/json\r\n"
+              "POST /api/v1/session HTTP/1.1\r\nHost: x\r\nContent-Type: application/json\r\n"
                   + "Transfer-Encoding: chunked\r\nCookie: XSRF-TOKEN=t\r\nX-XSRF-TOKEN: t\r\n\r\n"));
       byte[] chunk = utf8("10000\r\n" + "x".repeat(0x10000) + "\r\n");
       int sent = 0;
@@ -213,13 +214,13 @@ class LimitsTest {
             day);
     List<Caller.Answer> answers =
         List.of(
-            farm.post("/api/fields/" + field + "/crops", crop),
-            farm.post("/api/cover/try", Map.of("fieldId", field, "candidate", cover)),
-            farm.put("/api/cover/" + field, Map.of("cover", cover)),
-            farm.post("/api/lots", lot),
-            farm.get("/api/dispatch?from=" + day.replace("+", "%2B")),
-            farm.get("/api/dispatch/sheet?day=" + day.replace("+", "%2B")),
-            farm.post("/api/log", Map.of("fieldId", field, "kind", "HARVESTED", "on", day)));
+            farm.post("/api/v1/fields/" + field + "/crops", crop),
+            farm.post("/api/v1/cover/try", Map.of("fieldId", field, "candidate", cover)),
+            farm.put("/api/v1/cover/" + field, Map.of("cover", cover)),
+            farm.post("/api/v1/lots", lot),
+            farm.get("/api/v1/dispatch?from=" + day.replace("+", "%2B")),
+            farm.get("/api/v1/dispatch/sheet?day=" + day.replace("+", "%2B")),
+            farm.post("/api/v1/log", Map.of("fieldId", field, "kind", "HARVESTED", "on", day)));
     assertThat(answers)
         .allSatisfy(a -> assertThat(a.status()).as(a.text()).isEqualTo(400))
         .allSatisfy(a -> assertThat(a.text()).containsAnyOf("is from 1950-01-01", "is a day like"));
@@ -231,7 +232,7 @@ class LimitsTest {
   void weatherOfDaysThatCannotBeMeasuredIsRefusedAtOnce(String day) {
     String csv = "date,max_f,min_f,rain_in\n2020-01-01,40,20,0\n" + day + ",40,20,0\n";
     long began = System.nanoTime();
-    Caller.Answer answer = farm.upload("/api/weather/import", "w.csv", utf8(csv));
+    Caller.Answer answer = farm.upload("/api/v1/weather/import", "w.csv", utf8(csv));
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.text()).contains("line 3");
     assertThat((System.nanoTime() - began) / 1e9).isLessThan(5);
@@ -241,39 +242,39 @@ class LimitsTest {
   @ValueSource(strings = {"70f", "0x1p3", "NaN", "Infinity", "1e999", "7O"})
   void onlyFiguresAreRead(String typed) {
     String csv = "date,max_f,min_f,rain_in\n2020-01-01," + typed + ",20,0\n";
-    assertThat(farm.upload("/api/weather/import", "w.csv", utf8(csv)).text())
+    assertThat(farm.upload("/api/v1/weather/import", "w.csv", utf8(csv)).text())
         .contains("line 2: max_f is a number");
     Map<String, Object> setup = new HashMap<>(Map.of("widthFt", typed));
-    assertThat(farm.put("/api/machines/" + drill + "/setup", setup).text())
+    assertThat(farm.put("/api/v1/machines/" + drill + "/setup", setup).text())
         .contains("width ft is a number");
   }
 
   @Test
   void aTableFromASpreadsheetMayBeginWithItsMark() {
     String csv = "\uFEFFdate,max_f,min_f,rain_in\n2020-01-01,40,20,0\n";
-    Caller.Answer answer = farm.upload("/api/weather/import", "w.csv", utf8(csv));
+    Caller.Answer answer = farm.upload("/api/v1/weather/import", "w.csv", utf8(csv));
     assertThat(answer.status()).as(answer.text()).isEqualTo(200);
     assertThat(answer.json().path("days").asInt()).isEqualTo(1);
     String shape = "\uFEFF" + TestFarm.ONE_FIELD.formatted("Marked");
-    assertThat(farm.upload("/api/exchange/fields", "f.geojson", utf8(shape)).text())
+    assertThat(farm.upload("/api/v1/exchange/fields", "f.geojson", utf8(shape)).text())
         .contains("Marked");
   }
 
   @ParameterizedTest
   @ValueSource(strings = {"{\"a\":[1,2]}", "a,a,a\n1,2,3\n", ",,,\n", "\u0000\u0001", "date\n"})
   void whatIsNoTableOfWeatherIsRefused(String text) {
-    assertThat(farm.upload("/api/weather/import", "w.csv", utf8(text)).status()).isEqualTo(400);
+    assertThat(farm.upload("/api/v1/weather/import", "w.csv", utf8(text)).status()).isEqualTo(400);
   }
 
   @Test
   void textThatIsNoTextIsRefused() {
     byte[] latin = {'d', 'a', 't', 'e', ',', (byte) 0xe9, '\n'};
-    assertThat(farm.upload("/api/weather/import", "w.csv", latin).text())
+    assertThat(farm.upload("/api/v1/weather/import", "w.csv", latin).text())
         .as("read as older spreadsheets write it")
         .contains("columns are date")
         .contains("got date, é");
     String line = "date," + "x,".repeat(200_000) + "\n";
-    assertThat(farm.upload("/api/weather/import", "w.csv", utf8(line)).text())
+    assertThat(farm.upload("/api/v1/weather/import", "w.csv", utf8(line)).text())
         .contains("longer than 20,000 characters");
   }
 
@@ -282,11 +283,11 @@ class LimitsTest {
   @ValueSource(strings = {"a\\u0000b", "\\ud800", "x\\udc00"})
   void charactersThatAreNoneAreRefusedByName(String typed) {
     String mix = "{\"name\":\"" + typed + "\",\"members\":[{\"species\":\"oats\",\"share\":1}]}";
-    Caller.Answer refused = farm.post("/api/mixes", mix);
+    Caller.Answer refused = farm.post("/api/v1/mixes", mix);
     assertThat(refused.status()).as(refused.text()).isEqualTo(400);
     String name = "{\"name\":\"" + typed + "\"}";
-    assertThat(farm.put("/api/farm/name", name).status()).isEqualTo(400);
-    assertThat(farm.get("/api/calibrations/machines/" + drill + "?lot=a%00b").status())
+    assertThat(farm.put("/api/v1/farm/name", name).status()).isEqualTo(400);
+    assertThat(farm.get("/api/v1/calibrations/machines/" + drill + "?lot=a%00b").status())
         .isEqualTo(400);
   }
 
@@ -301,11 +302,11 @@ class LimitsTest {
             "{\"bookedDays\":[null]}");
     List<Caller.Answer> answers =
         List.of(
-            farm.post("/api/mixes", bodies.get(0)),
-            farm.post("/api/herbicides/fields/" + field, bodies.get(1)),
-            farm.post("/api/calibrations/pans", bodies.get(2)),
-            farm.put("/api/machines/" + drill + "/setup", bodies.get(3)),
-            farm.put("/api/machines/" + drill + "/setup", bodies.get(4)));
+            farm.post("/api/v1/mixes", bodies.get(0)),
+            farm.post("/api/v1/herbicides/fields/" + field, bodies.get(1)),
+            farm.post("/api/v1/calibrations/pans", bodies.get(2)),
+            farm.put("/api/v1/machines/" + drill + "/setup", bodies.get(3)),
+            farm.put("/api/v1/machines/" + drill + "/setup", bodies.get(4)));
     assertThat(answers)
         .allSatisfy(a -> assertThat(a.status()).as(a.text()).isEqualTo(400))
         .allSatisfy(a -> assertThat(a.text()).contains("holds an empty place"));
@@ -314,7 +315,7 @@ class LimitsTest {
   @Test
   void aMachineHasAFewDriversNotThousands() {
     List<String> drivers = IntStream.range(0, 10_000).mapToObj(i -> "Driver " + i).toList();
-    assertThat(farm.put("/api/machines/" + drill + "/setup", Map.of("drivers", drivers)).text())
+    assertThat(farm.put("/api/v1/machines/" + drill + "/setup", Map.of("drivers", drivers)).text())
         .contains("number of drivers is 0–40");
   }
 
@@ -322,7 +323,7 @@ class LimitsTest {
   void aFieldAcrossThe180thMeridianIsRefused() {
     String wide =
         "{\"type\":\"Polygon\",\"coordinates\":[[[179.999,10],[-179.999,10],[-179.999,10.005],[179.999,10.005],[179.999,10]]]}";
-    assertThat(farm.upload("/api/exchange/fields", "w.geojson", utf8(wide)).text())
+    assertThat(farm.upload("/api/v1/exchange/fields", "w.geojson", utf8(wide)).text())
         .contains("one side of the 180° line");
   }
 
@@ -330,10 +331,10 @@ class LimitsTest {
   @ParameterizedTest
   @CsvSource({
     "/error,404",
-    "/api/season/%00,400",
-    "/api/nothing,404",
-    "/api/fields/not-an-id,400",
-    "/api/season;x=1,400"
+    "/api/v1/season/%00,400",
+    "/api/v1/nothing,404",
+    "/api/v1/fields/not-an-id,400",
+    "/api/v1/season;x=1,400"
   })
   void everyRefusalIsAProblem(String path, int status) {
     Caller.Answer answer = farm.get(path);
@@ -346,11 +347,11 @@ class LimitsTest {
   void strangersAndBrokenRequestsAreAnsweredAsProblems() throws IOException {
     Caller stranger = farm.stranger();
     stranger.withToken = false;
-    assertThat(stranger.get("/api/season").json().path("detail").asString())
+    assertThat(stranger.get("/api/v1/season").json().path("detail").asString())
         .isEqualTo("sign in first");
     assertThat(
             stranger
-                .post("/api/session", Map.of("email", "a", "password", "b"))
+                .post("/api/v1/session", Map.of("email", "a", "password", "b"))
                 .json()
                 .path("detail")
                 .asString())
@@ -376,7 +377,7 @@ class LimitsTest {
         java.net.http.HttpClient.newHttpClient()
             .send(
                 java.net.http.HttpRequest.newBuilder(
-                        URI.create(RunningServer.address() + "/api/session"))
+                        URI.create(RunningServer.address() + "/api/v1/session"))
                     .build(),
                 java.net.http.HttpResponse.BodyHandlers.discarding())
             .headers();

@@ -28,9 +28,9 @@ class LooksApiTest {
   @BeforeAll
   static void aSampleInMay() {
     guest = new Caller(RunningServer.address()).ownFarm();
-    guest.post("/api/sample", null);
-    guest.put("/api/farm/day", Map.of("day", TODAY));
-    view = guest.get("/api/scout").json();
+    guest.post("/api/v1/sample", null);
+    guest.put("/api/v1/farm/day", Map.of("day", TODAY));
+    view = guest.get("/api/v1/scout").json();
   }
 
   static byte[] picture(int width, int height) {
@@ -69,13 +69,13 @@ class LooksApiTest {
   }
 
   private static JsonNode kept(Map<String, Object> form) {
-    Caller.Answer answer = guest.post("/api/log", form);
+    Caller.Answer answer = guest.post("/api/v1/log", form);
     assertThat(answer.status()).as(answer.text()).isEqualTo(200);
     return answer.json();
   }
 
   private static String refused(Map<String, Object> form) {
-    Caller.Answer answer = guest.post("/api/log", form);
+    Caller.Answer answer = guest.post("/api/v1/log", form);
     assertThat(answer.status()).isEqualTo(400);
     return answer.text();
   }
@@ -83,7 +83,7 @@ class LooksApiTest {
   @Test
   void aTallStandWeighsMoreAndTheGrowthShowsBeforeAndAfter() {
     JsonNode field = offering("HEIGHT", 0);
-    String growth = "/api/fields/" + field.path("fieldId").asString() + "/growth";
+    String growth = "/api/v1/fields/" + field.path("fieldId").asString() + "/growth";
     JsonNode was = guest.get(growth).json();
     JsonNode saved = kept(entry(field, "HEIGHT", Map.of("readings", List.of(88, 90, 91, 87, 89))));
     JsonNode mat =
@@ -110,9 +110,9 @@ class LooksApiTest {
   @Test
   void wetSoilInTheHandMovesTheDayOfThatFieldAlone() {
     JsonNode field = offering("SOIL", 3);
-    String day = "/api/season/" + field.path("fieldId").asString() + "/day?on=" + TODAY;
+    String day = "/api/v1/season/" + field.path("fieldId").asString() + "/day?on=" + TODAY;
     String other =
-        "/api/season/" + offering("SOIL", 4).path("fieldId").asString() + "/day?on=" + TODAY;
+        "/api/v1/season/" + offering("SOIL", 4).path("fieldId").asString() + "/day?on=" + TODAY;
     String before = guest.get(other).json().path("topsoil").toString();
     double was = guest.get(day).json().path("topsoil").path("middle").asDouble();
     JsonNode saved = kept(entry(field, "SOIL_FEEL", Map.of("feel", "RIBBONS")));
@@ -177,9 +177,9 @@ class LooksApiTest {
     kept(entry(field, "GROUND_COVER", Map.of("readings", List.of(70, 80), "photo", true)));
     kept(entry(field, "NITROGEN", Map.of("readings", List.of(25), "tested", true)));
     JsonNode growth =
-        guest.get("/api/fields/" + field.path("fieldId").asString() + "/growth").json();
+        guest.get("/api/v1/fields/" + field.path("fieldId").asString() + "/growth").json();
     assertThat(growth.path("fedLbAc").asDouble()).isEqualTo(25);
-    assertThat(guest.get("/api/log").text())
+    assertThat(guest.get("/api/v1/log").text())
         .contains("ruts 3 in")
         .contains("weeds 5.5")
         .contains("ground cover 75 %")
@@ -190,18 +190,18 @@ class LooksApiTest {
   void lightUnderTheCropMovesItsStages() {
     Caller own = new Caller(RunningServer.address()).ownFarm();
     String id = TestFarm.field(own, "Beans");
-    String today = own.get("/api/session").json().path("today").asString();
-    JsonNode field = own.get("/api/scout").json().path("fields").get(0);
+    String today = own.get("/api/v1/session").json().path("today").asString();
+    JsonNode field = own.get("/api/v1/scout").json().path("fields").get(0);
     assertThat(field.path("offers").toString()).contains("LIGHT");
     assertThat(field.path("litFull").asDouble()).isEqualTo(.05);
     Map<String, Object> form = entry(field, "CANOPY_LIGHT", Map.of("readings", List.of(2, 2)));
     form.put("fieldId", id);
     form.put("on", today);
-    assertThat(own.post("/api/log", form).json().path("verdict").asString())
+    assertThat(own.post("/api/v1/log", form).json().path("verdict").asString())
         .isEqualTo("About 0 % of the leaves are lost.");
     form.put("id", UUID.randomUUID());
     form.put("fact", fact("CANOPY_LIGHT", Map.of("readings", List.of(20, 24, 23))));
-    JsonNode bright = own.post("/api/log", form).json();
+    JsonNode bright = own.post("/api/v1/log", form).json();
     assertThat(bright.path("verdict").asString()).isEqualTo("About 50 % of the leaves are lost.");
     JsonNode harvest =
         StreamSupport.stream(bright.path("changes").spliterator(), false)
@@ -216,7 +216,7 @@ class LooksApiTest {
     JsonNode field = offering("WEEDS", 0);
     Map<String, Object> form = entry(field, "WEEDS", Map.of("readings", List.of(2)));
     kept(form);
-    String photos = "/api/log/" + form.get("id") + "/photos/";
+    String photos = "/api/v1/log/" + form.get("id") + "/photos/";
     UUID name = UUID.randomUUID();
     byte[] hidden = new byte[5000];
     byte[] plain = picture(40, 30);
@@ -224,8 +224,8 @@ class LooksApiTest {
     for (int sent = 0; sent < 2; sent++) {
       assertThat(guest.upload(photos + name, "p.jpg", hidden).status()).isEqualTo(200);
     }
-    assertThat(guest.bytes("/api/log/photos/" + name)).hasSizeLessThan(4000);
-    assertThat(guest.get("/api/log").text()).contains(name.toString());
+    assertThat(guest.bytes("/api/v1/log/photos/" + name)).hasSizeLessThan(4000);
+    assertThat(guest.get("/api/v1/log").text()).contains(name.toString());
     assertThat(guest.upload(photos + UUID.randomUUID(), "p.jpg", "no picture".getBytes()).text())
         .contains("no JPEG");
     assertThat(guest.upload(photos + UUID.randomUUID(), "p.jpg", picture(3000, 10)).text())
@@ -241,14 +241,14 @@ class LooksApiTest {
   void aGaugeOfAFarmsteadStandsForItsFieldsUntilOneHasItsOwn() {
     JsonNode field = offering("SOIL", 6);
     String id = field.path("fieldId").asString();
-    String day = "/api/season/" + id + "/day?on=2027-05-12";
+    String day = "/api/v1/season/" + id + "/day?on=2027-05-12";
     double was = guest.get(day).json().path("topsoil").path("middle").asDouble();
     Map<String, Object> form = new HashMap<>();
     form.put("id", UUID.randomUUID());
     form.put("farmstead", field.path("farmstead").asString());
     form.put("day", "2027-05-12");
     form.put("rainIn", 3.0);
-    JsonNode rows = guest.post("/api/gauges", form).json();
+    JsonNode rows = guest.post("/api/v1/gauges", form).json();
     assertThat(rows.get(0).path("fields").asInt()).isGreaterThan(1);
     double wet = guest.get(day).json().path("topsoil").path("middle").asDouble();
     assertThat(wet).isGreaterThan(was);
@@ -256,23 +256,23 @@ class LooksApiTest {
     form.remove("farmstead");
     form.put("fieldId", id);
     form.put("rainIn", 0);
-    guest.post("/api/gauges", form);
+    guest.post("/api/v1/gauges", form);
     double own = guest.get(day).json().path("topsoil").path("middle").asDouble();
     assertThat(own).isLessThan(wet);
-    for (JsonNode row : guest.get("/api/gauges").json()) {
-      guest.delete("/api/gauges/" + row.path("reading").path("id").asString());
+    for (JsonNode row : guest.get("/api/v1/gauges").json()) {
+      guest.delete("/api/v1/gauges/" + row.path("reading").path("id").asString());
     }
-    assertThat(guest.get("/api/gauges").json()).isEmpty();
+    assertThat(guest.get("/api/v1/gauges").json()).isEmpty();
     assertThat(guest.get(day).json().path("topsoil").path("middle").asDouble()).isEqualTo(was);
     form.put("day", "2027-06-30");
-    assertThat(guest.post("/api/gauges", form).text()).contains("date is from");
+    assertThat(guest.post("/api/v1/gauges", form).text()).contains("date is from");
     form.put("day", "2027-05-12");
     form.put("rainIn", 25);
-    assertThat(guest.post("/api/gauges", form).text()).contains("rain of a day is 0–20 in");
+    assertThat(guest.post("/api/v1/gauges", form).text()).contains("rain of a day is 0–20 in");
     form.remove("fieldId");
     form.put("farmstead", "Nowhere");
     form.put("rainIn", 1);
-    assertThat(guest.post("/api/gauges", form).text()).contains("one of the farm's");
+    assertThat(guest.post("/api/v1/gauges", form).text()).contains("one of the farm's");
   }
 
   @Test
@@ -283,19 +283,19 @@ class LooksApiTest {
     }
     Caller own = new Caller(RunningServer.address()).ownFarm();
     JsonNode report =
-        own.upload("/api/weather/import?save=false", "hours.csv", hours.toString().getBytes())
+        own.upload("/api/v1/weather/import?save=false", "hours.csv", hours.toString().getBytes())
             .json();
     assertThat(report.path("days").asInt()).isEqualTo(2);
     assertThat(
             own.upload(
-                    "/api/weather/import?save=false",
+                    "/api/v1/weather/import?save=false",
                     "hours.csv",
                     "time,temp_f,rain_in\nyesterday,50,0\n".getBytes())
                 .text())
         .contains("time is like 2026-10-03 14:00");
     assertThat(
             own.upload(
-                    "/api/weather/import?save=false",
+                    "/api/v1/weather/import?save=false",
                     "hours.csv",
                     "time,temp_f,rain_in\n2025-05-01 01:00,500,0\n".getBytes())
                 .text())

@@ -27,13 +27,13 @@ class ManyFieldsTest {
   private JsonNode asked(String... fields) {
     Caller.Answer answer =
         farm.post(
-            "/api/advice/many",
+            "/api/v1/advice/many",
             Map.of(
                 "fields",
                 List.of(fields),
                 "goals",
                 Map.of("KEEP_NITROGEN", 2),
-                "route",
+                "termination",
                 "EARLY_SPRAY",
                 "mostSpecies",
                 1));
@@ -53,13 +53,13 @@ class ManyFieldsTest {
   void theRankingIsTheOneOfEachFieldByItself() {
     JsonNode alone =
         farm.post(
-                "/api/advice",
+                "/api/v1/advice",
                 Map.of(
                     "fieldId",
                     second,
                     "goals",
                     Map.of("KEEP_NITROGEN", 2),
-                    "route",
+                    "termination",
                     "EARLY_SPRAY",
                     "mostSpecies",
                     1))
@@ -78,7 +78,7 @@ class ManyFieldsTest {
     String species = options(first).get(0).path("members").get(0).path("species").asString();
     Caller.Answer sprayed =
         farm.post(
-            "/api/herbicides/fields/" + second,
+            "/api/v1/herbicides/fields/" + second,
             Map.of(
                 "active",
                 "atrazine",
@@ -104,15 +104,15 @@ class ManyFieldsTest {
   void coversAreKeptOneByOne() {
     Caller.Answer kept =
         farm.put(
-            "/api/cover/many",
+            "/api/v1/cover/many",
             Map.of("covers", List.of(cover(first, "cereal-rye"), cover(second, "no-such-thing"))));
     assertThat(kept.status()).as(kept.text()).isEqualTo(200);
     assertThat(kept.json().get(0).has("refused")).isFalse();
     assertThat(kept.json().get(1).path("refused").asString()).contains("no-such-thing");
     assertThat(member(first)).isEqualTo("cereal-rye");
-    assertThat(farm.get("/api/cover/" + second).json().has("cover")).isFalse();
+    assertThat(farm.get("/api/v1/cover/" + second).json().has("cover")).isFalse();
     assertThat(
-            farm.put("/api/cover/many", Map.of("covers", List.of(cover(first, "oats"))))
+            farm.put("/api/v1/cover/many", Map.of("covers", List.of(cover(first, "oats"))))
                 .json()
                 .get(0)
                 .path("refused")
@@ -121,30 +121,30 @@ class ManyFieldsTest {
         .contains("changed");
     Map<String, Object> seen = new HashMap<>(cover(first, "oats"));
     seen.put("version", asked(first).path("fields").get(0).path("version").asInt());
-    farm.put("/api/cover/many", Map.of("covers", List.of(seen)));
+    farm.put("/api/v1/cover/many", Map.of("covers", List.of(seen)));
     assertThat(member(first)).isEqualTo("oats");
   }
 
   @Test
   void theSheetLeavesAsTableAndCalendar() {
-    farm.put("/api/cover/many", Map.of("covers", List.of(cover(first, "cereal-rye"))));
-    JsonNode lane = farm.get("/api/season").json().path("lanes").get(0);
+    farm.put("/api/v1/cover/many", Map.of("covers", List.of(cover(first, "cereal-rye"))));
+    JsonNode lane = farm.get("/api/v1/season").json().path("lanes").get(0);
     assertThat(lane.path("field").asString()).isEqualTo("First");
-    String table = farm.get("/api/exchange/season.csv").text();
+    String table = farm.get("/api/v1/exchange/season.csv").text();
     assertThat(table.lines()).hasSize(3);
     assertThat(table.lines().skip(1).findFirst().orElseThrow())
         .startsWith("First,")
         .contains(",cereal rye,")
         .contains(lane.path("answer").asString())
         .endsWith("," + lane.path("closes").asString());
-    String calendar = farm.get("/api/exchange/season.ics").text();
+    String calendar = farm.get("/api/v1/exchange/season.ics").text();
     assertThat(calendar)
         .contains("DTSTART;VALUE=DATE:" + lane.path("closes").asString().replace("-", ""))
         .contains("SUMMARY:First: " + lane.path("answer").asString());
   }
 
   private String member(String field) {
-    return farm.get("/api/cover/" + field)
+    return farm.get("/api/v1/cover/" + field)
         .json()
         .path("cover")
         .path("members")

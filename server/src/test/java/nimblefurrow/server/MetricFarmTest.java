@@ -32,9 +32,9 @@ class MetricFarmTest {
     drill = SeedingFarm.drill(farm);
     SeedingFarm.rye(farm);
     farm.put(
-        "/api/cover/" + field,
+        "/api/v1/cover/" + field,
         Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)));
-    assertThat(farm.put("/api/farm/units", Map.of("units", "METRIC")).status()).isEqualTo(200);
+    assertThat(farm.put("/api/v1/farm/units", Map.of("units", "METRIC")).status()).isEqualTo(200);
   }
 
   @Test
@@ -42,7 +42,7 @@ class MetricFarmTest {
     double acres = acres();
     Caller.Answer refused =
         farm.post(
-            "/api/log",
+            "/api/v1/log",
             Map.of("fieldId", field, "kind", "SEEDED", "on", "2026-09-10", "acres", acres * 2));
     assertThat(refused.status()).isEqualTo(400);
     String limit = String.valueOf(Math.floor(acres * 1.05 * 0.40468564224 * 100) / 100);
@@ -56,18 +56,20 @@ class MetricFarmTest {
   @Test
   void limitsOfCoreAreSaidInTheFarmsUnitsToo() {
     Caller.Answer rate =
-        farm.post("/api/calibrations/meter", Map.of("targetLbAc", 5000, "widthFt", 30, "mph", 5));
+        farm.post(
+            "/api/v1/calibrations/meter", Map.of("targetLbAc", 5000, "widthFt", 30, "mph", 5));
     assertThat(rate.status()).isEqualTo(400);
     assertThat(rate.json().path("detail").asString()).contains("kg/ha").doesNotContain("lb");
     Caller.Answer swath =
-        farm.post("/api/calibrations/meter", Map.of("targetLbAc", 60, "widthFt", 3000, "mph", 5));
+        farm.post(
+            "/api/v1/calibrations/meter", Map.of("targetLbAc", 60, "widthFt", 3000, "mph", 5));
     assertThat(swath.json().path("detail").asString())
         .isEqualTo("width is more than 0 and at most 60.96 m, got 914.4");
   }
 
   @Test
   void workOrdersAreMetricOnA4() throws Exception {
-    try (var pdf = Loader.loadPDF(farm.bytes("/api/work-orders/" + field + "/" + drill))) {
+    try (var pdf = Loader.loadPDF(farm.bytes("/api/v1/work-orders/" + field + "/" + drill))) {
       String text = new PDFTextStripper().getText(pdf);
       assertThat(text)
           .contains("kg/ha")
@@ -84,14 +86,14 @@ class MetricFarmTest {
 
   @Test
   void theSeedOrderIsInKilograms() throws Exception {
-    JsonNode line = farm.get("/api/order").json().path("lines").get(0);
+    JsonNode line = farm.get("/api/v1/order").json().path("lines").get(0);
     double needed = line.path("neededLb").asDouble();
-    String csv = new String(farm.bytes("/api/order/file?format=csv"), StandardCharsets.UTF_8);
+    String csv = new String(farm.bytes("/api/v1/order/file?format=csv"), StandardCharsets.UTF_8);
     List<String> rows = csv.lines().toList();
     assertThat(rows.get(0)).contains("needed_kg").contains("price_per_kg").doesNotContain("lb");
     assertThat(Double.parseDouble(rows.get(1).split(",")[2]))
         .isCloseTo(needed * 0.45359237, within(0.01));
-    try (var pdf = Loader.loadPDF(farm.bytes("/api/order/file?format=pdf"))) {
+    try (var pdf = Loader.loadPDF(farm.bytes("/api/v1/order/file?format=pdf"))) {
       assertThat(new PDFTextStripper().getText(pdf)).contains("Needed kg").doesNotContain("lb");
     }
   }
@@ -99,11 +101,11 @@ class MetricFarmTest {
   @Test
   void pricesArePastedByTheKilogram() {
     Caller.Answer kept =
-        farm.post("/api/order/prices", Map.of("text", "Cereal rye;Tansy Seed;25;0.60\n"));
+        farm.post("/api/v1/order/prices", Map.of("text", "Cereal rye;Tansy Seed;25;0.60\n"));
     JsonNode line = kept.json().path("lines").get(0);
     assertThat(line.path("packLb").asDouble()).isCloseTo(55.1156, within(1e-3));
     assertThat(line.path("pricePerLb").asDouble()).isCloseTo(0.27216, within(1e-4));
-    assertThat(farm.post("/api/order/prices", Map.of("text", "Oats;A;50")).text())
+    assertThat(farm.post("/api/v1/order/prices", Map.of("text", "Oats;A;50")).text())
         .contains("kilograms in a pack, dollars a kilogram");
   }
 
@@ -123,7 +125,7 @@ class MetricFarmTest {
   }
 
   private static double acres() {
-    for (JsonNode f : farm.get("/api/fields").json()) {
+    for (JsonNode f : farm.get("/api/v1/fields").json()) {
       if (f.path("field").path("id").asString().equals(field)) {
         return f.path("field").path("acres").asDouble();
       }

@@ -35,20 +35,20 @@ class MorningTest {
   }
 
   private void on(String day) {
-    planner.put("/api/farm/day", Map.of("day", day));
+    planner.put("/api/v1/farm/day", Map.of("day", day));
   }
 
   @Test
   void whatHasShiftedSinceTheMorningBeforeIsTold() {
-    JsonNode none = planner.get("/api/dispatch/morning").json();
+    JsonNode none = planner.get("/api/v1/dispatch/morning").json();
     assertThat(none.has("day")).isFalse();
-    JsonNode first = planner.post("/api/dispatch/morning", Map.of()).json();
+    JsonNode first = planner.post("/api/v1/dispatch/morning", Map.of()).json();
     assertThat(first.path("day").asString()).isEqualTo("2026-10-01");
     assertThat(first.path("changes")).isEmpty();
     Map<String, String> starts = starts(board);
     // The drill is broken for a week: what it was to begin begins later, or has no room.
     planner.post(
-        "/api/away",
+        "/api/v1/away",
         Map.of(
             "id",
             UUID.randomUUID(),
@@ -61,9 +61,9 @@ class MorningTest {
             "why",
             "bearing broken"));
     on("2026-10-02");
-    JsonNode then = planner.post("/api/dispatch/morning", Map.of()).json();
+    JsonNode then = planner.post("/api/v1/dispatch/morning", Map.of()).json();
     assertThat(then.path("changes")).isNotEmpty();
-    Map<String, String> now = starts(planner.get("/api/dispatch").json());
+    Map<String, String> now = starts(planner.get("/api/v1/dispatch").json());
     int later = 0;
     for (JsonNode change : then.path("changes")) {
       String job = change.path("job").toString();
@@ -87,7 +87,7 @@ class MorningTest {
     }
     assertThat(later).isPositive();
     // Played again on the same morning, the morning before is still what it is held against.
-    assertThat(planner.post("/api/dispatch/morning", Map.of()).json().path("changes"))
+    assertThat(planner.post("/api/v1/dispatch/morning", Map.of()).json().path("changes"))
         .isEqualTo(then.path("changes"));
   }
 
@@ -99,7 +99,7 @@ class MorningTest {
         due += day.path("day").asString().equals("2026-10-01") ? 1 : 0;
       }
     }
-    assertThat(planner.get("/api/dispatch/morning").json().path("today").size())
+    assertThat(planner.get("/api/v1/dispatch/morning").json().path("today").size())
         .isEqualTo(due)
         .isPositive();
   }
@@ -109,10 +109,10 @@ class MorningTest {
     RunningServer.bean(SchedulerClient.class)
         .reschedule(TaskInstanceId.of("morning", "recurring"), Instant.now());
     long begin = System.nanoTime();
-    while (!planner.get("/api/dispatch/morning").json().has("day")) {
+    while (!planner.get("/api/v1/dispatch/morning").json().has("day")) {
       assertThat(System.nanoTime() - begin).as("a morning that comes").isLessThan(LONG_ENOUGH);
     }
-    assertThat(planner.get("/api/dispatch/morning").json().path("day").asString())
+    assertThat(planner.get("/api/v1/dispatch/morning").json().path("day").asString())
         .isEqualTo("2026-10-01");
   }
 

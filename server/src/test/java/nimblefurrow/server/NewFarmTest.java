@@ -25,7 +25,7 @@ class NewFarmTest {
 
   private List<String> done() {
     List<String> done = new ArrayList<>();
-    farm.get("/api/first-steps")
+    farm.get("/api/v1/first-steps")
         .json()
         .forEach(
             s -> {
@@ -41,7 +41,7 @@ class NewFarmTest {
   }
 
   private JsonNode read(List<Map<String, Object>> cells) {
-    return farm.post("/api/crops/read", Map.of("cells", cells)).json();
+    return farm.post("/api/v1/crops/read", Map.of("cells", cells)).json();
   }
 
   @Test
@@ -49,9 +49,9 @@ class NewFarmTest {
     assertThat(done()).containsExactly("WEATHER");
     String field = TestFarm.field(farm, "North Bench");
     assertThat(done()).containsExactly("WEATHER", "FIELDS", "CROPS");
-    farm.post("/api/machines/yard", Map.of("codes", List.of("drill_15")));
+    farm.post("/api/v1/machines/yard", Map.of("codes", List.of("drill_15")));
     farm.put(
-        "/api/cover/" + field,
+        "/api/v1/cover/" + field,
         Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)));
     assertThat(done()).containsExactly("WEATHER", "FIELDS", "CROPS", "MACHINES", "COVER");
   }
@@ -73,11 +73,11 @@ class NewFarmTest {
     assertThat(cells.get(1).path("trouble").asString()).contains("no field is called “Nowhere”");
     assertThat(cells.get(2).path("trouble").asString()).contains("got “hops”");
     assertThat(cells.get(3).path("trouble").asString()).contains("stands here already");
-    JsonNode kept = farm.post("/api/crops", Map.of("cells", List.of(cells.get(0)))).json();
-    JsonNode row = farm.get("/api/crops?from=2028&years=1").json().get(0);
+    JsonNode kept = farm.post("/api/v1/crops", Map.of("cells", List.of(cells.get(0)))).json();
+    JsonNode row = farm.get("/api/v1/crops?from=2028&years=1").json().get(0);
     assertThat(row.path("cells").get(0).path("words").asString()).isEqualTo("soybeans 9 May, 2.8");
-    farm.post("/api/crops/take-back", Map.of("links", kept.path("links")));
-    assertThat(farm.get("/api/crops?from=2028&years=1").json().get(0).path("cells")).isEmpty();
+    farm.post("/api/v1/crops/take-back", Map.of("links", kept.path("links")));
+    assertThat(farm.get("/api/v1/crops?from=2028&years=1").json().get(0).path("cells")).isEmpty();
   }
 
   /** One crop that cannot be keeps all of them out, and says whose it is. */
@@ -89,10 +89,10 @@ class NewFarmTest {
     read(List.of(cell("North Bench", 2028, "soybeans"), cell("South Bench", 2028, "oats")))
         .forEach(cells::add);
     ((tools.jackson.databind.node.ObjectNode) cells.get(1)).put("planted", "2027-05-03");
-    Caller.Answer refused = farm.post("/api/crops", Map.of("cells", cells));
+    Caller.Answer refused = farm.post("/api/v1/crops", Map.of("cells", cells));
     assertThat(refused.status()).isEqualTo(400);
     assertThat(refused.text()).contains("South Bench").contains("2027-05-03 already");
-    farm.get("/api/crops?from=2028&years=1")
+    farm.get("/api/v1/crops?from=2028&years=1")
         .json()
         .forEach(row -> assertThat(row.path("cells")).isEmpty());
   }
@@ -102,7 +102,7 @@ class NewFarmTest {
     String field = TestFarm.field(farm, "North Bench");
     JsonNode laid =
         farm.post(
-                "/api/crops/rotation",
+                "/api/v1/crops/rotation",
                 Map.of(
                     "fields",
                     List.of(field),
@@ -120,22 +120,22 @@ class NewFarmTest {
     assertThat(laid.get(1).path("planted").asString())
         .as("wheat for 2029 is planted the fall before")
         .isEqualTo("2028-10-05");
-    assertThat(farm.post("/api/crops", Map.of("cells", laid)).status()).isEqualTo(200);
+    assertThat(farm.post("/api/v1/crops", Map.of("cells", laid)).status()).isEqualTo(200);
   }
 
   @Test
   void theYardIsFilledWithSensibleFigures() {
-    JsonNode offered = farm.get("/api/machines/yard").json();
+    JsonNode offered = farm.get("/api/v1/machines/yard").json();
     assertThat(offered.size()).isGreaterThan(12);
     List<String> codes = new ArrayList<>();
     offered.forEach(o -> codes.add(o.path("code").asString()));
-    JsonNode added = farm.post("/api/machines/yard", Map.of("codes", codes)).json();
+    JsonNode added = farm.post("/api/v1/machines/yard", Map.of("codes", codes)).json();
     assertThat(added.size()).isEqualTo(offered.size());
     for (int i = 0; i < added.size(); i++) {
       assertThat(added.get(i).path("acresPerHour").asDouble())
           .isCloseTo(offered.get(i).path("acresPerHour").asDouble(), within(0.01));
     }
-    assertThat(farm.post("/api/machines/yard", Map.of("codes", List.of("tank"))).text())
+    assertThat(farm.post("/api/v1/machines/yard", Map.of("codes", List.of("tank"))).text())
         .contains("no machine is offered as");
   }
 
@@ -143,13 +143,13 @@ class NewFarmTest {
   void whatAKindIsAskedForIsWhatItsSetUpHolds() {
     String field = TestFarm.field(farm, "North Bench");
     assertThat(field).isNotBlank();
-    JsonNode sheet = farm.get("/api/machines/sheet?kind=DRONE&hired=true").json();
+    JsonNode sheet = farm.get("/api/v1/machines/sheet?kind=DRONE&hired=true").json();
     assertThat(sheet).extracting(g -> g.path("heading").asString()).contains("Batteries");
     List<String> parts = new ArrayList<>();
     for (var part : nimblefurrow.server.machine.MachineSetup.class.getRecordComponents()) {
       parts.add(part.getName());
     }
-    for (var figure : nimblefurrow.core.work.SetUpFigure.values()) {
+    for (var figure : nimblefurrow.core.yard.SetUpFigure.values()) {
       assertThat(parts).contains(figure.code());
     }
   }
@@ -158,26 +158,26 @@ class NewFarmTest {
   void aDayIsReadWithinTheOutlookOnly() {
     String field = TestFarm.field(farm, "North Bench");
     farm.put(
-        "/api/cover/" + field,
+        "/api/v1/cover/" + field,
         Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)));
-    JsonNode day = farm.get("/api/season/" + field + "/day?on=2027-04-10").json();
+    JsonNode day = farm.get("/api/v1/season/" + field + "/day?on=2027-04-10").json();
     assertThat(day.path("mat").path("low").asInt())
         .isLessThan(day.path("mat").path("high").asInt());
     // Each farm's weather is its own: by when the stems have moved is not the test's to say.
     List<String> moved = new ArrayList<>();
     for (String on : List.of("2027-03-25", "2027-04-05", "2027-04-15", "2027-04-25")) {
-      farm.get("/api/season/" + field + "/day?on=" + on)
+      farm.get("/api/v1/season/" + field + "/day?on=" + on)
           .json()
           .path("stages")
           .forEach(stage -> moved.add(stage.path("species").asString()));
     }
     assertThat(moved).isNotEmpty().allMatch(species -> species.contains("rye"));
-    assertThat(farm.get("/api/season/" + field + "/day?on=1990-01-01").text())
+    assertThat(farm.get("/api/v1/season/" + field + "/day?on=1990-01-01").text())
         .contains("a day is read between");
-    JsonNode season = farm.get("/api/season").json();
+    JsonNode season = farm.get("/api/v1/season").json();
     assertThat(season.path("openFrom").asString()).isEqualTo("2026-08-25");
     assertThat(season.path("coming").get(0).path("says").asString()).contains("North Bench");
-    assertThat(farm.get("/api/season/" + field).json().path("headline").get(0).asString())
+    assertThat(farm.get("/api/v1/season/" + field).json().path("headline").get(0).asString())
         .startsWith("drill cereal rye");
   }
 }

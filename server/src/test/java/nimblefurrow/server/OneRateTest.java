@@ -7,10 +7,10 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
+import nimblefurrow.core.job.Job;
+import nimblefurrow.core.job.Operation;
 import nimblefurrow.core.quantity.Durations;
-import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.Machine;
-import nimblefurrow.core.work.Operation;
+import nimblefurrow.core.yard.Machine;
 import nimblefurrow.server.demo.DemoFarm;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.season.FieldSeasons;
@@ -33,7 +33,7 @@ class OneRateTest {
   void aFarmBeforeItsSowings() {
     farm = RunningServer.bean(DemoFarm.class).build("One rate", MAIL, "op@onerate.example", 28);
     planner = new Caller(RunningServer.address()).signIn(MAIL, DemoFarm.PASSWORD);
-    assertThat(planner.put("/api/farm/day", Map.of("day", TODAY.toString())).status())
+    assertThat(planner.put("/api/v1/farm/day", Map.of("day", TODAY.toString())).status())
         .isEqualTo(200);
   }
 
@@ -48,7 +48,7 @@ class OneRateTest {
 
   private JsonNode loads(UUID field, String machine) {
     Caller.Answer answer =
-        planner.post("/api/loads", Map.of("fieldId", field, "machineId", machine));
+        planner.post("/api/v1/loads", Map.of("fieldId", field, "machineId", machine));
     return answer.status() == 200 ? answer.json() : null;
   }
 
@@ -88,7 +88,7 @@ class OneRateTest {
         .forEach(job -> planned.put(board.field(job).orElseThrow().field().id(), job.field()));
     int compared = 0;
     for (Map.Entry<UUID, String> field : planned.entrySet()) {
-      for (JsonNode way : planner.get("/api/loads/ways/" + field.getKey()).json()) {
+      for (JsonNode way : planner.get("/api/v1/loads/methods/" + field.getKey()).json()) {
         if (way.path("planned").asBoolean() && way.path("hours").asDouble() > 0) {
           JsonNode told = loads(field.getKey(), way.path("machineId").asString());
           assertThat(way.path("hours").asDouble())
@@ -116,11 +116,11 @@ class OneRateTest {
     String day = (opens.isBefore(TODAY) ? TODAY : opens).toString();
     Caller.Answer placed =
         planner.put(
-            "/api/dispatch/jobs/" + job.id().cover() + "/SEED",
+            "/api/v1/dispatch/jobs/" + job.id().cover() + "/SEED",
             Map.of("machineId", machine, "day", day, "locked", true, "acceptLate", true));
     assertThat(placed.status()).as(placed.text()).isEqualTo(200);
     double hours = 0;
-    for (JsonNode one : planner.get("/api/dispatch").json().path("jobs")) {
+    for (JsonNode one : planner.get("/api/v1/dispatch").json().path("jobs")) {
       if (one.path("id").path("cover").asString().equals(job.id().cover().toString())
           && one.path("id").path("operation").asString().equals("SEED")) {
         for (JsonNode worked : one.path("place").path("days")) {

@@ -31,7 +31,7 @@ class OtherWorkApiTest {
 
   @BeforeEach
   void onTheFirstOfOctober() {
-    planner.put("/api/farm/day", Map.of("day", "2026-10-01"));
+    planner.put("/api/v1/farm/day", Map.of("day", "2026-10-01"));
   }
 
   private static JsonNode board() {
@@ -39,7 +39,7 @@ class OtherWorkApiTest {
   }
 
   private static JsonNode board(Caller planner) {
-    return planner.get("/api/dispatch").json();
+    return planner.get("/api/v1/dispatch").json();
   }
 
   private static JsonNode machine(JsonNode board, String kind) {
@@ -77,11 +77,11 @@ class OtherWorkApiTest {
   void whatIsOverdueIsToldAsOverdue() {
     Map<String, Object> work =
         work("haul beans to the river", machine(board(), "DRILL").path("id").asString());
-    assertThat(planner.post("/api/other-work", work).status()).isEqualTo(200);
+    assertThat(planner.post("/api/v1/other-work", work).status()).isEqualTo(200);
     Plans.board(planner);
-    planner.put("/api/farm/day", Map.of("day", "2026-10-20"));
+    planner.put("/api/v1/farm/day", Map.of("day", "2026-10-20"));
     assertThat(overdue(work)).as("its last day").isFalse();
-    planner.put("/api/farm/day", Map.of("day", "2027-05-12"));
+    planner.put("/api/v1/farm/day", Map.of("day", "2027-05-12"));
     JsonNode late = board();
     JsonNode told = null;
     for (JsonNode one : late.path("overdue")) {
@@ -93,16 +93,16 @@ class OtherWorkApiTest {
     for (JsonNode job : late.path("jobs")) {
       assertThat(job.path("id").path("cover").asString()).isNotEqualTo(work.get("id"));
     }
-    assertThat(planner.get("/api/dispatch/morning").text())
+    assertThat(planner.get("/api/v1/dispatch/morning").text())
         .doesNotContain("haul beans to the river");
-    assertThat(planner.get("/api/dispatch/sheet?day=2027-05-12").text())
+    assertThat(planner.get("/api/v1/dispatch/sheet?day=2027-05-12").text())
         .doesNotContain("haul beans to the river");
     work.put("first", "2027-05-12");
     work.put("last", "2027-05-20");
-    assertThat(planner.post("/api/other-work", work).status()).as("another day").isEqualTo(200);
+    assertThat(planner.post("/api/v1/other-work", work).status()).as("another day").isEqualTo(200);
     assertThat(overdue(work)).isFalse();
-    planner.put("/api/farm/day", Map.of("day", "2027-06-01"));
-    planner.post("/api/other-work/" + work.get("id") + "/done", Map.of("day", "2027-05-31"));
+    planner.put("/api/v1/farm/day", Map.of("day", "2027-06-01"));
+    planner.post("/api/v1/other-work/" + work.get("id") + "/done", Map.of("day", "2027-05-31"));
     assertThat(overdue(work)).as("done").isFalse();
   }
 
@@ -125,7 +125,7 @@ class OtherWorkApiTest {
   void itIsPlannedWithTheRestOnItsOwnMachine() {
     JsonNode truck = machine(board(), "OTHER");
     String id = truck.path("id").asString();
-    assertThat(planner.post("/api/other-work", work("Fetch lime", id)).status()).isEqualTo(200);
+    assertThat(planner.post("/api/v1/other-work", work("Fetch lime", id)).status()).isEqualTo(200);
     JsonNode open = job(board(), "Fetch lime", "OTHER");
     assertThat(open.path("season").asString()).isEqualTo("OTHER");
     assertThat(open.path("counted").path("left").asDouble()).isEqualTo(12);
@@ -142,7 +142,7 @@ class OtherWorkApiTest {
     assertThat(hours).isCloseTo(12, within(0.01));
     Caller.Answer elsewhere =
         planner.post(
-            "/api/dispatch/what-if",
+            "/api/v1/dispatch/what-if",
             Map.of(
                 "job",
                 named(open),
@@ -160,7 +160,7 @@ class OtherWorkApiTest {
   void hoursDoneAreSaidAndAllOfThemSettleIt() {
     String truck = machine(board(), "OTHER").path("id").asString();
     Map<String, Object> form = work("Fetch seed", truck);
-    planner.post("/api/other-work", form);
+    planner.post("/api/v1/other-work", form);
     Plans.searched(planner);
     JsonNode job = job(board(), "Fetch seed", "OTHER");
     assertThat(say(job, "STARTED", null).status()).isEqualTo(200);
@@ -174,7 +174,7 @@ class OtherWorkApiTest {
     say(job, "STARTED", null);
     assertThat(say(job, "STOPPED", 12.0).status()).isEqualTo(200);
     assertThat(board().path("jobs").toString()).doesNotContain("Fetch seed");
-    JsonNode kept = planner.get("/api/other-work").json();
+    JsonNode kept = planner.get("/api/v1/other-work").json();
     assertThat(kept.toString()).contains("\"doneOn\":\"2026-10-01\"");
   }
 
@@ -186,7 +186,7 @@ class OtherWorkApiTest {
     if (hours != null) {
       form.put("hours", hours);
     }
-    return planner.post("/api/reports", form);
+    return planner.post("/api/v1/reports", form);
   }
 
   @Test
@@ -196,19 +196,20 @@ class OtherWorkApiTest {
     JsonNode sowing = job(board, "Badger Forty", "SEED");
     Map<String, Object> manure = work("Spread manure", truck);
     manure.put("before", named(sowing));
-    assertThat(planner.post("/api/other-work", manure).status()).isEqualTo(200);
+    assertThat(planner.post("/api/v1/other-work", manure).status()).isEqualTo(200);
     assertThat(job(board(), "Badger Forty", "SEED").path("after").toString())
         .contains(manure.get("id").toString());
     Map<String, Object> lime = work("Move the auger", truck);
     lime.put("waitsFor", named(sowing));
     lime.put("before", Map.of("cover", manure.get("id"), "operation", "OTHER"));
-    Caller.Answer refused = planner.post("/api/other-work", lime);
+    Caller.Answer refused = planner.post("/api/v1/other-work", lime);
     assertThat(refused.status()).isEqualTo(400);
     assertThat(refused.text()).contains("never begins: it waits for Badger Forty");
-    assertThat(planner.get("/api/other-work").json().toString()).doesNotContain("Move the auger");
+    assertThat(planner.get("/api/v1/other-work").json().toString())
+        .doesNotContain("Move the auger");
     assertThat(job(board(), "Badger Forty", "SEED").path("unplaced").asString())
         .doesNotContain("never begins");
-    planner.delete("/api/other-work/" + manure.get("id"));
+    planner.delete("/api/v1/other-work/" + manure.get("id"));
     assertThat(job(board(), "Badger Forty", "SEED").path("after").toString())
         .doesNotContain(manure.get("id").toString());
   }
@@ -222,7 +223,7 @@ class OtherWorkApiTest {
     double acres = field.path("acres").asDouble();
     String part = UUID.randomUUID().toString();
     Map<String, Object> form = Map.of("id", part, "job", named(field), "acres", 30);
-    assertThat(planner.post("/api/dispatch/parts", form).status()).isEqualTo(200);
+    assertThat(planner.post("/api/v1/dispatch/parts", form).status()).isEqualTo(200);
     JsonNode first = job(board(), "Ferry Road, part 1", "SEED");
     JsonNode second = job(board(), "Ferry Road, part 2", "SEED");
     assertThat(first.path("id")).isEqualTo(field.path("id"));
@@ -230,10 +231,10 @@ class OtherWorkApiTest {
     assertThat(second.path("acres").asDouble()).isEqualTo(30);
     assertThat(second.path("partOf")).isEqualTo(field.path("id"));
     assertThat(second.path("fieldId")).isEqualTo(field.path("fieldId"));
-    JsonNode placed = planner.get("/api/dispatch").json();
+    JsonNode placed = planner.get("/api/v1/dispatch").json();
     Caller.Answer put =
         planner.put(
-            "/api/dispatch/jobs/" + part + "/SEED",
+            "/api/v1/dispatch/jobs/" + part + "/SEED",
             Map.of(
                 "machineId",
                 machine(placed, "DRILL").path("id").asString(),
@@ -248,15 +249,15 @@ class OtherWorkApiTest {
         .isTrue();
     Caller.Answer tooMuch =
         planner.post(
-            "/api/dispatch/parts",
+            "/api/v1/dispatch/parts",
             Map.of("id", UUID.randomUUID(), "job", named(first), "acres", 300));
     assertThat(tooMuch.text()).contains("acres of the part are 1.0 to 4");
     Caller.Answer twice =
         planner.post(
-            "/api/dispatch/parts",
+            "/api/v1/dispatch/parts",
             Map.of("id", UUID.randomUUID(), "job", named(second), "acres", 5));
     assertThat(twice.text()).contains("split the whole job instead");
-    assertThat(planner.delete("/api/dispatch/parts/" + part).status()).isEqualTo(200);
+    assertThat(planner.delete("/api/v1/dispatch/parts/" + part).status()).isEqualTo(200);
     assertThat(job(board(), "Ferry Road", "SEED").path("acres").asDouble()).isEqualTo(acres);
     assertThat(board().path("jobs").toString()).doesNotContain(part);
     splittingIsUndoneAsAnyActIs(part, acres);
@@ -265,19 +266,19 @@ class OtherWorkApiTest {
   /** Undone, the part stands where it stood; undone twice more, it was never split off. */
   private void splittingIsUndoneAsAnyActIs(String part, double acres) {
     assertThat(board().path("undo").asString()).isEqualTo("join Ferry Road, part 2");
-    planner.post("/api/dispatch/undo", Map.of());
+    planner.post("/api/v1/dispatch/undo", Map.of());
     JsonNode again = job(board(), "Ferry Road, part 2", "SEED");
     assertThat(again.path("acres").asDouble()).isEqualTo(30);
     assertThat(again.path("place").path("locked").asBoolean()).isTrue();
-    planner.post("/api/dispatch/undo", Map.of());
+    planner.post("/api/v1/dispatch/undo", Map.of());
     assertThat(job(board(), "Ferry Road, part 2", "SEED").path("place").isObject()).isFalse();
     assertThat(board().path("undo").asString()).isEqualTo("split Ferry Road");
-    planner.post("/api/dispatch/undo", Map.of());
+    planner.post("/api/v1/dispatch/undo", Map.of());
     assertThat(job(board(), "Ferry Road", "SEED").path("acres").asDouble()).isEqualTo(acres);
-    planner.post("/api/dispatch/redo", Map.of());
+    planner.post("/api/v1/dispatch/redo", Map.of());
     assertThat(job(board(), "Ferry Road, part 2", "SEED").path("partOf").path("cover").asString())
         .isEqualTo(job(board(), "Ferry Road, part 1", "SEED").path("id").path("cover").asString());
-    planner.post("/api/dispatch/undo", Map.of());
+    planner.post("/api/v1/dispatch/undo", Map.of());
     assertThat(board().path("jobs").toString()).doesNotContain(part);
   }
 
@@ -286,20 +287,20 @@ class OtherWorkApiTest {
     String truck = machine(board(), "OTHER").path("id").asString();
     Map<String, Object> both = work("Both", truck);
     both.put("acres", 10);
-    assertThat(planner.post("/api/other-work", both).text()).contains("one of the two");
+    assertThat(planner.post("/api/v1/other-work", both).text()).contains("one of the two");
     Map<String, Object> less = work("Less than nothing", truck);
     less.remove("hours");
     less.put("acres", -5);
-    Caller.Answer negative = planner.post("/api/other-work", less);
+    Caller.Answer negative = planner.post("/api/v1/other-work", less);
     assertThat(negative.status()).isEqualTo(400);
     assertThat(negative.text()).contains("area is 0");
     Map<String, Object> backwards = work("Backwards", truck);
     backwards.put("last", "2026-09-30");
-    assertThat(planner.post("/api/other-work", backwards).text())
+    assertThat(planner.post("/api/v1/other-work", backwards).text())
         .contains("last day is 2026-10-02 to");
     Map<String, Object> nowhere = work("Nowhere", UUID.randomUUID().toString());
-    assertThat(planner.post("/api/other-work", nowhere).status()).isEqualTo(404);
-    assertThat(planner.get("/api/other-work").json().toString())
+    assertThat(planner.post("/api/v1/other-work", nowhere).status()).isEqualTo(404);
+    assertThat(planner.get("/api/v1/other-work").json().toString())
         .as("nothing half-saved")
         .contains("Haul beans to the river")
         .doesNotContain("Both", "Backwards", "Nowhere");
@@ -308,8 +309,8 @@ class OtherWorkApiTest {
   @Test
   void aMachineTakenOffTheFarmIsSaidOfItsWork() {
     String truck = SeedingFarm.machine(planner, "Old truck", "OTHER", 10);
-    planner.post("/api/other-work", work("Clear the yard", truck));
-    assertThat(planner.delete("/api/machines/" + truck).status()).isEqualTo(200);
+    planner.post("/api/v1/other-work", work("Clear the yard", truck));
+    assertThat(planner.delete("/api/v1/machines/" + truck).status()).isEqualTo(200);
     assertThat(job(board(), "Clear the yard", "OTHER").path("unplaced").asString())
         .isEqualTo("its machine is not on the farm any more: give it another");
   }
@@ -332,16 +333,16 @@ class OtherWorkApiTest {
     stands(drill, other);
     assertThat(road(job, drill)).isBetween(0.05, 3.0);
     assertThat(stands(drill, "x".repeat(200))).isEqualTo(400);
-    planner.delete("/api/machines/" + drill);
+    planner.delete("/api/v1/machines/" + drill);
   }
 
   private static int stands(String machine, String place) {
     int version = 0;
-    for (JsonNode one : planner.get("/api/machines").json()) {
+    for (JsonNode one : planner.get("/api/v1/machines").json()) {
       version = one.path("id").asString().equals(machine) ? one.path("version").asInt() : version;
     }
     return planner
-        .put("/api/machines/" + machine + "/setup?version=" + version, Map.of("stands", place))
+        .put("/api/v1/machines/" + machine + "/setup?version=" + version, Map.of("stands", place))
         .status();
   }
 
@@ -349,7 +350,7 @@ class OtherWorkApiTest {
     JsonNode told =
         planner
             .post(
-                "/api/dispatch/what-if",
+                "/api/v1/dispatch/what-if",
                 Map.of("job", named(job), "machineId", machine, "day", "2026-10-05"))
             .json();
     return told.path("days").get(0).path("road").asDouble();
@@ -361,7 +362,7 @@ class OtherWorkApiTest {
   @Test
   void aSowingWaitsForItsHarvest() {
     Caller planner = farm("Combining Farm", "combiner");
-    planner.put("/api/farm/day", Map.of("day", "2026-09-02"));
+    planner.put("/api/v1/farm/day", Map.of("day", "2026-09-02"));
     JsonNode board = board(planner);
     JsonNode harvest = job(board, "Ferry Road", "HARVEST");
     assertThat(harvest.path("season").asString()).isEqualTo("HARVEST");
@@ -370,7 +371,7 @@ class OtherWorkApiTest {
         .contains(harvest.path("id").path("cover").asString());
     Caller.Answer logged =
         planner.post(
-            "/api/log",
+            "/api/v1/log",
             Map.of(
                 "fieldId",
                 harvest.path("fieldId").asString(),
@@ -385,7 +386,7 @@ class OtherWorkApiTest {
     assertThat(job(then, "Ferry Road", "SEED").path("after")).isEmpty();
     assertThat(harvests(then)).isPositive();
     String combine = machine(then, "COMBINE").path("id").asString();
-    planner.delete("/api/machines/" + combine);
+    planner.delete("/api/v1/machines/" + combine);
     assertThat(harvests(board(planner))).as("somebody else combines then").isZero();
     Map<String, Object> chopper =
         Map.of(
@@ -399,8 +400,8 @@ class OtherWorkApiTest {
             true,
             "costPerAcre",
             60);
-    assertThat(planner.post("/api/machines", chopper).status()).isEqualTo(200);
-    planner.put("/api/farm/day", Map.of("day", "2026-08-10"));
+    assertThat(planner.post("/api/v1/machines", chopper).status()).isEqualTo(200);
+    planner.put("/api/v1/farm/day", Map.of("day", "2026-08-10"));
     JsonNode silage = board(planner);
     assertThat(harvests(silage)).as("the two fields of silage corn").isEqualTo(2);
     JsonNode chop = job(silage, "Silo Forty", "HARVEST");

@@ -27,12 +27,12 @@ class PictureTest {
   @BeforeAll
   static void anEntry() {
     guest = new Caller(RunningServer.address()).ownFarm();
-    photos = "/api/log/" + entry(guest) + "/photos/";
+    photos = "/api/v1/log/" + entry(guest) + "/photos/";
   }
 
   private static UUID entry(Caller farm) {
     String field = TestFarm.field(farm, "Seen " + UUID.randomUUID());
-    String today = farm.get("/api/session").json().path("today").asString();
+    String today = farm.get("/api/v1/session").json().path("today").asString();
     return TestFarm.entry(farm, field, today);
   }
 
@@ -94,14 +94,14 @@ class PictureTest {
                       (Callable<Caller.Answer>)
                           () ->
                               guest.upload(
-                                  "/api/log/" + entry + "/photos/" + UUID.randomUUID(),
+                                  "/api/v1/log/" + entry + "/photos/" + UUID.randomUUID(),
                                   "p.jpg",
                                   picture))
               .toList());
     } finally {
       many.shutdown();
     }
-    for (var row : guest.get("/api/log").json()) {
+    for (var row : guest.get("/api/v1/log").json()) {
       if (row.path("id").asString().equals(entry.toString())) {
         assertThat(row.path("photos")).hasSizeBetween(1, 6);
         return;

@@ -25,7 +25,7 @@ class PlannedSprayTest {
     RunningServer.bean(DemoFarm.class)
         .build("Spray Farm", "spray@spray.example", "sprayop@spray.example", 28);
     planner = new Caller(RunningServer.address()).signIn("spray@spray.example", DemoFarm.PASSWORD);
-    planner.put("/api/farm/day", Map.of("day", "2027-04-12"));
+    planner.put("/api/v1/farm/day", Map.of("day", "2027-04-12"));
     for (JsonNode one : hours("").path("fields")) {
       field = one.path("chosen").asBoolean() && field == null ? one : field;
     }
@@ -33,7 +33,7 @@ class PlannedSprayTest {
   }
 
   private static JsonNode hours(String more) {
-    return planner.get("/api/ending/hours?work=SPRAY" + more).json();
+    return planner.get("/api/v1/termination/hours?work=SPRAY" + more).json();
   }
 
   private static String product(String name, String kind, Double rainFree, Integer reEntry) {
@@ -45,7 +45,7 @@ class PlannedSprayTest {
     form.put("kind", kind);
     form.put("rainFreeHours", rainFree);
     form.put("reEntryHours", reEntry);
-    assertThat(planner.post("/api/sprays/products", form).status()).isEqualTo(200);
+    assertThat(planner.post("/api/v1/sprays/products", form).status()).isEqualTo(200);
     return id.toString();
   }
 
@@ -70,7 +70,7 @@ class PlannedSprayTest {
     Map<String, Object> form = new HashMap<>();
     form.put("product", product);
     form.put("partner", partner);
-    String door = "/api/sprays/fields/" + field.path("fieldId").asString() + "/planned";
+    String door = "/api/v1/sprays/fields/" + field.path("fieldId").asString() + "/planned";
     Caller.Answer kept = planner.put(door, form);
     assertThat(kept.status()).as(kept.text()).isEqualTo(200);
     assertThat(planner.get(door).json()).isEqualTo(kept.json());
@@ -96,11 +96,15 @@ class PlannedSprayTest {
     assertThat(open(together))
         .isLessThan(open(brief))
         .isEqualTo(open(hours("&kind=CONTACT&rainFree=72")));
-    assertThat(planner.get("/api/ending/hours?work=SPRAY&rainFree=72").status()).isEqualTo(200);
-    assertThat(planner.get("/api/ending/hours?work=SPRAY&rainFree=73").status()).isEqualTo(400);
+    assertThat(planner.get("/api/v1/termination/hours?work=SPRAY&rainFree=72").status())
+        .isEqualTo(200);
+    assertThat(planner.get("/api/v1/termination/hours?work=SPRAY&rainFree=73").status())
+        .isEqualTo(400);
     String paper =
         paper(
-            "/api/work-orders/endings/" + field.path("fieldId").asString() + "?route=EARLY_SPRAY");
+            "/api/v1/work-orders/terminations/"
+                + field.path("fieldId").asString()
+                + "?termination=EARLY_SPRAY");
     assertThat(paper)
         .contains("Shortstay, with Longstay")
         .contains("72 h without rain")
@@ -108,9 +112,9 @@ class PlannedSprayTest {
     plan(product("Unread", "SYSTEMIC", null, null), null);
     assertThat(
             paper(
-                "/api/work-orders/endings/"
+                "/api/v1/work-orders/terminations/"
                     + field.path("fieldId").asString()
-                    + "?route=EARLY_SPRAY"))
+                    + "?termination=EARLY_SPRAY"))
         .contains("still to be read off the label");
     sheetSaysIt(contact);
   }
@@ -123,7 +127,7 @@ class PlannedSprayTest {
           && job.path("id").path("operation").asString().equals("SPRAY")
           && job.has("place")) {
         String day = job.path("place").path("days").get(0).path("day").asString();
-        assertThat(planner.get("/api/dispatch/sheet?day=" + day).text())
+        assertThat(planner.get("/api/v1/dispatch/sheet?day=" + day).text())
             .contains("\"spray\":{\"words\":\"Shortstay\",\"rainFree\":1.0,\"reEntry\":4}");
         return;
       }

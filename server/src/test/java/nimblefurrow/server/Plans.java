@@ -17,7 +17,7 @@ final class Plans {
 
   /** Asks for a plan and answers the search once it is over. */
   static JsonNode searched(Caller planner) {
-    Caller.Answer asked = planner.post("/api/dispatch/plan", Map.of());
+    Caller.Answer asked = planner.post("/api/v1/dispatch/plan", Map.of());
     assertThat(asked.status()).as(asked.text()).isEqualTo(200);
     return over(planner);
   }
@@ -25,10 +25,10 @@ final class Plans {
   /** The last search, once it is over. */
   static JsonNode over(Caller planner) {
     long begin = System.nanoTime();
-    JsonNode run = planner.get("/api/dispatch/plan").json();
+    JsonNode run = planner.get("/api/v1/dispatch/plan").json();
     while (OPEN.contains(run.path("state").asString())) {
       assertThat(System.nanoTime() - begin).as("a search that ends").isLessThan(LONG_ENOUGH);
-      run = planner.get("/api/dispatch/plan").json();
+      run = planner.get("/api/v1/dispatch/plan").json();
     }
     return run;
   }
@@ -36,6 +36,6 @@ final class Plans {
   /** Plans anew and answers the board. */
   static JsonNode board(Caller planner) {
     assertThat(searched(planner).path("state").asString()).isEqualTo("DONE");
-    return planner.get("/api/dispatch").json();
+    return planner.get("/api/v1/dispatch").json();
   }
 }

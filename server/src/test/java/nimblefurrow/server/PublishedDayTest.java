@@ -13,8 +13,8 @@ import tools.jackson.databind.JsonNode;
 /** A day told to those who do it: its jobs stay, and what changes after all is said. */
 class PublishedDayTest {
   private static final String DAY = "2026-10-01";
-  private static final String PUBLISH = "/api/dispatch/sheet/publish?day=";
-  private static final String SHEET = "/api/dispatch/sheet?day=";
+  private static final String PUBLISH = "/api/v1/dispatch/sheet/publish?day=";
+  private static final String SHEET = "/api/v1/dispatch/sheet?day=";
   private Caller planner;
 
   @BeforeEach
@@ -29,7 +29,7 @@ class PublishedDayTest {
     String mail = name + "@board.example";
     RunningServer.bean(DemoFarm.class).build(name, mail, "operator-" + mail, 28);
     Caller caller = new Caller(RunningServer.address()).signIn(mail, DemoFarm.PASSWORD);
-    caller.put("/api/farm/day", Map.of("day", "2026-10-01"));
+    caller.put("/api/v1/farm/day", Map.of("day", "2026-10-01"));
     return caller;
   }
 
@@ -48,7 +48,7 @@ class PublishedDayTest {
     assertThat(
             planner
                 .put(
-                    "/api/dispatch/jobs/" + TestFarm.path(job),
+                    "/api/v1/dispatch/jobs/" + TestFarm.path(job),
                     Map.of(
                         "machineId",
                         place.path("machineId").asString(),
@@ -90,7 +90,7 @@ class PublishedDayTest {
     assertThat(told.path("on").asString()).isEqualTo("2026-10-01");
     assertThat(told.path("by").asString()).isNotBlank();
     assertThat(told.path("changed")).isEmpty();
-    JsonNode board = planner.get("/api/dispatch").json();
+    JsonNode board = planner.get("/api/v1/dispatch").json();
     assertThat(badger(board).path("place").path("locked").asBoolean()).isTrue();
     assertThat(board.path("undo").asString()).startsWith("publish ").contains("1 Oct");
     JsonNode anew = badger(Plans.board(planner)).path("place");
@@ -100,7 +100,7 @@ class PublishedDayTest {
   @Test
   void whatChangesAfterAllIsSaidToThoseWhoWereTold() {
     planner.post(PUBLISH + DAY, Map.of());
-    move(badger(planner.get("/api/dispatch").json()), "2026-10-06");
+    move(badger(planner.get("/api/v1/dispatch").json()), "2026-10-06");
     JsonNode changed = planner.get(SHEET + DAY).json().path("published").path("changed");
     assertThat(changed)
         .anySatisfy(

@@ -25,7 +25,7 @@ class RecordsStayTest {
   }
 
   private JsonNode chain() {
-    return farm.get("/api/fields/" + field).json().path("chain");
+    return farm.get("/api/v1/fields/" + field).json().path("chain");
   }
 
   private List<String> kinds() {
@@ -37,7 +37,7 @@ class RecordsStayTest {
     entry.put("fieldId", field);
     entry.put("kind", kind);
     entry.putIfAbsent("on", RunningServer.TODAY);
-    Caller.Answer answer = farm.post("/api/log", entry);
+    Caller.Answer answer = farm.post("/api/v1/log", entry);
     assertThat(answer.status()).as(answer.text()).isEqualTo(200);
     return answer.json().path("id").asString();
   }
@@ -45,7 +45,7 @@ class RecordsStayTest {
   private void rye() {
     Caller.Answer kept =
         farm.put(
-            "/api/cover/" + field,
+            "/api/v1/cover/" + field,
             Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)));
     assertThat(kept.status()).as(kept.text()).isEqualTo(200);
   }
@@ -63,14 +63,14 @@ class RecordsStayTest {
   void aCropThatIsLoggedLeavesTheChainAndKeepsItsEntries() {
     logged("HARVESTED", Map.of("yieldPerAcre", 61));
     String link = chain().get(0).path("id").asString();
-    Caller.Answer removed = farm.delete("/api/fields/crops/" + link);
+    Caller.Answer removed = farm.delete("/api/v1/fields/crops/" + link);
     assertThat(removed.json().path("kept").asInt()).isEqualTo(1);
     assertThat(removed.json().path("says").asString()).contains("1 record of it stays");
     assertThat(kinds()).containsExactly("CROP");
-    JsonNode log = farm.get("/api/log").json();
+    JsonNode log = farm.get("/api/v1/log").json();
     assertThat(log).hasSize(1);
     assertThat(log.get(0).path("field").asString()).isEqualTo("Kept");
-    assertThat(farm.get("/api/season").status()).isEqualTo(200);
+    assertThat(farm.get("/api/v1/season").status()).isEqualTo(200);
   }
 
   @Test
@@ -78,11 +78,11 @@ class RecordsStayTest {
     rye();
     logged("SEEDED", Map.of());
     String cover = chain().get(1).path("id").asString();
-    Caller.Answer refused = farm.delete("/api/fields/crops/" + cover);
+    Caller.Answer refused = farm.delete("/api/v1/fields/crops/" + cover);
     assertThat(refused.status()).isEqualTo(409);
     assertThat(refused.text()).contains("in the logbook");
     String crop = chain().get(0).path("id").asString();
-    assertThat(farm.delete("/api/fields/crops/" + crop).text()).contains("take that out first");
+    assertThat(farm.delete("/api/v1/fields/crops/" + crop).text()).contains("take that out first");
     assertThat(kinds()).containsExactly("CROP", "COVER", "CROP");
   }
 
@@ -90,7 +90,7 @@ class RecordsStayTest {
   void nothingIsKeptOfWhatNothingWasWrittenOf() {
     rye();
     JsonNode removed =
-        farm.delete("/api/fields/crops/" + chain().get(1).path("id").asString()).json();
+        farm.delete("/api/v1/fields/crops/" + chain().get(1).path("id").asString()).json();
     assertThat(removed.path("kept").asInt()).isZero();
     assertThat(kinds()).containsExactly("CROP", "CROP");
   }
@@ -99,22 +99,22 @@ class RecordsStayTest {
   void aFieldAMachineAndALotAreRetiredWithTheirRecords() {
     String drill = SeedingFarm.drill(farm);
     SeedingFarm.rye(farm);
-    String lot = farm.get("/api/lots").json().get(0).path("id").asString();
-    farm.upload("/api/lot-papers/lots/" + lot, "tag.txt", "tested".getBytes());
-    String paper = farm.get("/api/lot-papers/lots/" + lot).json().get(0).path("id").asString();
+    String lot = farm.get("/api/v1/lots").json().get(0).path("id").asString();
+    farm.upload("/api/v1/lot-papers/lots/" + lot, "tag.txt", "tested".getBytes());
+    String paper = farm.get("/api/v1/lot-papers/lots/" + lot).json().get(0).path("id").asString();
     rye();
     logged("SEEDED", Map.of("machineId", drill, "lot", "Test rye", "pounds", 500, "acres", 8));
-    assertThat(farm.delete("/api/machines/" + drill).json().path("kept").asInt()).isEqualTo(1);
-    assertThat(farm.delete("/api/lots/" + lot).json().path("kept").asInt()).isEqualTo(2);
-    assertThat(farm.delete("/api/fields/" + field).json().path("kept").asInt()).isEqualTo(1);
-    assertThat(farm.get("/api/machines").json()).isEmpty();
-    assertThat(farm.get("/api/lots").json()).isEmpty();
-    assertThat(farm.get("/api/fields").json()).isEmpty();
-    JsonNode entry = farm.get("/api/log").json().get(0);
+    assertThat(farm.delete("/api/v1/machines/" + drill).json().path("kept").asInt()).isEqualTo(1);
+    assertThat(farm.delete("/api/v1/lots/" + lot).json().path("kept").asInt()).isEqualTo(2);
+    assertThat(farm.delete("/api/v1/fields/" + field).json().path("kept").asInt()).isEqualTo(1);
+    assertThat(farm.get("/api/v1/machines").json()).isEmpty();
+    assertThat(farm.get("/api/v1/lots").json()).isEmpty();
+    assertThat(farm.get("/api/v1/fields").json()).isEmpty();
+    JsonNode entry = farm.get("/api/v1/log").json().get(0);
     assertThat(entry.path("field").asString()).isEqualTo("Kept");
     assertThat(entry.path("machine").asString()).isEqualTo("Test drill");
-    assertThat(farm.bytes("/api/lot-papers/" + paper)).isEqualTo("tested".getBytes());
-    assertThat(farm.get("/api/season").status()).isEqualTo(200);
+    assertThat(farm.bytes("/api/v1/lot-papers/" + paper)).isEqualTo("tested".getBytes());
+    assertThat(farm.get("/api/v1/season").status()).isEqualTo(200);
   }
 
   @Test
@@ -135,10 +135,10 @@ class RecordsStayTest {
     rye();
     JsonNode beans = chain().get(0);
     Caller.Answer moved =
-        farm.put("/api/fields/crops/" + beans.path("id").asString(), crop(beans, "2026-05-20"));
+        farm.put("/api/v1/fields/crops/" + beans.path("id").asString(), crop(beans, "2026-05-20"));
     assertThat(moved.status()).as(moved.text()).isEqualTo(200);
     assertThat(kinds()).containsExactly("CROP", "COVER", "CROP");
-    assertThat(farm.get("/api/season").json().path("lanes").get(0).path("cover").asString())
+    assertThat(farm.get("/api/v1/season").json().path("lanes").get(0).path("cover").asString())
         .isEqualTo("cereal rye");
   }
 
@@ -146,7 +146,7 @@ class RecordsStayTest {
   void aCropCannotBeMovedPastAnother() {
     JsonNode beans = chain().get(0);
     Caller.Answer refused =
-        farm.put("/api/fields/crops/" + beans.path("id").asString(), crop(beans, "2027-06-01"));
+        farm.put("/api/v1/fields/crops/" + beans.path("id").asString(), crop(beans, "2027-06-01"));
     assertThat(refused.status()).isEqualTo(400);
     assertThat(refused.text()).contains("planted is before 2027-05-03");
     Caller.Answer stale = crop(beans, "2026-05-13").isEmpty() ? null : stale(beans);
@@ -156,20 +156,20 @@ class RecordsStayTest {
   private Caller.Answer stale(JsonNode link) {
     Map<String, Object> form = crop(link, "2026-05-13");
     form.remove("version");
-    return farm.put("/api/fields/crops/" + link.path("id").asString(), form);
+    return farm.put("/api/v1/fields/crops/" + link.path("id").asString(), form);
   }
 
   @Test
   void aCropInBetweenTakesItsPlaceByItsDay() {
     Caller.Answer oats =
         farm.post(
-            "/api/fields/" + field + "/crops", Map.of("kind", "OATS", "planted", "2027-03-20"));
+            "/api/v1/fields/" + field + "/crops", Map.of("kind", "OATS", "planted", "2027-03-20"));
     assertThat(oats.status()).as(oats.text()).isEqualTo(200);
     assertThat(chain().valueStream().map(l -> l.path("starts").asString()))
         .containsExactly("2026-05-12", "2027-03-20", "2027-05-03");
     Caller.Answer twice =
         farm.post(
-            "/api/fields/" + field + "/crops", Map.of("kind", "OATS", "planted", "2027-03-20"));
+            "/api/v1/fields/" + field + "/crops", Map.of("kind", "OATS", "planted", "2027-03-20"));
     assertThat(twice.text()).contains("planted on 2027-03-20 already");
   }
 
@@ -180,7 +180,7 @@ class RecordsStayTest {
     Map<String, Object> form = crop(beans, "2026-05-12");
     form.put("harvest", "2026-10-06");
     form.put("leafDrop", "2026-09-20");
-    Caller.Answer changed = farm.put("/api/fields/crops/" + beans.path("id").asString(), form);
+    Caller.Answer changed = farm.put("/api/v1/fields/crops/" + beans.path("id").asString(), form);
     assertThat(changed.status()).as(changed.text()).isEqualTo(200);
     JsonNode window = tryDrone().json().path("window");
     assertThat(before.json().path("window").path("opens").path("middle").asString()).isNotBlank();
@@ -189,7 +189,7 @@ class RecordsStayTest {
 
   private Caller.Answer tryDrone() {
     return farm.post(
-        "/api/cover/try",
+        "/api/v1/cover/try",
         Map.of(
             "fieldId",
             field,
@@ -202,27 +202,27 @@ class RecordsStayTest {
     String other = TestFarm.field(farm, "Other");
     for (String one : List.of(field, other)) {
       farm.put(
-          "/api/cover/" + one,
+          "/api/v1/cover/" + one,
           Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)));
     }
     SeedingFarm.drill(farm);
     Plans.board(farm);
-    JsonNode board = farm.get("/api/dispatch").json();
+    JsonNode board = farm.get("/api/v1/dispatch").json();
     JsonNode mine = job(board, "Kept");
     JsonNode theirs = job(board, "Other");
     Caller.Answer lifted =
         farm.post(
-            "/api/log",
+            "/api/v1/log",
             Map.of("fieldId", field, "kind", "SEEDED", "on", RunningServer.TODAY, "job", theirs));
     assertThat(lifted.status()).isEqualTo(400);
     assertThat(lifted.text()).contains("still open in Kept");
     Caller.Answer wrongKind =
         farm.post(
-            "/api/log",
+            "/api/v1/log",
             Map.of("fieldId", field, "kind", "HARVESTED", "on", RunningServer.TODAY, "job", mine));
     assertThat(wrongKind.text()).contains("not settled by an entry of this kind");
-    assertThat(job(farm.get("/api/dispatch").json(), "Other")).isEqualTo(theirs);
-    assertThat(farm.get("/api/log").json()).isEmpty();
+    assertThat(job(farm.get("/api/v1/dispatch").json(), "Other")).isEqualTo(theirs);
+    assertThat(farm.get("/api/v1/log").json()).isEmpty();
   }
 
   private static JsonNode job(JsonNode board, String field) {
@@ -241,7 +241,7 @@ class RecordsStayTest {
     rye();
     assertThat(
             farm.post(
-                    "/api/log",
+                    "/api/v1/log",
                     Map.of(
                         "fieldId",
                         field,

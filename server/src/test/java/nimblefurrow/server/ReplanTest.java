@@ -29,7 +29,7 @@ class ReplanTest {
     String mail = "mender" + n + "@board.example";
     RunningServer.bean(DemoFarm.class).build(farmName, mail, "menop" + n + "@board.example", 28);
     planner = new Caller(RunningServer.address()).signIn(mail, DemoFarm.PASSWORD);
-    planner.put("/api/farm/day", Map.of("day", "2026-10-01"));
+    planner.put("/api/v1/farm/day", Map.of("day", "2026-10-01"));
   }
 
   private JsonNode machine(JsonNode board, String kind) {
@@ -44,7 +44,7 @@ class ReplanTest {
   private JsonNode away(JsonNode machine, String first, String last) {
     return planner
         .post(
-            "/api/away",
+            "/api/v1/away",
             Map.of(
                 "id",
                 UUID.randomUUID(),
@@ -79,11 +79,11 @@ class ReplanTest {
     String id = drill.path("id").asString();
     assertThat(worksOn(board, id, "2026-10-01", "2026-10-07")).isPositive();
     assertThat(away(drill, "2026-10-01", "2026-10-07").size()).isEqualTo(1);
-    assertThat(planner.get("/api/dispatch").json().path("notHad"))
+    assertThat(planner.get("/api/v1/dispatch").json().path("notHad"))
         .filteredOn(n -> n.path("machineId").equals(drill.path("id")))
         .singleElement()
         .satisfies(n -> assertThat(n.path("days")).hasSize(7));
-    JsonNode offer = planner.post("/api/dispatch/replan", Map.of()).json();
+    JsonNode offer = planner.post("/api/v1/dispatch/replan", Map.of()).json();
     JsonNode steps = offer.path("steps");
     assertThat(steps.size()).isGreaterThan(3);
     assertThat(steps.get(0).path("moved")).isEmpty();
@@ -98,18 +98,18 @@ class ReplanTest {
         Map.of("offer", offer.path("offer").asString(), "step", steps.size() - 1);
     // Somebody notes another day away meanwhile: what was offered is of the world before.
     JsonNode noted = away(drill, "2026-10-20", "2026-10-21");
-    assertThat(planner.post("/api/dispatch/replan/take", take).text()).contains("ask again");
+    assertThat(planner.post("/api/v1/dispatch/replan/take", take).text()).contains("ask again");
     for (JsonNode days : noted) {
       if (days.path("first").asString().equals("2026-10-20")) {
-        planner.delete("/api/away/" + days.path("id").asString());
+        planner.delete("/api/v1/away/" + days.path("id").asString());
       }
     }
     // Taken back or not, something was done since: it is asked again, and is what it was.
-    JsonNode anew = planner.post("/api/dispatch/replan", Map.of()).json();
+    JsonNode anew = planner.post("/api/v1/dispatch/replan", Map.of()).json();
     assertThat(anew.path("keeping")).isEqualTo(offer.path("keeping"));
     take = Map.of("offer", anew.path("offer").asString(), "step", anew.path("steps").size() - 1);
-    assertThat(planner.post("/api/dispatch/replan/take", take).status()).isEqualTo(200);
-    JsonNode mended = planner.get("/api/dispatch").json();
+    assertThat(planner.post("/api/v1/dispatch/replan/take", take).status()).isEqualTo(200);
+    JsonNode mended = planner.get("/api/v1/dispatch").json();
     assertThat(worksOn(mended, id, "2026-10-01", "2026-10-07")).isZero();
     assertThat(mended.path("undo").asString()).isEqualTo("re-plan");
     for (JsonNode job : most.path("moved")) {
@@ -118,13 +118,13 @@ class ReplanTest {
     }
     assertThat(most.path("moved").size() + most.path("shifted").asInt()).isPositive();
     // What was offered on another board is not taken.
-    assertThat(planner.post("/api/dispatch/replan/take", take).status()).isEqualTo(409);
+    assertThat(planner.post("/api/v1/dispatch/replan/take", take).status()).isEqualTo(409);
   }
 
   @Test
   void keptPlansTellWhatWasMeantAndComeBack() {
     JsonNode board = Plans.board(planner);
-    JsonNode versions = planner.get("/api/dispatch/versions").json();
+    JsonNode versions = planner.get("/api/v1/dispatch/versions").json();
     assertThat(versions.size()).isEqualTo(1);
     assertThat(versions.get(0).path("how").asString()).isEqualTo("PLANNED");
     assertThat(versions.get(0).path("on").asString()).isEqualTo("2026-10-01");
@@ -135,19 +135,24 @@ class ReplanTest {
         first = job;
       }
     }
-    String path = "/api/dispatch/jobs/" + TestFarm.path(first);
+    String path = "/api/v1/dispatch/jobs/" + TestFarm.path(first);
     String version = first.path("place").path("version").asString();
     assertThat(planner.delete(path + "?version=" + version).status()).isEqualTo(200);
-    JsonNode told = planner.get("/api/dispatch/versions/" + id).json();
+    JsonNode told = planner.get("/api/v1/dispatch/versions/" + id).json();
     assertThat(told.path("differs").size()).isEqualTo(1);
     assertThat(told.path("differs").get(0).path("field").asString())
         .isEqualTo(first.path("field").asString());
     assertThat(told.path("differs").get(0).has("now")).isFalse();
-    String restore = "/api/dispatch/versions/" + id + "/restore";
+    String restore = "/api/v1/dispatch/versions/" + id + "/restore";
     assertThat(planner.post(restore, Map.of()).status()).isEqualTo(200);
-    assertThat(planner.get("/api/dispatch/versions/" + id).json().path("differs")).isEmpty();
+    assertThat(planner.get("/api/v1/dispatch/versions/" + id).json().path("differs")).isEmpty();
     assertThat(
-            planner.post("/api/dispatch/versions", Map.of()).json().get(0).path("how").asString())
+            planner
+                .post("/api/v1/dispatch/versions", Map.of())
+                .json()
+                .get(0)
+                .path("how")
+                .asString())
         .isEqualTo("PUBLISHED");
   }
 
@@ -190,14 +195,14 @@ class ReplanTest {
                 + " select ?, id, ?, 1, 'waiting' from farm where name = ?")
         .params(UUID.randomUUID(), asked(), farmName)
         .update();
-    JsonNode before = planner.get("/api/dispatch").json().path("jobs");
+    JsonNode before = planner.get("/api/v1/dispatch").json().path("jobs");
     // Whoever asks meanwhile is answered with the one that is under way.
-    assertThat(planner.post("/api/dispatch/plan", Map.of()).json().path("state").asString())
+    assertThat(planner.post("/api/v1/dispatch/plan", Map.of()).json().path("state").asString())
         .isEqualTo("WAITING");
-    assertThat(planner.delete("/api/dispatch/plan").json().path("state").asString())
+    assertThat(planner.delete("/api/v1/dispatch/plan").json().path("state").asString())
         .isEqualTo("CANCELLED");
-    assertThat(planner.get("/api/dispatch").json().path("jobs")).isEqualTo(before);
-    assertThat(planner.get("/api/dispatch/versions").json()).isEmpty();
+    assertThat(planner.get("/api/v1/dispatch").json().path("jobs")).isEqualTo(before);
+    assertThat(planner.get("/api/v1/dispatch/versions").json()).isEmpty();
     assertThat(Plans.searched(planner).path("state").asString()).isEqualTo("DONE");
   }
 
@@ -209,7 +214,7 @@ class ReplanTest {
             List.of("2026-10-05", "2027-10-04", "last day is 2026-10-05"))) {
       Caller.Answer answer =
           planner.post(
-              "/api/away",
+              "/api/v1/away",
               Map.of(
                   "id",
                   UUID.randomUUID(),
@@ -226,11 +231,11 @@ class ReplanTest {
     }
     Caller.Answer nobody =
         planner.post(
-            "/api/away",
+            "/api/v1/away",
             Map.of(
                 "id", UUID.randomUUID(), "first", "2026-10-05", "last", "2026-10-05", "why", "x"));
     assertThat(nobody.status()).isEqualTo(400);
     assertThat(nobody.text()).contains("which machine or which person");
-    assertThat(planner.get("/api/away").json()).isEmpty();
+    assertThat(planner.get("/api/v1/away").json()).isEmpty();
   }
 }

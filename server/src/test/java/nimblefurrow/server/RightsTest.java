@@ -17,19 +17,20 @@ import tools.jackson.databind.JsonNode;
 class RightsTest {
   /** What is open to whoever comes; a crew's word or a session is looked at behind it. */
   private static final Pattern OPEN =
-      Pattern.compile("(GET|POST|DELETE) (/api/session|/api/farms|/api/crew/.*|/feeds/.*)");
+      Pattern.compile(
+          "(GET|POST|DELETE) (/api/v1/session|/api/v1/farms|/api/v1/crew/.*|/feeds/.*)");
 
   /** What an operator may do beyond reading: what he did and saw, and what changes nothing. */
   private static final List<Pattern> OPERATORS =
       List.of(
-          Pattern.compile("POST /api/log(/.*)?"),
-          Pattern.compile("POST /api/cover/try"),
-          Pattern.compile("POST /api/advice(/.*)?"),
-          Pattern.compile("POST /api/loads(/.*)?"),
-          Pattern.compile("POST /api/calibrations(/.*)?"),
-          Pattern.compile("POST /api/flight/runs(/.*)?"),
-          Pattern.compile("POST /api/practice(/.*)?"),
-          Pattern.compile("POST /api/reports(/.*)?"));
+          Pattern.compile("POST /api/v1/log(/.*)?"),
+          Pattern.compile("POST /api/v1/cover/try"),
+          Pattern.compile("POST /api/v1/advice(/.*)?"),
+          Pattern.compile("POST /api/v1/loads(/.*)?"),
+          Pattern.compile("POST /api/v1/calibrations(/.*)?"),
+          Pattern.compile("POST /api/v1/flight/runs(/.*)?"),
+          Pattern.compile("POST /api/v1/practice(/.*)?"),
+          Pattern.compile("POST /api/v1/reports(/.*)?"));
 
   private static Caller planner;
   private static Caller operator;
@@ -47,7 +48,7 @@ class RightsTest {
   @Test
   void everyPathAsksForItsRole() {
     Caller stranger = new Caller(RunningServer.address());
-    stranger.get("/api/session");
+    stranger.get("/api/v1/session");
     int asked = 0;
     int refused = 0;
     for (var path : planner.get("/v3/api-docs").json().path("paths").properties()) {
@@ -64,7 +65,7 @@ class RightsTest {
             verb.equals("GET")
                 || OPEN.matcher(door).matches()
                 || OPERATORS.stream().anyMatch(p -> p.matcher(door).matches());
-        if (door.equals("DELETE /api/session")) {
+        if (door.equals("DELETE /api/v1/session")) {
           continue; // that would end the session that asks
         }
         int answer = send(operator, verb, address, method.getValue());
@@ -95,13 +96,13 @@ class RightsTest {
    */
   @Test
   void anOperatorCorrectsHisOwnEntriesAlone() {
-    String field = planner.get("/api/fields").json().get(0).path("field").path("id").asString();
-    String today = planner.get("/api/session").json().path("today").asString();
+    String field = planner.get("/api/v1/fields").json().get(0).path("field").path("id").asString();
+    String today = planner.get("/api/v1/session").json().path("today").asString();
     String others = TestFarm.entry(planner, field, today).toString();
     String own = TestFarm.entry(operator, field, today).toString();
     Map<String, Object> mistake =
         Map.of("id", UUID.randomUUID(), "kind", "WITHDRAWN", "reason", "wrong field");
-    assertThat(operator.post("/api/log/" + others + "/corrections", mistake).status())
+    assertThat(operator.post("/api/v1/log/" + others + "/corrections", mistake).status())
         .isEqualTo(403);
     Map<String, Object> instead =
         Map.of(
@@ -117,21 +118,22 @@ class RightsTest {
                 "FIRST_YELLOW",
                 "on",
                 today));
-    assertThat(operator.post("/api/log/" + others + "/replacement", instead).status())
+    assertThat(operator.post("/api/v1/log/" + others + "/replacement", instead).status())
         .isEqualTo(403);
     assertThat(mine(operator, others)).isFalse();
     assertThat(mine(operator, own)).isTrue();
     assertThat(mine(planner, own)).isTrue();
-    assertThat(operator.post("/api/log/" + own + "/corrections", mistake).status()).isEqualTo(200);
-    assertThat(planner.get("/api/log").text()).doesNotContain(own).contains(others);
+    assertThat(operator.post("/api/v1/log/" + own + "/corrections", mistake).status())
+        .isEqualTo(200);
+    assertThat(planner.get("/api/v1/log").text()).doesNotContain(own).contains(others);
     Map<String, Object> planners =
         Map.of("id", UUID.randomUUID(), "kind", "WITHDRAWN", "reason", "");
-    assertThat(planner.post("/api/log/" + others + "/corrections", planners).status())
+    assertThat(planner.post("/api/v1/log/" + others + "/corrections", planners).status())
         .isEqualTo(200);
   }
 
   private static boolean mine(Caller who, String entry) {
-    for (JsonNode row : who.get("/api/log").json()) {
+    for (JsonNode row : who.get("/api/v1/log").json()) {
       if (row.path("id").asString().equals(entry)) {
         return row.path("mine").asBoolean();
       }

@@ -22,15 +22,15 @@ class ScoutTest {
   @BeforeAll
   static void aSampleInMay() {
     guest = new Caller(RunningServer.address()).ownFarm();
-    guest.post("/api/sample", null);
-    guest.put("/api/farm/day", Map.of("day", "2027-05-14"));
+    guest.post("/api/v1/sample", null);
+    guest.put("/api/v1/farm/day", Map.of("day", "2027-05-14"));
     field = rolled();
   }
 
   private static JsonNode field;
 
   private static JsonNode rolled() {
-    JsonNode view = guest.get("/api/scout").json();
+    JsonNode view = guest.get("/api/v1/scout").json();
     JsonNode look =
         StreamSupport.stream(view.path("looks").spliterator(), false)
             .filter(l -> l.path("kind").asString().equals("STEMS"))
@@ -54,7 +54,7 @@ class ScoutTest {
 
   @Test
   void theListIsOrderedAndTheFieldsBringWhatIsNeededThere() {
-    JsonNode view = guest.get("/api/scout").json();
+    JsonNode view = guest.get("/api/v1/scout").json();
     assertThat(view.path("looks")).isNotEmpty();
     int before = 101;
     for (JsonNode look : view.path("looks")) {
@@ -72,7 +72,7 @@ class ScoutTest {
   void aThinStandWeighsLessAndIsCalledPoor() {
     Map<String, Object> form = entry(field, "STAND_COUNT");
     form.put("look", Map.of("plants", List.of(2, 3, 2, 1), "squareFeet", 1.0));
-    JsonNode saved = guest.post("/api/log", form).json();
+    JsonNode saved = guest.post("/api/v1/log", form).json();
     assertThat(saved.path("verdict").asString()).startsWith("Poor: 2 plants/ft² ± 1 plants/ft²");
     JsonNode mat =
         StreamSupport.stream(saved.path("changes").spliterator(), false)
@@ -82,14 +82,14 @@ class ScoutTest {
     assertThat(mat.path("afterPounds").asInt()).isLessThan(mat.path("beforePounds").asInt());
     form.put("id", UUID.randomUUID());
     form.put("look", Map.of("plants", List.of(), "squareFeet", 1.0));
-    assertThat(guest.post("/api/log", form).text()).contains("spots are 1–100");
+    assertThat(guest.post("/api/v1/log", form).text()).contains("spots are 1–100");
     form.remove("look");
-    assertThat(guest.post("/api/log", form).status()).isEqualTo(400);
+    assertThat(guest.post("/api/v1/log", form).status()).isEqualTo(400);
   }
 
   @Test
   void whatWasToldIsSetAgainstWhatCame() {
-    JsonNode right = guest.get("/api/right").json();
+    JsonNode right = guest.get("/api/v1/right").json();
     assertThat(right.path("told").asInt()).isEqualTo(right.path("rows").size()).isPositive();
     int held = 0;
     for (JsonNode row : right.path("rows")) {
@@ -105,17 +105,18 @@ class ScoutTest {
     }
     assertThat(right.path("held").asInt()).isEqualTo(held);
     Caller fresh = new Caller(RunningServer.address()).ownFarm();
-    assertThat(fresh.get("/api/right").json().path("told").asInt()).isZero();
+    assertThat(fresh.get("/api/v1/right").json().path("told").asInt()).isZero();
   }
 
   @Test
   void whatTheWinterTookIsOfThoseLookedAt() {
     Map<String, Object> form = entry(field, "WINTERED");
     form.put("look", Map.of("alive", 12, "looked", 10));
-    assertThat(guest.post("/api/log", form).text()).contains("plants alive (of those looked at)");
+    assertThat(guest.post("/api/v1/log", form).text())
+        .contains("plants alive (of those looked at)");
     form.put("look", Map.of("alive", 9, "looked", 10));
-    assertThat(guest.post("/api/log", form).status()).isEqualTo(200);
-    assertThat(guest.get("/api/log").text()).contains("9 of 10 alive");
+    assertThat(guest.post("/api/v1/log", form).status()).isEqualTo(200);
+    assertThat(guest.get("/api/v1/log").text()).contains("9 of 10 alive");
   }
 
   @Test
@@ -131,14 +132,14 @@ class ScoutTest {
             List.of(Map.of("stems", 10, "past", 9, "longitude", -97.1, "latitude", 40.5))));
     List<Caller.Answer> answers =
         IntStream.range(0, 5)
-            .mapToObj(i -> CompletableFuture.supplyAsync(() -> guest.post("/api/log", form)))
+            .mapToObj(i -> CompletableFuture.supplyAsync(() -> guest.post("/api/v1/log", form)))
             .toList()
             .stream()
             .map(CompletableFuture::join)
             .toList();
     assertThat(answers).allMatch(a -> a.status() == 200);
     long kept =
-        StreamSupport.stream(guest.get("/api/log").json().spliterator(), false)
+        StreamSupport.stream(guest.get("/api/v1/log").json().spliterator(), false)
             .filter(e -> e.path("id").asString().equals(form.get("id").toString()))
             .count();
     assertThat(kept).isEqualTo(1);

@@ -19,8 +19,8 @@ class SeasonApiTest {
   @ValueSource(strings = {"2026-06-08", "2026-09-02", "2026-10-01", "2027-04-12", "2027-05-20"})
   void everyMarkedDayAnswersForAllFieldsAsOfThatDay(String day) {
     Caller caller = new Caller(RunningServer.address()).planner();
-    caller.put("/api/farm/day", Map.of("day", day));
-    JsonNode season = caller.get("/api/season").json();
+    caller.put("/api/v1/farm/day", Map.of("day", day));
+    JsonNode season = caller.get("/api/v1/season").json();
     assertThat(season.path("today").asString()).isEqualTo(day);
     assertThat(season.path("lanes")).hasSize(28);
     assertThat(season.path("calls")).isNotEmpty();
@@ -33,7 +33,7 @@ class SeasonApiTest {
         }
       }
     }
-    for (JsonNode entry : caller.get("/api/log").json()) {
+    for (JsonNode entry : caller.get("/api/v1/log").json()) {
       assertThat(entry.path("on").asString()).isLessThanOrEqualTo(day);
     }
   }
@@ -41,8 +41,8 @@ class SeasonApiTest {
   @Test
   void whatIsToComeIsNotKnownOnTheDay(Caller caller) {
     caller.planner();
-    caller.put("/api/farm/day", Map.of("day", "2026-09-02"));
-    JsonNode strip = caller.get("/api/season").json().path("strip");
+    caller.put("/api/v1/farm/day", Map.of("day", "2026-09-02"));
+    JsonNode strip = caller.get("/api/v1/season").json().path("strip");
     int measured = strip.path("measured").asInt();
     assertThat(LocalDate.parse(strip.path("first").asString()).plusDays(measured - 1))
         .isEqualTo(LocalDate.of(2026, 9, 2));
@@ -57,7 +57,7 @@ class SeasonApiTest {
     caller.ownFarm();
     assertThat(
             caller
-                .put("/api/farm/day", Map.of("day", "2026-09-02"))
+                .put("/api/v1/farm/day", Map.of("day", "2026-09-02"))
                 .json()
                 .path("detail")
                 .asString())
@@ -67,19 +67,20 @@ class SeasonApiTest {
   @Test
   void aFarmWithoutWeatherSaysSo(Caller caller) {
     caller.ownFarm();
-    caller.put("/api/weather/source", Map.of("source", "NONE"));
-    JsonNode season = caller.get("/api/season").json();
+    caller.put("/api/v1/weather/source", Map.of("source", "NONE"));
+    JsonNode season = caller.get("/api/v1/season").json();
     assertThat(season.path("hasWeather").asBoolean()).isFalse();
-    assertThat(caller.get("/api/dispatch").json().path("detail").asString()).contains("weather");
+    assertThat(caller.get("/api/v1/dispatch").json().path("detail").asString()).contains("weather");
   }
 
   @Test
   void sixtyLiveAreSeventyTwoBulkByTheLotsTag(Caller caller) {
     caller.ownFarm();
     String field = TestFarm.field(caller, "Rate field");
-    LocalDate today = LocalDate.parse(caller.get("/api/session").json().path("today").asString());
+    LocalDate today =
+        LocalDate.parse(caller.get("/api/v1/session").json().path("today").asString());
     caller.post(
-        "/api/lots",
+        "/api/v1/lots",
         Map.of(
             "species",
             "cereal-rye",
@@ -97,11 +98,12 @@ class SeasonApiTest {
     cover.put(
         "members", java.util.List.of(Map.of("species", "cereal-rye", "share", 1, "typedRate", 60)));
     JsonNode answer =
-        caller.post("/api/cover/try", Map.of("fieldId", field, "candidate", cover)).json();
+        caller.post("/api/v1/cover/try", Map.of("fieldId", field, "candidate", cover)).json();
     JsonNode rye = answer.path("members").get(0);
     assertThat(rye.path("liveRate").asDouble()).isEqualTo(60);
     assertThat(rye.path("bulkRate").asDouble()).isCloseTo(72.0, within(0.05));
-    double acres = caller.get("/api/fields/" + field).json().path("field").path("acres").asDouble();
+    double acres =
+        caller.get("/api/v1/fields/" + field).json().path("field").path("acres").asDouble();
     assertThat(rye.path("fieldPounds").asDouble())
         .isCloseTo(60 / 0.98 / 0.85 * acres, within(0.01));
     assertThat(rye.path("bags").asInt())
@@ -115,20 +117,22 @@ class SeasonApiTest {
     JsonNode kept =
         caller
             .put(
-                "/api/cover/" + field,
+                "/api/v1/cover/" + field,
                 Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)))
             .json();
     int version = kept.path("version").asInt();
     Map<String, Object> other =
         TestFarm.cover("DRONE", "PLANT_GREEN", "cereal-rye", 0.6, "hairy-vetch", 0.5);
     assertThat(
-            caller.put("/api/cover/" + field, Map.of("cover", other, "version", version)).status())
+            caller
+                .put("/api/v1/cover/" + field, Map.of("cover", other, "version", version))
+                .status())
         .isEqualTo(200);
     Caller.Answer stale =
-        caller.put("/api/cover/" + field, Map.of("cover", other, "version", version));
+        caller.put("/api/v1/cover/" + field, Map.of("cover", other, "version", version));
     assertThat(stale.status()).isEqualTo(409);
     assertThat(stale.json().path("detail").asString()).contains("meanwhile");
-    assertThat(caller.get("/api/fields/" + field).json().path("chain")).hasSize(3);
+    assertThat(caller.get("/api/v1/fields/" + field).json().path("chain")).hasSize(3);
   }
 
   @ParameterizedTest
@@ -145,7 +149,7 @@ class SeasonApiTest {
     String field = TestFarm.field(caller, "Bad " + UUID.randomUUID());
     Caller.Answer answer =
         caller.post(
-            "/api/cover/try",
+            "/api/v1/cover/try",
             Map.of(
                 "fieldId", field, "candidate", TestFarm.cover(way, "EARLY_SPRAY", species, share)));
     assertThat(answer.status()).isEqualTo(400);
@@ -157,7 +161,7 @@ class SeasonApiTest {
     caller.ownFarm();
     String field = TestFarm.field(caller, "Organic field");
     caller.put(
-        "/api/fields/" + field,
+        "/api/v1/fields/" + field,
         Map.of(
             "name",
             "Organic field",
@@ -176,14 +180,14 @@ class SeasonApiTest {
     JsonNode answer =
         caller
             .post(
-                "/api/cover/try",
+                "/api/v1/cover/try",
                 Map.of(
                     "fieldId",
                     field,
                     "candidate",
                     TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)))
             .json();
-    JsonNode spray = answer.path("routes").get(0);
+    JsonNode spray = answer.path("terminations").get(0);
     assertThat(spray.path("impossible").asString()).contains("organic");
     assertThat(spray.path("remedy").asString()).contains("roll");
   }
@@ -194,9 +198,9 @@ class SeasonApiTest {
     String field = TestFarm.field(caller, "Metric field");
     Map<String, Object> asked =
         Map.of("fieldId", field, "candidate", TestFarm.cover("DRILL", "ROLL", "cereal-rye", 1));
-    assertThat(caller.post("/api/cover/try", asked).text()).contains("7,000 lb/ac");
-    caller.put("/api/farm/units", Map.of("units", "METRIC"));
-    assertThat(caller.post("/api/cover/try", asked).text()).contains("7,850 kg/ha");
+    assertThat(caller.post("/api/v1/cover/try", asked).text()).contains("7,000 lb/ac");
+    caller.put("/api/v1/farm/units", Map.of("units", "METRIC"));
+    assertThat(caller.post("/api/v1/cover/try", asked).text()).contains("7,850 kg/ha");
   }
 
   @Test

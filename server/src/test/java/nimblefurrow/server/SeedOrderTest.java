@@ -30,36 +30,36 @@ class SeedOrderTest {
     drill = SeedingFarm.drill(farm);
     SeedingFarm.rye(farm);
     farm.put(
-        "/api/cover/" + field,
+        "/api/v1/cover/" + field,
         Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)));
   }
 
   @Test
   void theOrderIsNeedAndSpareLessTheStoreInWholeBags() throws Exception {
-    JsonNode order = farm.get("/api/order").json();
+    JsonNode order = farm.get("/api/v1/order").json();
     JsonNode rye = order.path("lines").get(0);
     double needed = rye.path("neededLb").asDouble();
     assertThat(rye.path("shortLb").asDouble()).isCloseTo(needed - 1000, within(1e-6));
     assertThat(rye.path("packs").asInt()).isEqualTo((int) Math.ceil((needed - 1000) / 50 - 1e-9));
     farm.post(
-        "/api/order/prices",
+        "/api/v1/order/prices",
         Map.of("text", "Species\tDealer\tPack\t$/lb\nCereal rye\tTansy Seed\t2000\t$0.24\n"));
-    JsonNode tote = farm.get("/api/order").json().path("lines").get(0);
+    JsonNode tote = farm.get("/api/v1/order").json().path("lines").get(0);
     assertThat(tote.path("dealer").asString()).isEqualTo("Tansy Seed");
     assertThat(tote.path("cost").asDouble())
         .isCloseTo(tote.path("packs").asInt() * 2000 * 0.24, within(0.01));
-    String csv = new String(farm.bytes("/api/order/file?format=csv"), StandardCharsets.UTF_8);
+    String csv = new String(farm.bytes("/api/v1/order/file?format=csv"), StandardCharsets.UTF_8);
     assertThat(csv).contains("species,dealer").contains("Cereal rye,Tansy Seed");
     try (var book =
-        new XSSFWorkbook(new ByteArrayInputStream(farm.bytes("/api/order/file?format=xlsx")))) {
+        new XSSFWorkbook(new ByteArrayInputStream(farm.bytes("/api/v1/order/file?format=xlsx")))) {
       assertThat(book.getSheetAt(0).getRow(1).getCell(0).getStringCellValue())
           .isEqualTo("Cereal rye");
     }
-    try (var pdf = Loader.loadPDF(farm.bytes("/api/order/file?format=pdf"))) {
+    try (var pdf = Loader.loadPDF(farm.bytes("/api/v1/order/file?format=pdf"))) {
       assertThat(new PDFTextStripper().getText(pdf)).contains("Cereal rye").contains("Tansy Seed");
     }
     farm.put(
-        "/api/order/prices",
+        "/api/v1/order/prices",
         Map.of("species", "cereal-rye", "dealer", "", "packLb", 50, "pricePerLb", 0.3));
   }
 
@@ -73,7 +73,7 @@ class SeedOrderTest {
         "Oats;A;50|line 1 has 3 columns"
       })
   void pricesThatCannotBeAreRefusedByLine(String text, String said) {
-    Caller.Answer refused = farm.post("/api/order/prices", Map.of("text", text));
+    Caller.Answer refused = farm.post("/api/v1/order/prices", Map.of("text", text));
     assertThat(refused.status()).isEqualTo(400);
     assertThat(refused.json().path("detail").asString()).contains(said);
   }
@@ -81,7 +81,7 @@ class SeedOrderTest {
   @Test
   void anOrderForNoSeedIsRefused() {
     Caller empty = new Caller(RunningServer.address()).ownFarm();
-    Caller.Answer refused = empty.get("/api/order");
+    Caller.Answer refused = empty.get("/api/v1/order");
     assertThat(refused.status()).isEqualTo(400);
     assertThat(refused.text()).contains("no field wants seed");
   }
@@ -89,7 +89,7 @@ class SeedOrderTest {
   @Test
   void theWorkOrderSaysItAllOnOnePage() throws Exception {
     farm.post(
-        "/api/marks",
+        "/api/v1/marks",
         Map.of(
             "kind",
             "WIRE",
@@ -97,7 +97,7 @@ class SeedOrderTest {
             "East line",
             "shape",
             "{\"type\":\"LineString\",\"coordinates\":[[-97.001,39.999],[-97.001,40.009]]}"));
-    try (var pdf = Loader.loadPDF(farm.bytes("/api/work-orders/" + field + "/" + drill))) {
+    try (var pdf = Loader.loadPDF(farm.bytes("/api/v1/work-orders/" + field + "/" + drill))) {
       assertThat(pdf.getNumberOfPages()).isEqualTo(1);
       assertThat(new PDFTextStripper().getText(pdf))
           .contains("Work order: drill, Quiet Eighty")
@@ -115,9 +115,9 @@ class SeedOrderTest {
   void aCrewsOrdersAreAListAndAPageForEachField() throws Exception {
     String second = TestFarm.field(farm, "Second Eighty");
     farm.put(
-        "/api/cover/" + second,
+        "/api/v1/cover/" + second,
         Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)));
-    try (var pdf = Loader.loadPDF(farm.bytes("/api/work-orders/machines/" + drill))) {
+    try (var pdf = Loader.loadPDF(farm.bytes("/api/v1/work-orders/machines/" + drill))) {
       int fields = pdf.getNumberOfPages() - 1;
       assertThat(fields).isGreaterThanOrEqualTo(2);
       PDFTextStripper list = new PDFTextStripper();
@@ -131,10 +131,10 @@ class SeedOrderTest {
       assertThat(all.split("Work order: drill, ").length - 1).isEqualTo(fields);
     }
     String roller = SeedingFarm.machine(farm, "idle roller", "ROLLER", 9);
-    assertThat(farm.get("/api/work-orders/machines/" + roller).text())
+    assertThat(farm.get("/api/v1/work-orders/machines/" + roller).text())
         .contains("no field that is still to be sown is meant for idle roller");
-    farm.delete("/api/machines/" + roller);
-    farm.delete("/api/fields/" + second);
+    farm.delete("/api/v1/machines/" + roller);
+    farm.delete("/api/v1/fields/" + second);
   }
 
   @Test
@@ -142,10 +142,10 @@ class SeedOrderTest {
     Caller own = new Caller(RunningServer.address()).ownFarm();
     String land = TestFarm.field(own, "Stored Forty");
     own.put(
-        "/api/cover/" + land,
+        "/api/v1/cover/" + land,
         Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)));
     own.post(
-        "/api/lots",
+        "/api/v1/lots",
         Map.of(
             "species", "cereal-rye",
             "name", "Rye one",
@@ -153,7 +153,7 @@ class SeedOrderTest {
             "germination", 85,
             "pounds", 5000));
     own.post(
-        "/api/log",
+        "/api/v1/log",
         Map.of(
             "fieldId",
             land,
@@ -165,13 +165,13 @@ class SeedOrderTest {
             1800,
             "lot",
             "rye ONE "));
-    JsonNode left = own.get("/api/order/store").json().get(0);
+    JsonNode left = own.get("/api/v1/order/store").json().get(0);
     assertThat(left.path("leftLb").asDouble()).isEqualTo(3200);
     String other = TestFarm.field(own, "Unsown Forty");
     own.put(
-        "/api/cover/" + other,
+        "/api/v1/cover/" + other,
         Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)));
-    assertThat(own.get("/api/order").json().path("lines").get(0).path("inStoreLb").asDouble())
+    assertThat(own.get("/api/v1/order").json().path("lines").get(0).path("inStoreLb").asDouble())
         .isEqualTo(3200);
   }
 }

@@ -62,7 +62,7 @@ final class SeedingFarm {
   /** A thousand pounds of freshly tested rye in store. */
   static void rye(Caller caller) {
     caller.post(
-        "/api/lots",
+        "/api/v1/lots",
         Map.of(
             "species",
             "cereal-rye",
@@ -73,7 +73,7 @@ final class SeedingFarm {
             "germination",
             85,
             "testedOn",
-            caller.get("/api/session").json().path("today").asString(),
+            caller.get("/api/v1/session").json().path("today").asString(),
             "pounds",
             1000));
   }
@@ -81,7 +81,7 @@ final class SeedingFarm {
   static String machine(Caller caller, String name, String kind, double acresPerHour) {
     Caller.Answer made =
         caller.post(
-            "/api/machines",
+            "/api/v1/machines",
             Map.of(
                 "name",
                 name,
@@ -99,7 +99,7 @@ final class SeedingFarm {
 
   /** The version of a machine as it is kept now. */
   static int version(Caller caller, String id) {
-    for (var machine : caller.get("/api/machines").json()) {
+    for (var machine : caller.get("/api/v1/machines").json()) {
       if (machine.path("id").asString().equals(id)) {
         return machine.path("version").asInt();
       }
@@ -109,7 +109,7 @@ final class SeedingFarm {
 
   static void setUp(Caller caller, String id, Map<String, Object> setup) {
     Caller.Answer answer =
-        caller.put("/api/machines/" + id + "/setup?version=" + version(caller, id), setup);
+        caller.put("/api/v1/machines/" + id + "/setup?version=" + version(caller, id), setup);
     assertThat(answer.status()).as(answer.text()).isEqualTo(200);
   }
 }

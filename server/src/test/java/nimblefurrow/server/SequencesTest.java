@@ -28,7 +28,7 @@ class SequencesTest {
 
   @AfterAll
   static void leaveTheDemoAsItWas() {
-    MADE.forEach(id -> planner.delete("/api/fields/" + id));
+    MADE.forEach(id -> planner.delete("/api/v1/fields/" + id));
     day("2026-10-01");
   }
 
@@ -38,10 +38,10 @@ class SequencesTest {
     day("2026-07-25");
     String name = "Sequence " + MADE.size();
     planner.upload(
-        "/api/exchange/fields?save=true",
+        "/api/v1/exchange/fields?save=true",
         "f.geojson",
         TestFarm.ONE_FIELD.formatted(name).getBytes(StandardCharsets.UTF_8));
-    for (var entry : planner.get("/api/fields").json()) {
+    for (var entry : planner.get("/api/v1/fields").json()) {
       if (entry.path("field").path("name").asString().equals(name)) {
         field = entry.path("field").path("id").asString();
       }
@@ -54,44 +54,45 @@ class SequencesTest {
   }
 
   private static void day(String day) {
-    planner.put("/api/farm/day", Map.of("day", day));
+    planner.put("/api/v1/farm/day", Map.of("day", day));
   }
 
   private void crop(Map<String, Object> crop) {
-    Caller.Answer made = planner.post("/api/fields/" + field + "/crops", crop);
+    Caller.Answer made = planner.post("/api/v1/fields/" + field + "/crops", crop);
     assertThat(made.status()).as(made.text()).isEqualTo(200);
   }
 
   private Caller.Answer cut(String day, String how) {
     return planner.post(
-        "/api/fields/" + field + "/cuts", Map.of("day", day, "cut", Map.of("how", how)));
+        "/api/v1/fields/" + field + "/cuts", Map.of("day", day, "cut", Map.of("how", how)));
   }
 
   private JsonNode cover(int place) {
-    return planner.get("/api/cover/" + field + "?place=" + place).json();
+    return planner.get("/api/v1/cover/" + field + "?place=" + place).json();
   }
 
   private void keep(int place, Map<String, Object> cover) {
-    Caller.Answer kept = planner.put("/api/cover/" + field, Map.of("cover", cover, "place", place));
+    Caller.Answer kept =
+        planner.put("/api/v1/cover/" + field, Map.of("cover", cover, "place", place));
     assertThat(kept.status()).as(kept.text()).isEqualTo(200);
   }
 
   private JsonNode tried(int place, Map<String, Object> cover) {
     return planner
-        .post("/api/cover/try", Map.of("fieldId", field, "place", place, "candidate", cover))
+        .post("/api/v1/cover/try", Map.of("fieldId", field, "place", place, "candidate", cover))
         .json();
   }
 
   private void log(String kind, String on, Map<String, Object> more) {
     Map<String, Object> entry = new HashMap<>(more);
     entry.putAll(Map.of("fieldId", field, "kind", kind, "on", on));
-    Caller.Answer logged = planner.post("/api/log", entry);
+    Caller.Answer logged = planner.post("/api/v1/log", entry);
     assertThat(logged.status()).as(logged.text()).isEqualTo(200);
   }
 
   private List<JsonNode> jobs() {
     List<JsonNode> jobs = new java.util.ArrayList<>();
-    for (JsonNode job : planner.get("/api/dispatch").json().path("jobs")) {
+    for (JsonNode job : planner.get("/api/v1/dispatch").json().path("jobs")) {
       if (job.path("fieldId").asString().equals(field)) {
         jobs.add(job);
       }
@@ -110,7 +111,7 @@ class SequencesTest {
     assertThat(first.path("members").get(0).path("lastUseful").asString())
         .as("it must have grown by the cut, not by dormancy")
         .isLessThan(useful);
-    assertThat(first.path("routes")).as("the cut is its end").isEmpty();
+    assertThat(first.path("terminations")).as("the cut is its end").isEmpty();
     assertThat(cover(0).path("makesRoom").asString()).contains("cut for forage about");
     assertThat(cover(0).path("next").asString()).isEqualTo("Another cover");
     keep(1, rye);
@@ -127,8 +128,8 @@ class SequencesTest {
     assertThat(jobs())
         .extracting(j -> j.path("id").path("operation").asString())
         .contains("SEED", "SEED");
-    assertThat(planner.get("/api/order").text()).contains("sorghum-sudangrass");
-    JsonNode lane = planner.get("/api/season/" + field).json();
+    assertThat(planner.get("/api/v1/order").text()).contains("sorghum-sudangrass");
+    JsonNode lane = planner.get("/api/v1/season/" + field).json();
     assertThat(lane.path("after").get(0).path("ground").asString()).isEqualTo("forage cut");
     assertThat(lane.path("after").get(0).path("cover").asString()).contains("ereal rye");
 
@@ -144,7 +145,9 @@ class SequencesTest {
         .isEqualTo("cereal-rye");
     assertThat(
             planner
-                .post("/api/log", Map.of("fieldId", field, "kind", "HARVESTED", "on", "2026-09-24"))
+                .post(
+                    "/api/v1/log",
+                    Map.of("fieldId", field, "kind", "HARVESTED", "on", "2026-09-24"))
                 .text())
         .contains("a cut has freed the ground");
     assertThat(cover(0).path("afterCut").asBoolean()).isTrue();
@@ -163,16 +166,16 @@ class SequencesTest {
         .extracting(j -> j.path("id").path("operation").asString())
         .as("it is rolled to make room")
         .contains("ROLL");
-    assertThat(planner.delete("/api/cover/" + field).text()).contains("another cover follows");
+    assertThat(planner.delete("/api/v1/cover/" + field).text()).contains("another cover follows");
     keep(1, TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1));
-    assertThat(planner.delete("/api/fields/crops/" + cut).text())
+    assertThat(planner.delete("/api/v1/fields/crops/" + cut).text())
         .contains("take that cover out first");
-    assertThat(planner.get("/api/cover/" + field + "?place=2").text()).contains("is 0–1, got 2");
+    assertThat(planner.get("/api/v1/cover/" + field + "?place=2").text()).contains("is 0–1, got 2");
   }
 
   private List<String> kinds(String id) {
     List<String> kinds = new java.util.ArrayList<>();
-    for (JsonNode link : planner.get("/api/fields/" + id).json().path("chain")) {
+    for (JsonNode link : planner.get("/api/v1/fields/" + id).json().path("chain")) {
       kinds.add(link.path("kind").asString());
     }
     return kinds;
@@ -204,7 +207,7 @@ class SequencesTest {
     JsonNode parts =
         planner
             .post(
-                "/api/land/" + field + "/split",
+                "/api/v1/land/" + field + "/split",
                 Map.of(
                     "line",
                     "{\"type\":\"LineString\",\"coordinates\":[[-97.02,40.003],[-96.99,40.003]]}",
@@ -227,7 +230,7 @@ class SequencesTest {
             Map.of("FEED_CATTLE", 1),
             "ways",
             List.of("DRILL"),
-            "route",
+            "termination",
             "EARLY_SPRAY",
             "mostSpecies",
             1);
@@ -239,7 +242,7 @@ class SequencesTest {
   }
 
   private static String reasons(Map<String, Object> ask, String species) {
-    for (JsonNode option : planner.post("/api/advice", ask).json().path("ranked")) {
+    for (JsonNode option : planner.post("/api/v1/advice", ask).json().path("ranked")) {
       if (option.path("members").get(0).path("species").asString().equals(species)) {
         return option.path("reasons").toString();
       }
@@ -253,14 +256,14 @@ class SequencesTest {
     assertThat(cover(0).path("crop").asString()).isEqualTo("Peas");
     Caller.Answer dateless =
         planner.post(
-            "/api/fields/" + field + "/crops",
+            "/api/v1/fields/" + field + "/crops",
             Map.of("kind", "OTHER", "name", "Beets", "planted", "2026-04-02"));
     assertThat(dateless.status()).isEqualTo(400);
     assertThat(dateless.text()).contains("harvest date is missing");
     assertThat(
             planner
                 .post(
-                    "/api/fields/" + field + "/crops",
+                    "/api/v1/fields/" + field + "/crops",
                     Map.of("kind", "FREE_GROUND", "planted", "2026-04-02", "harvest", "2026-05-02"))
                 .text())
         .contains("crop is one that is planted");
@@ -285,7 +288,7 @@ class SequencesTest {
     assertThat(sown).isBetween(disced.plusDays(5), disced.plusDays(10));
     Caller.Answer early =
         planner.post(
-            "/api/dispatch/what-if",
+            "/api/v1/dispatch/what-if",
             Map.of(
                 "job", sowing.path("id"),
                 "machineId", disc,
@@ -299,14 +302,14 @@ class SequencesTest {
     log("SEEDED", "2026-07-25", Map.of());
     assertThat(
             planner
-                .post("/api/log", Map.of("fieldId", field, "kind", "DISCED", "on", "2026-07-25"))
+                .post("/api/v1/log", Map.of("fieldId", field, "kind", "DISCED", "on", "2026-07-25"))
                 .text())
         .contains("disc passes come before");
     log("SLURRY_SPREAD", "2026-07-25", Map.of());
     assertThat(jobs())
         .extracting(j -> j.path("id").path("operation").asString())
         .containsExactly("SPRAY");
-    planner.delete("/api/machines/" + disc);
+    planner.delete("/api/v1/machines/" + disc);
   }
 
   private static LocalDate firstDay(JsonNode job) {

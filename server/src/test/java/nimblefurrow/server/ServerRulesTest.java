@@ -79,6 +79,27 @@ class ServerRulesTest {
         .check(SERVER);
   }
 
+  /** What two doors need stands beside them; a door is only opened from outside. */
+  @Test
+  void nobodyCallsAController() {
+    int doors = 0;
+    for (var type : SERVER) {
+      if (!type.isTopLevelClass() || !type.isAnnotatedWith(RestController.class)) {
+        continue;
+      }
+      doors++;
+      assertThat(
+              type.getDirectDependenciesToSelf().stream()
+                  .map(d -> d.getOriginClass().getName())
+                  .filter(from -> !from.startsWith(type.getName()))
+                  .filter(from -> !from.contains("EntriesOfOldPages"))
+                  .toList())
+          .as("who uses " + type.getSimpleName())
+          .isEmpty();
+    }
+    assertThat(doors).isGreaterThan(50);
+  }
+
   /** What a row keeps as JSON is written down in records of its own, which nobody else speaks. */
   @Test
   void storedRecordsAreNeitherCoresNorTheApis() {

@@ -23,24 +23,25 @@ final class TestFarm {
   /** A field with soybeans this year and corn next year; answers its id. */
   static String field(Caller caller, String name) {
     caller.upload(
-        "/api/exchange/fields?save=true",
+        "/api/v1/exchange/fields?save=true",
         "f.geojson",
         ONE_FIELD.formatted(name).getBytes(StandardCharsets.UTF_8));
     String id = "";
-    for (var entry : caller.get("/api/fields").json()) {
+    for (var entry : caller.get("/api/v1/fields").json()) {
       id =
           entry.path("field").path("name").asString().equals(name)
               ? entry.path("field").path("id").asString()
               : id;
     }
-    LocalDate today = LocalDate.parse(caller.get("/api/session").json().path("today").asString());
+    LocalDate today =
+        LocalDate.parse(caller.get("/api/v1/session").json().path("today").asString());
     int year =
         today.isBefore(LocalDate.of(today.getYear(), 6, 5)) ? today.getYear() - 1 : today.getYear();
     caller.post(
-        "/api/fields/" + id + "/crops",
+        "/api/v1/fields/" + id + "/crops",
         Map.of("kind", "SOYBEANS", "planted", year + "-05-12", "maturity", 3.0));
     caller.post(
-        "/api/fields/" + id + "/crops",
+        "/api/v1/fields/" + id + "/crops",
         Map.of(
             "kind",
             "CORN_GRAIN",
@@ -58,7 +59,7 @@ final class TestFarm {
     UUID id = UUID.randomUUID();
     Caller.Answer kept =
         caller.post(
-            "/api/log",
+            "/api/v1/log",
             Map.of(
                 "id",
                 id,
@@ -74,14 +75,14 @@ final class TestFarm {
     return id;
   }
 
-  static Map<String, Object> cover(String way, String route, Object... speciesAndShares) {
+  static Map<String, Object> cover(String way, String termination, Object... speciesAndShares) {
     List<Map<String, Object>> members = new java.util.ArrayList<>();
     for (int i = 0; i < speciesAndShares.length; i += 2) {
       members.add(Map.of("species", speciesAndShares[i], "share", speciesAndShares[i + 1]));
     }
     Map<String, Object> cover = new HashMap<>();
     cover.put("goal", "KEEP_NITROGEN");
-    cover.put("route", route);
+    cover.put("termination", termination);
     cover.put("way", way);
     cover.put("members", members);
     return cover;

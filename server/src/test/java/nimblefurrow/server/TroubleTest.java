@@ -28,7 +28,7 @@ class TroubleTest {
     for (String field : List.of(good, bad)) {
       Caller.Answer kept =
           farm.put(
-              "/api/cover/" + field,
+              "/api/v1/cover/" + field,
               Map.of("cover", TestFarm.cover("DRILL", "EARLY_SPRAY", "cereal-rye", 1)));
       assertThat(kept.status()).as(kept.text()).isEqualTo(200);
     }
@@ -69,25 +69,25 @@ class TroubleTest {
         member.equals("PLANNED")
             ? cover("\"species\":\"cereal-rye\",\"share\":1.0", ",\"planned\":\"2400-01-01\"")
             : cover(member, ""));
-    JsonNode lanes = farm.get("/api/season").json().path("lanes");
+    JsonNode lanes = farm.get("/api/v1/season").json().path("lanes");
     assertThat(lanes).hasSize(2);
     assertThat(lane(lanes, "Bad").path("trouble").asBoolean()).isTrue();
     assertThat(lane(lanes, "Bad").path("answer").asString()).startsWith("cannot be worked out: ");
     assertThat(lane(lanes, "Good").path("trouble").asBoolean()).isFalse();
-    JsonNode board = farm.get("/api/dispatch").json();
+    JsonNode board = farm.get("/api/v1/dispatch").json();
     assertThat(board.path("troubles")).hasSize(1);
     assertThat(board.path("jobs").toString()).contains("Good").doesNotContain("\"Bad\"");
-    JsonNode order = farm.get("/api/order").json();
+    JsonNode order = farm.get("/api/v1/order").json();
     assertThat(order.path("missing").get(0).path("field").asString()).isEqualTo("Bad");
     assertThat(order.path("lines").get(0).path("fields")).hasSize(1);
-    assertThat(farm.get("/api/dispatch/sheet?day=2026-10-01").status()).isEqualTo(200);
-    assertThat(farm.get("/api/season/" + good).status()).isEqualTo(200);
-    assertThat(farm.get("/api/season/" + bad).json().path("trouble").asString()).isNotBlank();
-    JsonNode kept = farm.get("/api/cover/" + bad).json();
+    assertThat(farm.get("/api/v1/dispatch/sheet?day=2026-10-01").status()).isEqualTo(200);
+    assertThat(farm.get("/api/v1/season/" + good).status()).isEqualTo(200);
+    assertThat(farm.get("/api/v1/season/" + bad).json().path("trouble").asString()).isNotBlank();
+    JsonNode kept = farm.get("/api/v1/cover/" + bad).json();
     assertThat(kept.path("trouble").asString()).isNotBlank();
     Caller.Answer mended =
         farm.put(
-            "/api/cover/" + bad,
+            "/api/v1/cover/" + bad,
             Map.of(
                 "cover",
                 TestFarm.cover("DRILL", "EARLY_SPRAY", "oats", 1),
@@ -95,7 +95,9 @@ class TroubleTest {
                 kept.path("version").asInt()));
     assertThat(mended.status()).as(mended.text()).isEqualTo(200);
     assertThat(
-            lane(farm.get("/api/season").json().path("lanes"), "Bad").path("trouble").asBoolean())
+            lane(farm.get("/api/v1/season").json().path("lanes"), "Bad")
+                .path("trouble")
+                .asBoolean())
         .isFalse();
   }
 
@@ -123,17 +125,17 @@ class TroubleTest {
             ? "\"species\":\"cereal-rye\",\"share\":" + value
             : "\"species\":\"cereal-rye\",\"share\":1,\"typedRate\":"
                 + (value.matches("[-0-9e]+") ? value : "\"" + value + "\"");
-    int version = farm.get("/api/cover/" + good).json().path("version").asInt();
+    int version = farm.get("/api/v1/cover/" + good).json().path("version").asInt();
     String body = "{\"version\":" + version + ",\"cover\":" + cover(member, "") + "}";
-    Caller.Answer kept = farm.put("/api/cover/" + good, body);
+    Caller.Answer kept = farm.put("/api/v1/cover/" + good, body);
     assertThat(kept.status()).isEqualTo(400);
     assertThat(kept.text()).contains(says);
     Caller.Answer tried =
         farm.post(
-            "/api/cover/try",
+            "/api/v1/cover/try",
             "{\"fieldId\":\"" + good + "\",\"candidate\":" + cover(member, "") + "}");
     assertThat(tried.status()).isEqualTo(400);
-    JsonNode still = farm.get("/api/cover/" + good).json();
+    JsonNode still = farm.get("/api/v1/cover/" + good).json();
     assertThat(still.path("version").asInt()).isEqualTo(version);
     assertThat(still.path("cover").path("members").get(0).path("species").asString())
         .isEqualTo("cereal-rye");
@@ -147,24 +149,29 @@ class TroubleTest {
     "winter-camelina,ROLL",
     "winter-camelina,PLANT_GREEN"
   })
-  void aSpeciesWithoutSomeFigureIsNoError(String species, String route) {
-    int version = farm.get("/api/cover/" + good).json().path("version").asInt();
-    Map<String, Object> cover = TestFarm.cover("DRILL", route, species, 1);
-    assertThat(farm.post("/api/cover/try", Map.of("fieldId", good, "candidate", cover)).status())
+  void aSpeciesWithoutSomeFigureIsNoError(String species, String termination) {
+    int version = farm.get("/api/v1/cover/" + good).json().path("version").asInt();
+    Map<String, Object> cover = TestFarm.cover("DRILL", termination, species, 1);
+    assertThat(farm.post("/api/v1/cover/try", Map.of("fieldId", good, "candidate", cover)).status())
         .isEqualTo(200);
-    assertThat(farm.put("/api/cover/" + good, Map.of("cover", cover, "version", version)).status())
+    assertThat(
+            farm.put("/api/v1/cover/" + good, Map.of("cover", cover, "version", version)).status())
         .isEqualTo(200);
     for (String sheet :
-        List.of("/api/season", "/api/dispatch", "/api/order", "/api/loads/ways/" + good)) {
+        List.of(
+            "/api/v1/season",
+            "/api/v1/dispatch",
+            "/api/v1/order",
+            "/api/v1/loads/methods/" + good)) {
       assertThat(farm.get(sheet).status()).as(sheet).isEqualTo(200);
     }
   }
 
   @Test
   void soybeansBeyondTheirCalendarWantTheirHarvestDay(Caller north) {
-    north.get("/api/session");
+    north.get("/api/v1/session");
     north.post(
-        "/api/farms",
+        "/api/v1/farms",
         Map.of(
             "farm",
             "North",
@@ -178,19 +185,19 @@ class TroubleTest {
             java.util.UUID.randomUUID() + "@test.example",
             "password",
             "long enough words"));
-    north.put("/api/weather/source", Map.of("source", "SIMULATED"));
+    north.put("/api/v1/weather/source", Map.of("source", "SIMULATED"));
     String field = TestFarm.field(north, "Northern");
-    assertThat(north.get("/api/fields/" + field).json().path("chain"))
+    assertThat(north.get("/api/v1/fields/" + field).json().path("chain"))
         .as("soybeans were refused, corn was not")
         .hasSize(1);
     Caller.Answer refused =
         north.post(
-            "/api/fields/" + field + "/crops",
+            "/api/v1/fields/" + field + "/crops",
             Map.of("kind", "SOYBEANS", "planted", "2026-05-12", "maturity", 2.0));
     assertThat(refused.text()).contains("37 to 45°N").contains("harvest day");
     Caller.Answer taken =
         north.post(
-            "/api/fields/" + field + "/crops",
+            "/api/v1/fields/" + field + "/crops",
             Map.of(
                 "kind",
                 "SOYBEANS",
@@ -201,7 +208,7 @@ class TroubleTest {
                 "harvest",
                 "2026-09-25"));
     assertThat(taken.status()).as(taken.text()).isEqualTo(200);
-    assertThat(north.get("/api/season").status()).isEqualTo(200);
+    assertThat(north.get("/api/v1/season").status()).isEqualTo(200);
   }
 
   /** A field whose crop an older version took, though nothing can be reckoned of it. */
@@ -212,13 +219,13 @@ class TroubleTest {
             "update chain_link set crop = jsonb_set(crop, '{maturity}', '99') where field_id = ?::uuid and kind = 'CROP'")
         .param(bad)
         .update();
-    JsonNode lanes = farm.get("/api/season").json().path("lanes");
+    JsonNode lanes = farm.get("/api/v1/season").json().path("lanes");
     assertThat(lane(lanes, "Bad").path("answer").asString())
         .contains("maturity group (enter the harvest day outside it) is 1.5–4");
     assertThat(lane(lanes, "Good").path("bands")).isNotEmpty();
-    assertThat(farm.get("/api/dispatch").status()).isEqualTo(200);
-    assertThat(farm.get("/api/order").status()).isEqualTo(200);
-    assertThat(farm.get("/api/cover/" + bad).status()).isEqualTo(400);
+    assertThat(farm.get("/api/v1/dispatch").status()).isEqualTo(200);
+    assertThat(farm.get("/api/v1/order").status()).isEqualTo(200);
+    assertThat(farm.get("/api/v1/cover/" + bad).status()).isEqualTo(400);
   }
 
   /** Lists with gaps, as an older version kept them. */
@@ -231,7 +238,7 @@ class TroubleTest {
                 + "where id = ?::uuid)")
         .param(good)
         .update();
-    assertThat(farm.get("/api/dispatch").status()).isEqualTo(200);
+    assertThat(farm.get("/api/v1/dispatch").status()).isEqualTo(200);
     Plans.board(farm);
   }
 
@@ -241,7 +248,8 @@ class TroubleTest {
     Caller bare = new Caller(RunningServer.address()).ownFarm();
     TestFarm.field(bare, "Bare");
     Caller.Answer price =
-        bare.put("/api/order/prices", Map.of("species", "oats", "packLb", 50, "pricePerLb", 0.31));
+        bare.put(
+            "/api/v1/order/prices", Map.of("species", "oats", "packLb", 50, "pricePerLb", 0.31));
     assertThat(price.status()).as(price.text()).isEqualTo(400);
     assertThat(
             RunningServer.bean(JdbcClient.class)

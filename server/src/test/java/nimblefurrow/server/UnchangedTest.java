@@ -52,7 +52,7 @@ class UnchangedTest {
     String mail = "stamp" + FARMS.incrementAndGet() + "@stamp.example";
     farm = RunningServer.bean(DemoFarm.class).build("Stamp Farm", mail, "op" + mail, 3);
     planner = new Caller(RunningServer.address()).signIn(mail, DemoFarm.PASSWORD);
-    planner.put("/api/farm/day", Map.of("day", "2026-10-01"));
+    planner.put("/api/v1/farm/day", Map.of("day", "2026-10-01"));
     unchanged = RunningServer.bean(Unchanged.class);
     sql = RunningServer.bean(JdbcClient.class);
   }
@@ -86,7 +86,7 @@ class UnchangedTest {
     sql.sql("update machine set name = name || '.' where farm_id = ?").param(farm).update();
     assertThat(asked(worked)).as("another server's change counts too").isEqualTo(first + 1);
     assertThat(asked(worked)).isEqualTo(first + 1);
-    planner.put("/api/farm/day", Map.of("day", "2026-10-02"));
+    planner.put("/api/v1/farm/day", Map.of("day", "2026-10-02"));
     assertThat(asked(worked)).as("another day").isEqualTo(first + 2);
   }
 
@@ -137,13 +137,15 @@ class UnchangedTest {
   @Test
   void viewsFollowEveryChange() {
     List<String> views =
-        List.of("/api/season", "/api/dispatch", "/api/dispatch/risk", "/api/ending");
-    String field = planner.get("/api/fields").json().get(0).path("field").path("id").asString();
+        List.of(
+            "/api/v1/season", "/api/v1/dispatch", "/api/v1/dispatch/risk", "/api/v1/termination");
+    String field = planner.get("/api/v1/fields").json().get(0).path("field").path("id").asString();
     JsonNode board = Plans.board(planner);
-    assertThat(planner.get("/api/season").text()).isEqualTo(planner.get("/api/season").text());
+    assertThat(planner.get("/api/v1/season").text())
+        .isEqualTo(planner.get("/api/v1/season").text());
     String before = told(views);
     planner.post(
-        "/api/log",
+        "/api/v1/log",
         Map.of(
             "fieldId", field, "kind", "CROP_STAGE", "stage", "FIRST_YELLOW", "on", "2026-09-20"));
     String logged = told(views);
@@ -154,7 +156,7 @@ class UnchangedTest {
     }
     assertThat(placed).isNotNull();
     planner.delete(
-        "/api/dispatch/jobs/%s/%s?version=%s"
+        "/api/v1/dispatch/jobs/%s/%s?version=%s"
             .formatted(
                 placed.path("id").path("cover").asString(),
                 placed.path("id").path("operation").asString(),

@@ -152,16 +152,17 @@ class UpgradeTest {
   @Order(2)
   void theDemoIsThereWithAllItsSheets() {
     Caller wren = caller().planner();
-    assertThat(wren.get("/api/season").json().path("lanes")).hasSize(28);
+    assertThat(wren.get("/api/v1/season").json().path("lanes")).hasSize(28);
     assertThat(troubled(wren)).isEmpty();
-    for (String sheet : List.of("/api/dispatch", "/api/order", "/api/log", "/api/fields")) {
+    for (String sheet :
+        List.of("/api/v1/dispatch", "/api/v1/order", "/api/v1/log", "/api/v1/fields")) {
       assertThat(wren.get(sheet).status()).as(sheet).isEqualTo(200);
     }
   }
 
   private static List<String> troubled(Caller caller) {
     List<String> names = new ArrayList<>();
-    for (JsonNode lane : caller.get("/api/season").json().path("lanes")) {
+    for (JsonNode lane : caller.get("/api/v1/season").json().path("lanes")) {
       if (lane.path("trouble").asBoolean()) {
         names.add(lane.path("field").asString());
       }
@@ -174,19 +175,19 @@ class UpgradeTest {
   @Order(3)
   void anOwnFarmIsThereAndItsBadFieldSpeaksForItself() {
     Caller ada = caller().signIn("ada@alderflat.example", "a long enough one");
-    assertThat(ada.get("/api/season").json().path("lanes")).hasSize(7);
+    assertThat(ada.get("/api/v1/season").json().path("lanes")).hasSize(7);
     assertThat(troubled(ada)).containsExactly("Slate Eighty");
-    assertThat(ada.get("/api/dispatch").status()).isEqualTo(200);
-    JsonNode order = ada.get("/api/order").json();
+    assertThat(ada.get("/api/v1/dispatch").status()).isEqualTo(200);
+    JsonNode order = ada.get("/api/v1/order").json();
     assertThat(order.path("missing").toString()).contains("Slate Eighty");
     assertThat(order.path("lines")).isNotEmpty();
-    JsonNode log = ada.get("/api/log").json();
+    JsonNode log = ada.get("/api/v1/log").json();
     assertThat(log).hasSize(9);
     assertThat(log.toString()).contains("ruts at the north gate");
-    JsonNode flight = ada.get("/api/flight/runs").json().get(0);
+    JsonNode flight = ada.get("/api/v1/flight/runs").json().get(0);
     assertThat(flight.path("field").asString()).isEqualTo("Sparrow Hill");
-    assertThat(ada.get("/api/mixes").text()).contains("House mix");
-    assertThat(ada.get("/api/figures").text()).contains("62.0");
+    assertThat(ada.get("/api/v1/mixes").text()).contains("House mix");
+    assertThat(ada.get("/api/v1/figures").text()).contains("62.0");
     Caller nils = caller().signIn("nils@tamarack.example", "another long one");
     assertThat(troubled(nils)).hasSize(1);
   }

@@ -43,31 +43,32 @@ class VersionsTest {
 
   @Test
   void settingsOfTheFarm() {
-    int seen = farm.get("/api/farm").json().path("version").asInt();
+    int seen = farm.get("/api/v1/farm").json().path("version").asInt();
     twice(
-        "/api/farm/name",
+        "/api/v1/farm/name",
         Map.of("name", "One", "version", seen),
         Map.of("name", "Two", "version", seen));
-    seen = farm.get("/api/farm").json().path("version").asInt();
+    seen = farm.get("/api/v1/farm").json().path("version").asInt();
     twice(
-        "/api/farm/units",
+        "/api/v1/farm/units",
         Map.of("units", "METRIC", "version", seen),
         Map.of("units", "US", "version", seen));
-    JsonNode now = farm.get("/api/farm").json();
+    JsonNode now = farm.get("/api/v1/farm").json();
     Map<String, Object> rules = new HashMap<>();
     for (String one : List.of("overCorn", "overBeans", "rolling")) {
       rules.put(one, now.path(one).asString());
     }
     rules.put("version", now.path("version").asInt());
     rules.put("weedClass", "SMALL_SEEDED");
-    twice("/api/farm/rules", rules, rules);
-    assertThat(farm.get("/api/farm").json().path("weedClass").asString()).isEqualTo("SMALL_SEEDED");
-    assertThat(farm.get("/api/farm").json().path("name").asString()).isEqualTo("One");
+    twice("/api/v1/farm/rules", rules, rules);
+    assertThat(farm.get("/api/v1/farm").json().path("weedClass").asString())
+        .isEqualTo("SMALL_SEEDED");
+    assertThat(farm.get("/api/v1/farm").json().path("name").asString()).isEqualTo("One");
   }
 
   @Test
   void figuresAndPrices() {
-    JsonNode figure = farm.get("/api/figures").json().get(0).path("figures").get(0);
+    JsonNode figure = farm.get("/api/v1/figures").json().get(0).path("figures").get(0);
     Map<String, Object> change = new HashMap<>();
     for (String one : List.of("sheet", "row", "column")) {
       change.put(one, figure.path(one).asString());
@@ -75,24 +76,25 @@ class VersionsTest {
     double was = figure.path("value").asDouble();
     change.put("was", was);
     change.put("value", was * 1.01);
-    twice("/api/figures", change, change);
+    twice("/api/v1/figures", change, change);
     for (String one : List.of("sheet", "row", "column")) {
       Map<String, Object> none = new HashMap<>(change);
       none.put(one, "Élan");
-      Caller.Answer refused = farm.put("/api/figures", none);
+      Caller.Answer refused = farm.put("/api/v1/figures", none);
       assertThat(refused.status()).as(one).isEqualTo(400);
       assertThat(refused.text()).contains("figure is one of the catalogue");
     }
     String field = TestFarm.field(farm, "Priced");
     farm.put(
-        "/api/cover/" + field, Map.of("cover", TestFarm.cover("DRILL", "ROLL", "cereal-rye", 1)));
+        "/api/v1/cover/" + field,
+        Map.of("cover", TestFarm.cover("DRILL", "ROLL", "cereal-rye", 1)));
     Map<String, Object> price =
         new HashMap<>(Map.of("species", "cereal-rye", "packLb", 50, "pricePerLb", 0.31));
-    Caller.Answer kept = farm.put("/api/order/prices", price);
+    Caller.Answer kept = farm.put("/api/v1/order/prices", price);
     assertThat(kept.status()).as(kept.text()).isEqualTo(200);
     price.put("was", 0.31);
     price.put("pricePerLb", 0.33);
-    twice("/api/order/prices", price, price);
+    twice("/api/v1/order/prices", price, price);
   }
 
   @Test
@@ -101,11 +103,11 @@ class VersionsTest {
     Map<String, Object> mark =
         new HashMap<>(
             Map.of("kind", "HOUSE", "shape", "{\"type\":\"Point\",\"coordinates\":[-97,40]}"));
-    JsonNode drawn = farm.post("/api/marks", mark).json();
+    JsonNode drawn = farm.post("/api/v1/marks", mark).json();
     mark.put("version", drawn.path("version").asInt());
     mark.put("name", "Well house");
-    twice("/api/marks/" + drawn.path("id").asString(), mark, mark);
-    String date = "/api/kill-dates/" + UUID.randomUUID();
+    twice("/api/v1/marks/" + drawn.path("id").asString(), mark, mark);
+    String date = "/api/v1/termination-dates/" + UUID.randomUUID();
     Map<String, Object> day =
         new HashMap<>(
             Map.of(
@@ -113,17 +115,17 @@ class VersionsTest {
     JsonNode set = farm.put(date, day).json();
     day.put("version", set.get(0).path("version").asInt());
     twice(date, day, day);
-    int seen = farm.get("/api/fields/" + field).json().path("field").path("version").asInt();
+    int seen = farm.get("/api/v1/fields/" + field).json().path("field").path("version").asInt();
     Map<String, Object> out = Map.of("season", 2026, "reason", "rented out", "version", seen);
-    twice("/api/fields/" + field + "/left-out", out, out);
-    JsonNode now = farm.get("/api/fields/" + field).json().path("field");
+    twice("/api/v1/fields/" + field + "/left-out", out, out);
+    JsonNode now = farm.get("/api/v1/fields/" + field).json().path("field");
     Map<String, Object> shape =
         Map.of(
             "shape",
             "{\"type\":\"Polygon\",\"coordinates\":[[[-97.01,40],[-97,40],[-97,40.006],[-97.01,40.006],[-97.01,40]]]}",
             "version",
             now.path("version").asInt());
-    twice("/api/land/" + field + "/boundary", shape, shape);
+    twice("/api/v1/land/" + field + "/boundary", shape, shape);
   }
 
   /**

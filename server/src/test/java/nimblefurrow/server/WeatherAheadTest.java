@@ -26,7 +26,7 @@ class WeatherAheadTest {
 
   @Test
   void tenDaysByTheHourWithTheirRanges() {
-    JsonNode ahead = farm.get("/api/weather/ahead").json();
+    JsonNode ahead = farm.get("/api/v1/weather/ahead").json();
     assertThat(ahead.path("days")).hasSize(10);
     assertThat(ahead.path("hours")).hasSize(240);
     assertThat(ahead.path("says")).hasSize(4);
@@ -49,7 +49,7 @@ class WeatherAheadTest {
 
   @Test
   void aGroundCanBeChosenAndOneThatIsNoneIsRefused() {
-    JsonNode clay = farm.get("/api/weather/fit?soil=CLAY&tiled=false&living=true").json();
+    JsonNode clay = farm.get("/api/v1/weather/fit?soil=CLAY&tiled=false&living=true").json();
     assertThat(clay.path("days")).hasSize(10);
     assertThat(clay.path("rows")).isNotEmpty();
     for (JsonNode row : clay.path("rows")) {
@@ -57,18 +57,18 @@ class WeatherAheadTest {
       assertThat(row.path("weeks")).hasSize(clay.path("weeks").size());
       row.path("weeks").forEach(WeatherAheadTest::inOrder);
     }
-    assertThat(farm.get("/api/weather/fit?soil=PEAT").status()).isEqualTo(400);
-    assertThat(farm.get("/api/weather/ahead?soil=PEAT").status()).isEqualTo(400);
+    assertThat(farm.get("/api/v1/weather/fit?soil=PEAT").status()).isEqualTo(400);
+    assertThat(farm.get("/api/v1/weather/ahead?soil=PEAT").status()).isEqualTo(400);
   }
 
   @Test
   void theYearStandsBesideTheYearsBeforeAndForecastsBesideWhatCame() {
-    JsonNode year = farm.get("/api/weather/year").json();
+    JsonNode year = farm.get("/api/v1/weather/year").json();
     for (String sum : new String[] {"heatCool", "heatWarm", "rain", "frostNights"}) {
       assertThat(year.path(sum)).as(sum).hasSize(52);
       year.path(sum).forEach(WeatherAheadTest::inOrder);
     }
-    JsonNode said = farm.get("/api/weather/said").json();
+    JsonNode said = farm.get("/api/v1/weather/said").json();
     assertThat(said).hasSize(9);
     assertThat(said.get(0).path("lead").asInt()).isEqualTo(1);
     assertThat(said.get(0).path("forecasts").asInt()).isEqualTo(60);
@@ -80,17 +80,17 @@ class WeatherAheadTest {
   @Test
   void withoutWeatherItSaysWhatToBring() {
     Caller bare = new Caller(RunningServer.address()).ownFarm();
-    bare.put("/api/weather/source", Map.of("source", "IMPORTED"));
-    Caller.Answer answer = bare.get("/api/weather/ahead");
+    bare.put("/api/v1/weather/source", Map.of("source", "IMPORTED"));
+    Caller.Answer answer = bare.get("/api/v1/weather/ahead");
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.text()).contains("bring weather first");
-    assertThat(bare.get("/api/weather/said").json()).isEmpty();
+    assertThat(bare.get("/api/v1/weather/said").json()).isEmpty();
   }
 
   /** Nights of frost of the year so far. */
   private static int frosts(Caller caller) {
     int nights = -1;
-    for (JsonNode week : caller.get("/api/weather/year").json().path("frostNights")) {
+    for (JsonNode week : caller.get("/api/v1/weather/year").json().path("frostNights")) {
       nights = week.has("now") ? week.path("now").asInt() : nights;
     }
     assertThat(nights).isNotNegative();
@@ -99,20 +99,21 @@ class WeatherAheadTest {
 
   @Test
   void theDemoRunsThroughOtherSeasonsAndOnesOwnFarmDoesNot() {
-    assertThat(farm.get("/api/weather/scenarios").json()).isEmpty();
-    assertThat(farm.put("/api/weather/scenario", Map.of("scenario", "wet_may")).status())
+    assertThat(farm.get("/api/v1/weather/scenarios").json()).isEmpty();
+    assertThat(farm.put("/api/v1/weather/scenario", Map.of("scenario", "wet_may")).status())
         .isEqualTo(409);
     Caller guest = new Caller(RunningServer.address()).ownFarm();
-    guest.post("/api/sample", null);
-    assertThat(guest.get("/api/weather/scenarios").json()).hasSize(6);
-    guest.put("/api/farm/day", Map.of("day", "2026-10-05"));
+    guest.post("/api/v1/sample", null);
+    assertThat(guest.get("/api/v1/weather/scenarios").json()).hasSize(6);
+    guest.put("/api/v1/farm/day", Map.of("day", "2026-10-05"));
     int usual = frosts(guest);
-    JsonNode chosen = guest.put("/api/weather/scenario", Map.of("scenario", "early_frost")).json();
+    JsonNode chosen =
+        guest.put("/api/v1/weather/scenario", Map.of("scenario", "early_frost")).json();
     assertThat(chosen.get(4).path("chosen").asBoolean()).isTrue();
     assertThat(frosts(guest)).isGreaterThan(usual);
-    guest.put("/api/weather/scenario", Map.of("scenario", "usual"));
+    guest.put("/api/v1/weather/scenario", Map.of("scenario", "usual"));
     assertThat(frosts(guest)).isEqualTo(usual);
-    assertThat(guest.put("/api/weather/scenario", Map.of("scenario", "monsoon")).status())
+    assertThat(guest.put("/api/v1/weather/scenario", Map.of("scenario", "monsoon")).status())
         .isEqualTo(400);
   }
 }

@@ -33,16 +33,16 @@ class ZonesTest {
   }
 
   private JsonNode zone(Map<String, Object> said) {
-    return farm.post("/api/fields/" + field + "/zones", said).json();
+    return farm.post("/api/v1/fields/" + field + "/zones", said).json();
   }
 
   private double acres() {
-    return farm.get("/api/fields/" + field).json().path("field").path("acres").asDouble();
+    return farm.get("/api/v1/fields/" + field).json().path("field").path("acres").asDouble();
   }
 
   private List<JsonNode> lanes() {
     List<JsonNode> lanes = new ArrayList<>();
-    farm.get("/api/season").json().path("lanes").forEach(lanes::add);
+    farm.get("/api/v1/season").json().path("lanes").forEach(lanes::add);
     return lanes;
   }
 
@@ -52,10 +52,10 @@ class ZonesTest {
     assertThat(west.path("acres").asDouble()).isCloseTo(acres() / 2, within(0.01));
     JsonNode knob = zone(Map.of("name", "Knob", "share", 0.25));
     assertThat(knob.path("acres").asDouble()).isCloseTo(acres() / 4, within(1e-6));
-    assertThat(farm.get("/api/fields/" + field).json().path("field").path("zones"))
+    assertThat(farm.get("/api/v1/fields/" + field).json().path("field").path("zones"))
         .extracting(z -> z.path("name").asString())
         .containsExactly("Knob", "West");
-    String zones = "/api/fields/" + field + "/zones";
+    String zones = "/api/v1/fields/" + field + "/zones";
     assertThat(farm.post(zones, Map.of("name", "East", "share", 0.5)).text())
         .contains("more than the whole field");
     assertThat(farm.post(zones, Map.of("name", "west", "share", 0.1)).status()).isEqualTo(400);
@@ -63,10 +63,10 @@ class ZonesTest {
         .contains("either drawn or a share");
     String id = knob.path("id").asString();
     Map<String, Object> changed = Map.of("name", "Sandy knob", "share", 0.3, "version", 0);
-    assertThat(farm.put("/api/fields/zones/" + id, changed).json().path("acres").asDouble())
+    assertThat(farm.put("/api/v1/fields/zones/" + id, changed).json().path("acres").asDouble())
         .isCloseTo(acres() * 0.3, within(1e-6));
-    assertThat(farm.put("/api/fields/zones/" + id, changed).status()).isEqualTo(409);
-    assertThat(farm.delete("/api/fields/zones/" + id).status()).isEqualTo(200);
+    assertThat(farm.put("/api/v1/fields/zones/" + id, changed).status()).isEqualTo(409);
+    assertThat(farm.delete("/api/v1/fields/zones/" + id).status()).isEqualTo(200);
   }
 
   @Test
@@ -83,7 +83,7 @@ class ZonesTest {
     assertThat(lanes.get(1).path("acres").asDouble()).isCloseTo(acres() * 0.25, within(1e-6));
     assertThat(lanes.get(1).path("cover").asString()).contains("oats");
     List<Double> worked = new ArrayList<>();
-    farm.get("/api/dispatch")
+    farm.get("/api/v1/dispatch")
         .json()
         .path("jobs")
         .forEach(
@@ -93,8 +93,8 @@ class ZonesTest {
               }
             });
     assertThat(worked.stream().mapToDouble(a -> a).sum()).isCloseTo(acres(), within(1e-6));
-    assertThat(farm.delete("/api/fields/zones/" + bottom).text()).contains("it stays");
-    assertThat(farm.delete("/api/cover/" + field + "?zone=" + bottom).status()).isEqualTo(200);
+    assertThat(farm.delete("/api/v1/fields/zones/" + bottom).text()).contains("it stays");
+    assertThat(farm.delete("/api/v1/cover/" + field + "?zone=" + bottom).status()).isEqualTo(200);
     assertThat(lanes()).hasSize(1);
   }
 
@@ -104,7 +104,7 @@ class ZonesTest {
     assertThat(lanes().get(0).path("heldBackBy").isMissingNode()).isTrue();
     zone(Map.of("name", "Clay bottom", "share", 0.2, "soil", "CLAY"));
     assertThat(lanes().get(0).path("heldBackBy").asString()).isEqualTo("Clay bottom");
-    assertThat(farm.get("/api/season/" + field).json().path("heldBackBy").asString())
+    assertThat(farm.get("/api/v1/season/" + field).json().path("heldBackBy").asString())
         .isEqualTo("Clay bottom");
   }
 
@@ -114,7 +114,7 @@ class ZonesTest {
         .build("Zone Farm", "planner@zone.example", "operator@zone.example", 28);
     farm = new Caller(RunningServer.address()).signIn("planner@zone.example", DemoFarm.PASSWORD);
     LocalDate may = LocalDate.of(2027, 5, 20);
-    farm.put("/api/farm/day", Map.of("day", may.toString()));
+    farm.put("/api/v1/farm/day", Map.of("day", may.toString()));
     JsonNode lane = lane("North Quarter");
     field = lane.path("fieldId").asString();
     String low = zone(Map.of("name", "Low", "share", 0.2)).path("id").asString();
@@ -131,16 +131,16 @@ class ZonesTest {
   void zonesLeaveInAFileAndComeBackWithTheirField() {
     zone(Map.of("name", "West", "boundary", WEST_HALF, "soil", "CLAY", "tiled", true));
     zone(Map.of("name", "Knob", "share", 0.25));
-    String file = farm.get("/api/exchange/fields").text();
+    String file = farm.get("/api/v1/exchange/fields").text();
     Caller other = new Caller(RunningServer.address()).ownFarm();
     byte[] bytes = file.getBytes(StandardCharsets.UTF_8);
-    JsonNode preview = other.upload("/api/exchange/fields", "f.geojson", bytes).json();
+    JsonNode preview = other.upload("/api/v1/exchange/fields", "f.geojson", bytes).json();
     assertThat(preview.path("fields"))
         .extracting(f -> f.path("name").asString())
         .containsExactly("Two Soils", "Knob, zone of Two Soils", "West, zone of Two Soils");
     assertThat(preview.path("refused").asInt()).isZero();
-    other.upload("/api/exchange/fields?save=true", "f.geojson", bytes);
-    JsonNode zones = other.get("/api/fields").json().get(0).path("field").path("zones");
+    other.upload("/api/v1/exchange/fields?save=true", "f.geojson", bytes);
+    JsonNode zones = other.get("/api/v1/fields").json().get(0).path("field").path("zones");
     assertThat(zones.get(1).path("soil").asString()).isEqualTo("CLAY");
     assertThat(zones.get(1).path("tiled").asBoolean()).isTrue();
     assertThat(zones.get(0).path("share").asDouble()).isEqualTo(0.25);
@@ -155,7 +155,7 @@ class ZonesTest {
 
   private static void refused(Caller farm, String file, String why) {
     byte[] bytes = file.getBytes(StandardCharsets.UTF_8);
-    JsonNode preview = farm.upload("/api/exchange/fields", "f.geojson", bytes).json();
+    JsonNode preview = farm.upload("/api/v1/exchange/fields", "f.geojson", bytes).json();
     assertThat(preview.path("fields").toString()).contains(why);
   }
 
@@ -167,15 +167,15 @@ class ZonesTest {
   }
 
   private String ends() {
-    JsonNode route = farm.get("/api/season/" + field).json().path("route");
-    return route.path("opens").path("middle").asString();
+    JsonNode termination = farm.get("/api/v1/season/" + field).json().path("termination");
+    return termination.path("opens").path("middle").asString();
   }
 
   private void keep(String zone, Map<String, Object> cover) {
     Map<String, Object> kept = new HashMap<>();
     kept.put("cover", cover);
     kept.put("zone", zone);
-    assertThat(farm.put("/api/cover/" + field, kept).status()).isEqualTo(200);
+    assertThat(farm.put("/api/v1/cover/" + field, kept).status()).isEqualTo(200);
   }
 
   private void count(String zone, LocalDate day, int past) {
@@ -193,7 +193,7 @@ class ZonesTest {
     entry.put("kind", kind);
     entry.put("on", day);
     entry.put("zoneId", zone);
-    Caller.Answer answer = farm.post("/api/log", entry);
+    Caller.Answer answer = farm.post("/api/v1/log", entry);
     assertThat(answer.status()).as(answer.text()).isEqualTo(200);
   }
 }

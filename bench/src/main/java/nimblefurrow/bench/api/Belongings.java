@@ -13,9 +13,11 @@ import tools.jackson.databind.JsonNode;
 /** What a farm has: the ids of its things by kind, and the values that its answers hold by name. */
 public final class Belongings {
   private static final String[] LISTS = {
-    "/api/fields", "/api/machines", "/api/lots", "/api/marks", "/api/mixes", "/api/log",
-    "/api/dispatch", "/api/flight/runs", "/api/species", "/api/figures", "/api/farm", "/api/order",
-    "/api/land", "/api/choices", "/api/season"
+    "/api/v1/fields", "/api/v1/machines", "/api/v1/lots", "/api/v1/marks", "/api/v1/mixes",
+        "/api/v1/log",
+    "/api/v1/dispatch", "/api/v1/flight/runs", "/api/v1/species", "/api/v1/figures", "/api/v1/farm",
+        "/api/v1/order",
+    "/api/v1/land", "/api/v1/choices", "/api/v1/season"
   };
   private static final int KEPT = 60;
 
@@ -50,28 +52,28 @@ public final class Belongings {
     for (String list : LISTS) {
       walk(planner.get(list).json());
     }
-    collect("field", planner.get("/api/fields").json(), "/field/id");
-    for (JsonNode field : planner.get("/api/fields").json()) {
+    collect("field", planner.get("/api/v1/fields").json(), "/field/id");
+    for (JsonNode field : planner.get("/api/v1/fields").json()) {
       collect("link", field.path("chain"), "/id");
     }
-    collect("machine", planner.get("/api/machines").json(), "/id");
-    collect("lot", planner.get("/api/lots").json(), "/id");
-    collect("mark", planner.get("/api/marks").json(), "/id");
-    collect("mix", planner.get("/api/mixes").json(), "/id");
-    collect("entry", planner.get("/api/log").json(), "/id");
-    collect("job", planner.get("/api/dispatch").json().path("jobs"), "/id");
-    collect("flight", planner.get("/api/flight/runs").json(), "/id");
+    collect("machine", planner.get("/api/v1/machines").json(), "/id");
+    collect("lot", planner.get("/api/v1/lots").json(), "/id");
+    collect("mark", planner.get("/api/v1/marks").json(), "/id");
+    collect("mix", planner.get("/api/v1/mixes").json(), "/id");
+    collect("entry", planner.get("/api/v1/log").json(), "/id");
+    collect("job", planner.get("/api/v1/dispatch").json().path("jobs"), "/id");
+    collect("flight", planner.get("/api/v1/flight/runs").json(), "/id");
     for (String field : ids("field").subList(0, Math.min(2, ids("field").size()))) {
-      JsonNode uses = planner.get("/api/herbicides/fields/" + field).json();
+      JsonNode uses = planner.get("/api/v1/herbicides/fields/" + field).json();
       walk(uses);
       collect("herbicide", uses.isArray() ? uses : uses.path("uses"), "/id");
-      walk(planner.get("/api/cover/" + field).json());
+      walk(planner.get("/api/v1/cover/" + field).json());
     }
     for (String lot : ids("lot")) {
-      collect("paper", planner.get("/api/lot-papers/lots/" + lot).json(), "/id");
+      collect("paper", planner.get("/api/v1/lot-papers/lots/" + lot).json(), "/id");
     }
     for (String machine : ids("machine")) {
-      JsonNode tests = planner.get("/api/calibrations/machines/" + machine).json().path("tests");
+      JsonNode tests = planner.get("/api/v1/calibrations/machines/" + machine).json().path("tests");
       walk(tests);
       collect("calibration", tests, "/id");
     }
@@ -80,35 +82,36 @@ public final class Belongings {
   private void furnish(Visitor planner) {
     String field = ids("field").get(0);
     String drone = "";
-    for (JsonNode machine : planner.get("/api/machines").json()) {
+    for (JsonNode machine : planner.get("/api/v1/machines").json()) {
       drone =
           machine.path("kind").asString().equals("DRONE") ? machine.path("id").asString() : drone;
     }
-    String today = planner.get("/api/session").json().path("today").asString();
+    String today = planner.get("/api/v1/session").json().path("today").asString();
     planner.send(
         "POST",
-        "/api/herbicides/fields/" + field,
+        "/api/v1/herbicides/fields/" + field,
         "{\"active\":\"imazethapyr\",\"appliedOn\":\"%s\",\"days\":300,\"families\":[\"BRASSICA\"]}"
             .formatted(today));
     planner.send(
         "POST",
-        "/api/mixes",
+        "/api/v1/mixes",
         "{\"name\":\"Bench mix\",\"members\":[{\"species\":\"oats\",\"share\":1}]}");
-    planner.upload("/api/lot-papers/lots/" + ids("lot").get(0), "paper.txt", "tested".getBytes());
+    planner.upload(
+        "/api/v1/lot-papers/lots/" + ids("lot").get(0), "paper.txt", "tested".getBytes());
     planner.send(
         "POST",
-        "/api/calibrations",
+        "/api/v1/calibrations",
         ("{\"machineId\":\"%s\",\"kind\":\"CATCH\",\"details\":{\"grams\":620,\"outlets\":8,"
                 + "\"rowSpacingIn\":7.5,\"distanceFt\":200,\"setting\":40}}")
             .formatted(ids("machine").get(0)));
     planner.send(
         "POST",
-        "/api/log",
+        "/api/v1/log",
         "{\"id\":\"%s\",\"fieldId\":\"%s\",\"on\":\"%s\",\"fact\":{\"kind\":\"CROP_STAGE\",\"stage\":\"SILKING\"}}"
             .formatted(UUID.randomUUID(), field, today));
     planner.send(
         "POST",
-        "/api/flight/runs",
+        "/api/v1/flight/runs",
         "{\"fieldId\":\"%s\",\"machineId\":\"%s\",\"windMph\":4}".formatted(field, drone));
   }
 

@@ -40,7 +40,7 @@ public final class Visitor {
   public Visitor(String base) {
     this.base = base;
     this.client = HttpClient.newBuilder().cookieHandler(cookies).build();
-    get("/api/session");
+    get("/api/v1/session");
   }
 
   /** One of the demo's people, signed in. */
@@ -49,7 +49,7 @@ public final class Visitor {
     Reply answer =
         visitor.send(
             "POST",
-            "/api/session",
+            "/api/v1/session",
             "{\"email\":\"%s\",\"password\":\"%s\"}".formatted(email, DemoFarm.PASSWORD));
     if (answer.status() != 200) {
       throw new IllegalStateException("sign-in of " + email + " failed: " + answer.text());

@@ -68,11 +68,11 @@ public final class Crowd {
     ConcurrentLinkedQueue<Took> all = new ConcurrentLinkedQueue<>();
     Instant begin = Instant.now();
     Instant end = begin.plus(LASTS);
-    Machine before = Machine.now();
+    Processors before = Processors.now();
     ExecutorService each = Executors.newFixedThreadPool(people.size());
     for (int p = 0; p < people.size(); p++) {
-      Person person =
-          new Person(
+      Member person =
+          new Member(
               people.get(p),
               farms.get(p * count / people.size()),
               p,
@@ -94,8 +94,8 @@ public final class Crowd {
     out.printf(
         Locale.ROOT,
         "of the machine's time %.0f %% were busy and %.0f %% taken by its other tenants%n",
-        100 * Machine.now().busySince(before),
-        100 * Machine.now().stolenSince(before));
+        100 * Processors.now().busySince(before),
+        100 * Processors.now().stolenSince(before));
     return report(out, all);
   }
 

@@ -25,22 +25,22 @@ public final class Fuzz {
 
   /** What is asked here is searched for, for two seconds of its own. */
   private static final Set<String> SEARCHED =
-      Set.of("POST /api/dispatch/replan", "POST /api/dispatch/morning");
+      Set.of("POST /api/v1/dispatch/replan", "POST /api/v1/dispatch/morning");
 
   private static final double SEARCHED_MILLIS = 8000;
   private static final int SHOWN = 25;
   private static final String[] VIEWS = {
-    "/api/season",
-    "/api/dispatch",
-    "/api/fields",
-    "/api/log",
-    "/api/order",
-    "/api/land",
-    "/api/machines",
-    "/api/lots",
-    "/api/marks",
-    "/api/weather",
-    "/api/farm"
+    "/api/v1/season",
+    "/api/v1/dispatch",
+    "/api/v1/fields",
+    "/api/v1/log",
+    "/api/v1/order",
+    "/api/v1/land",
+    "/api/v1/machines",
+    "/api/v1/lots",
+    "/api/v1/marks",
+    "/api/v1/weather",
+    "/api/v1/farm"
   };
   private static final int WARM_UP = 2;
   private static final int TOLD_EVERY = 1_000;
@@ -78,7 +78,7 @@ public final class Fuzz {
       for (String view : VIEWS) {
         planner.get(view);
       }
-      planner.get("/api/order/file?format=pdf"); // the first page printed loads its fonts
+      planner.get("/api/v1/order/file?format=pdf"); // the first page printed loads its fonts
     }
     int sent = 0;
     while (sent < requests) {
@@ -98,12 +98,12 @@ public final class Fuzz {
       }
     }
     // Its own weather may have been chosen without any being there; the station always answers.
-    planner.send("PUT", "/api/weather/source", "{\"source\":\"SIMULATED\"}");
-    List<String> absurd = Kept.absurd(server.sql());
+    planner.send("PUT", "/api/v1/weather/source", "{\"source\":\"SIMULATED\"}");
+    List<String> absurd = AbsurdRows.absurd(server.sql());
     absurd.forEach(a -> faults.add("kept though it cannot be: " + a));
     for (String view : VIEWS) {
       Reply reply = planner.get(view);
-      if (reply.status() != 200 && !(view.equals("/api/order") && reply.status() == 400)) {
+      if (reply.status() != 200 && !(view.equals("/api/v1/order") && reply.status() == 400)) {
         faults.add("afterwards %s answers %d: %s".formatted(view, reply.status(), reply.text()));
       }
     }
@@ -118,7 +118,7 @@ public final class Fuzz {
    * Signing out would end the run's own people; a new day or a new farm would change the ground.
    */
   private static boolean signsOut(Endpoint door) {
-    return door.toString().equals("DELETE /api/session");
+    return door.toString().equals("DELETE /api/v1/session");
   }
 
   private void ask(Endpoint door, BodyMaker bodies, Visitor who) {

@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
-import nimblefurrow.bench.honest.Held.Kind;
+import nimblefurrow.bench.honest.HeldOut.Kind;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.CoverSeen;
 import nimblefurrow.core.cover.CoverStage;
@@ -71,12 +71,12 @@ public final class HonestSprings {
           .toList();
   private WeatherRecord climate;
   private final CoverStand sown = CoverStand.sown(Mix.of(rye), SOWN);
-  private final Held held = new Held();
+  private final HeldOut held = new HeldOut();
 
   private HonestSprings() {}
 
   /** Draws so many springs and counts. */
-  public static Held of(int springs, long seed) {
+  public static HeldOut of(int springs, long seed) {
     HonestSprings all = new HonestSprings();
     for (int i = 0; i < springs; i++) {
       all.spring(seed * 100_003 + i);

@@ -60,7 +60,7 @@ public final class Kills {
     start();
     String field =
         Visitor.signedIn(address(), DemoFarm.PLANNER)
-            .get("/api/fields")
+            .get("/api/v1/fields")
             .json()
             .get(0)
             .path("field")
@@ -104,7 +104,7 @@ public final class Kills {
   }
 
   private boolean judged(Map<String, Integer> done) {
-    String log = Visitor.signedIn(address(), DemoFarm.PLANNER).get("/api/log").text();
+    String log = Visitor.signedIn(address(), DemoFarm.PLANNER).get("/api/v1/log").text();
     Set<String> lost =
         acknowledged.stream().filter(id -> !log.contains(id)).collect(Collectors.toSet());
     long twice =
@@ -130,7 +130,7 @@ public final class Kills {
               person
                   .send(
                       "POST",
-                      "/api/log",
+                      "/api/v1/log",
                       "{\"id\":\"%s\",\"fieldId\":\"%s\",\"on\":\"2026-07-01\",\"fact\":{\"kind\":\"WEEDS\",\"readings\":[1,2,3]}}"
                           .formatted(id, field))
                   .status();

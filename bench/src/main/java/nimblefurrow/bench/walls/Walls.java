@@ -32,7 +32,11 @@ public final class Walls {
 
   /** What anybody may ask: signing in, starting a farm, what can be chosen. */
   private static final Set<String> OPEN =
-      Set.of("GET /api/session", "POST /api/session", "DELETE /api/session", "POST /api/farms");
+      Set.of(
+          "GET /api/v1/session",
+          "POST /api/v1/session",
+          "DELETE /api/v1/session",
+          "POST /api/v1/farms");
 
   private final BenchServer server;
   private final List<String> leaks = new ArrayList<>();
@@ -67,7 +71,7 @@ public final class Walls {
     bodies = new BodyMaker(api, Belongings.of(planner), new Random(7));
     String before = content(victim);
     for (Endpoint door : api.endpoints()) {
-      if (!door.toString().equals("DELETE /api/session")) {
+      if (!door.toString().equals("DELETE /api/v1/session")) {
         if (!door.stream()) {
           knock(door, "planner", planner);
           knock(door, "operator", operator);
@@ -165,7 +169,7 @@ public final class Walls {
 
   /** Species are everyone's: their places in an address hold no id of a farm. */
   private static boolean harmless(Endpoint door) {
-    return door.path().startsWith("/api/species");
+    return door.path().startsWith("/api/v1/species");
   }
 
   private void stranger(Endpoint door, Visitor who) {

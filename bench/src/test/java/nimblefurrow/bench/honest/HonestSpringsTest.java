@@ -7,11 +7,11 @@ import org.junit.jupiter.api.Test;
 
 /** Bands of 80 % hold the truth in about 80 % of springs, before and after somebody looked. */
 class HonestSpringsTest {
-  private static final Held HELD = HonestSprings.of(500, 7);
+  private static final HeldOut HELD = HonestSprings.of(500, 7);
 
   @Test
   void bandsHoldWhatTheyPromise() {
-    assertThat(Arrays.asList(Held.Kind.values()))
+    assertThat(Arrays.asList(HeldOut.Kind.values()))
         .hasSize(7)
         .allSatisfy(
             kind -> {
@@ -22,11 +22,11 @@ class HonestSpringsTest {
 
   @Test
   void lookingMakesForecastsSharper() {
-    assertThat(HELD.width(Held.Kind.MAT_AFTER_CLIP))
-        .isLessThan(0.85 * HELD.width(Held.Kind.MAT_1_MAY));
-    assertThat(HELD.width(Held.Kind.READY_AFTER_COUNT))
-        .isLessThan(0.6 * HELD.width(Held.Kind.FLOWERING_1_MAY));
-    assertThat(HELD.width(Held.Kind.FLOWERING_1_MAY))
-        .isLessThan(HELD.width(Held.Kind.FLOWERING_1_APRIL));
+    assertThat(HELD.width(HeldOut.Kind.MAT_AFTER_CLIP))
+        .isLessThan(0.85 * HELD.width(HeldOut.Kind.MAT_1_MAY));
+    assertThat(HELD.width(HeldOut.Kind.READY_AFTER_COUNT))
+        .isLessThan(0.6 * HELD.width(HeldOut.Kind.FLOWERING_1_MAY));
+    assertThat(HELD.width(HeldOut.Kind.FLOWERING_1_MAY))
+        .isLessThan(HELD.width(HeldOut.Kind.FLOWERING_1_APRIL));
   }
 }

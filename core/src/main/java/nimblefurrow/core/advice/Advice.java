@@ -13,8 +13,8 @@ import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.RateBuilder;
-import nimblefurrow.core.seeding.WayIn;
-import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.termination.TerminationMethod;
 
 /**
  * Species and mixes for a field, best first, and why not the rest.
@@ -49,12 +49,12 @@ public record Advice(List<Option> ranked, List<WhyNot> whyNot) {
    */
   public static Advice of(Ask ask, Catalogue catalogue, SeasonLore lore) {
     Suitability suitability = new Suitability(ask, lore);
-    Map<WayIn, List<Fit>> fits = new EnumMap<>(WayIn.class);
+    Map<SeedingMethod, List<Fit>> fits = new EnumMap<>(SeedingMethod.class);
     Map<Species, WhyNot> whyNot = new LinkedHashMap<>();
     for (Species species : catalogue.all()) {
       boolean any = false;
       WhyNot nearest = null;
-      for (WayIn way : WayIn.values()) {
+      for (SeedingMethod way : SeedingMethod.values()) {
         if (ask.ways().contains(way)) {
           Suitability.Answer answer = suitability.of(species, way);
           answer.fit().ifPresent(f -> fits.computeIfAbsent(way, w -> new ArrayList<>()).add(f));
@@ -74,7 +74,7 @@ public record Advice(List<Option> ranked, List<WhyNot> whyNot) {
     return other.filter(o -> one == null || o.kind().compareTo(one.kind()) > 0).orElse(one);
   }
 
-  private static List<Option> ranked(Ask ask, Map<WayIn, List<Fit>> fits) {
+  private static List<Option> ranked(Ask ask, Map<SeedingMethod, List<Fit>> fits) {
     Map<List<String>, MixMaker.Scored> best = new LinkedHashMap<>();
     fits.forEach(
         (way, able) -> {
@@ -91,7 +91,7 @@ public record Advice(List<Option> ranked, List<WhyNot> whyNot) {
         .toList();
   }
 
-  static RateBuilder rates(Ask ask, WayIn way) {
+  static RateBuilder rates(Ask ask, SeedingMethod way) {
     Goal first =
         ask.goals().entrySet().stream()
             .max(
@@ -99,6 +99,7 @@ public record Advice(List<Option> ranked, List<WhyNot> whyNot) {
                     .thenComparing(Map.Entry.comparingByKey()))
             .orElseThrow()
             .getKey();
-    return new RateBuilder(way, first, ask.route() == Route.ROLL, 0, ask.rules(), ask.soil());
+    return new RateBuilder(
+        way, first, ask.termination() == TerminationMethod.ROLL, 0, ask.rules(), ask.soil());
   }
 }

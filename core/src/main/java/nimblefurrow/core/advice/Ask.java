@@ -12,9 +12,9 @@ import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.Restriction;
-import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.termination.NextCrop;
-import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.TerminationMethod;
 import nimblefurrow.core.weather.SoilTexture;
 
 /**
@@ -30,19 +30,19 @@ import nimblefurrow.core.weather.SoilTexture;
 public record Ask(
     CropCalendar crop,
     Map<Goal, Double> goals,
-    Set<WayIn> ways,
-    Route route,
+    Set<SeedingMethod> ways,
+    TerminationMethod termination,
     NextCrop next,
     SoilTexture soil,
     boolean organic,
     List<Restriction> restrictions,
-    Map<WayIn, Double> leastMeterable,
+    Map<SeedingMethod, Double> leastMeterable,
     HouseRules rules,
     int mostSpecies,
     Optional<LocalDate> clears) {
   public Ask {
     Limits.given("crop", crop);
-    Limits.given("how it dies", route);
+    Limits.given("how it dies", termination);
     goals = Map.copyOf(goals);
     ways = Set.copyOf(ways);
     restrictions = List.copyOf(restrictions);

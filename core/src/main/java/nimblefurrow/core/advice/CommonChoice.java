@@ -7,7 +7,7 @@ import java.util.Optional;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Share;
-import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.seeding.SeedingMethod;
 
 /**
  * What ranks first on most of several fields, and why another field takes something else. Example:
@@ -16,7 +16,7 @@ import nimblefurrow.core.seeding.WayIn;
  *
  * @param fields on how many fields it ranks first
  */
-public record CommonChoice(Mix mix, WayIn way, int fields) {
+public record CommonChoice(Mix mix, SeedingMethod way, int fields) {
 
   /** What ranks first on most fields; the first of equals; empty where nothing fits anywhere. */
   public static Optional<CommonChoice> of(List<Advice> all) {

@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.quantity.Reason;
-import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.seeding.SeedingMethod;
 
 /**
  * A species that will do by a way in.
@@ -18,7 +18,7 @@ import nimblefurrow.core.seeding.WayIn;
  */
 record Fit(
     Species species,
-    WayIn way,
+    SeedingMethod way,
     LocalDate sowing,
     double chance,
     double kill,

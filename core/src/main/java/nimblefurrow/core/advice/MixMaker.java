@@ -19,7 +19,7 @@ import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.RateBuilder;
-import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.seeding.SeedingMethod;
 
 /**
  * Makes options of the species that will do: each alone, and with partners of other families, never
@@ -40,11 +40,11 @@ final class MixMaker {
   private static final FigureKey WELL = FigureKey.of("advice", "serves_well");
 
   private final Ask ask;
-  private final WayIn way;
+  private final SeedingMethod way;
   private final RateBuilder rates;
   private final Figures figures;
 
-  MixMaker(Ask ask, WayIn way) {
+  MixMaker(Ask ask, SeedingMethod way) {
     this.ask = ask;
     this.way = way;
     this.figures = ask.rules().figures();

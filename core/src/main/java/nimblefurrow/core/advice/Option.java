@@ -5,7 +5,7 @@ import java.util.List;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.Reason;
-import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.seeding.SeedingMethod;
 
 /**
  * A species or mix that will do.
@@ -18,7 +18,7 @@ import nimblefurrow.core.seeding.WayIn;
  */
 public record Option(
     Mix mix,
-    WayIn way,
+    SeedingMethod way,
     LocalDate sowing,
     double score,
     double served,

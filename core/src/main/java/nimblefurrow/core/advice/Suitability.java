@@ -18,13 +18,13 @@ import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.quantity.Temperature;
 import nimblefurrow.core.seeding.CoverSpring;
+import nimblefurrow.core.seeding.MethodFigures;
 import nimblefurrow.core.seeding.RateBuilder;
 import nimblefurrow.core.seeding.Restriction;
+import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.SeedingWindow;
-import nimblefurrow.core.seeding.WayFigures;
-import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.seeding.WindowRules;
-import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.TerminationMethod;
 import nimblefurrow.core.termination.kill.Conditions;
 import nimblefurrow.core.termination.kill.HerbicideKill;
 import nimblefurrow.core.termination.kill.RollerKill;
@@ -46,7 +46,7 @@ final class Suitability {
   private final Map<Sown, Seen> windows = new HashMap<>();
 
   /** What of a species the crop's windows depend on. */
-  private record Sown(WayIn way, boolean brassica, boolean rye) {}
+  private record Sown(SeedingMethod way, boolean brassica, boolean rye) {}
 
   /** A window with the day on which one would sow. */
   private record Seen(SeedingWindow window, LocalDate sowing) {}
@@ -61,9 +61,9 @@ final class Suitability {
   /** A fit, or why not: exactly one of them. */
   record Answer(Optional<Fit> fit, Optional<WhyNot> whyNot) {}
 
-  Answer of(Species species, WayIn way) {
+  Answer of(Species species, SeedingMethod way) {
     List<Reason> notes = new ArrayList<>();
-    if (ask.organic() && ask.route().usesHerbicide()) {
+    if (ask.organic() && ask.termination().usesHerbicide()) {
       return no(
           species, way, WhyNot.Kind.ORGANIC, Reason.of("this field is organic: no herbicide"));
     }
@@ -78,9 +78,10 @@ final class Suitability {
     if (method.isPresent()) {
       return no(species, way, WhyNot.Kind.METHOD, method.get());
     }
-    boolean roll = ask.route() == Route.ROLL && species.rollOnly().isPresent();
+    boolean roll = ask.termination() == TerminationMethod.ROLL && species.rollOnly().isPresent();
     boolean capped =
-        way.place() != WayIn.Place.BETWEEN_ROWS && way.place() != WayIn.Place.INTO_WHEAT;
+        way.place() != SeedingMethod.Place.BETWEEN_ROWS
+            && way.place() != SeedingMethod.Place.INTO_WHEAT;
     Optional<Ensemble<LocalDate>> last =
         capped
             ? Optional.of(lore.lastUseful(species, roll, spring, ask.clears()))
@@ -141,7 +142,7 @@ final class Suitability {
                 late ? chance * figures.of(LATE_COUNTS) : chance,
                 kill,
                 survival,
-                new WayFigures(ask.rules().figures()).emergence(way, species, ask.soil()),
+                new MethodFigures(ask.rules().figures()).emergence(way, species, ask.soil()),
                 late,
                 notes)),
         Optional.empty());
@@ -152,24 +153,24 @@ final class Suitability {
     return ask.clears().filter(spring::isAfter).isEmpty();
   }
 
-  private static Answer no(Species species, WayIn way, WhyNot.Kind kind, Reason why) {
+  private static Answer no(Species species, SeedingMethod way, WhyNot.Kind kind, Reason why) {
     return new Answer(Optional.empty(), Optional.of(new WhyNot(species, way, kind, why)));
   }
 
   /** The crop's own window; a species only brings its last day, which is asked apart. */
-  private SeedingWindow cropWindow(Species species, WayIn way) {
+  private SeedingWindow cropWindow(Species species, SeedingMethod way) {
     Mix asked = Mix.of(species);
     return new WindowRules(ask.crop(), asked, false, ask.rules(), lore.outlook()).cropWindow(way);
   }
 
-  private Optional<Reason> method(Species species, WayIn way) {
-    if (way == WayIn.FROST_SEEDING && !species.frostSeeded()) {
+  private Optional<Reason> method(Species species, SeedingMethod way) {
+    if (way == SeedingMethod.FROST_SEEDING && !species.frostSeeded()) {
       return Optional.of(Reason.of("only clovers are frost seeded"));
     }
     if (way.surface() && species.air() == 0) {
       return Optional.of(Reason.of("its seed must be in the ground: surface seeding seldom takes"));
     }
-    if (way.place() == WayIn.Place.BETWEEN_ROWS && species.shade() == 0) {
+    if (way.place() == SeedingMethod.Place.BETWEEN_ROWS && species.shade() == 0) {
       return Optional.of(Reason.of("it is shaded out under corn"));
     }
     return Optional.empty();
@@ -193,9 +194,9 @@ final class Suitability {
             : window.pencilled().filter(d -> d.isAfter(today)).orElse(today));
   }
 
-  private Optional<Reason> soil(Species species, WayIn way, LocalDate sowing) {
+  private Optional<Reason> soil(Species species, SeedingMethod way, LocalDate sowing) {
     double warmth = lore.warmth(sowing);
-    return way != WayIn.FROST_SEEDING && warmth < species.soilMinimumF()
+    return way != SeedingMethod.FROST_SEEDING && warmth < species.soilMinimumF()
         ? Optional.of(
             Reason.of(
                 "the ground is about {} by {}, and it wants {}",
@@ -218,7 +219,7 @@ final class Suitability {
 
   private double kill(Species species, LocalDate sowing, List<Reason> notes) {
     double winter = lore.winterKill(species, sowing);
-    if (ask.route() == Route.WINTER_KILL) {
+    if (ask.termination() == TerminationMethod.WINTER_KILL) {
       return winter;
     }
     if (!species.winterHardy()) {
@@ -226,7 +227,7 @@ final class Suitability {
       return winter + (1 - winter) * figures.of(NO_FIGURE);
     }
     Optional<Double> table =
-        ask.route() == Route.ROLL
+        ask.termination() == TerminationMethod.ROLL
             ? RollerKill.of(species, ALL_FLOWERING, Conditions.GOOD)
             : HerbicideKill.of(species).map(HerbicideKill::killRightSize);
     if (table.isEmpty()) {
@@ -236,16 +237,18 @@ final class Suitability {
   }
 
   private Optional<Reason> howItDies(Species species, double kill) {
-    if (ask.route() == Route.WINTER_KILL && kill < figures.of(SURE_WINTER_KILL)) {
+    if (ask.termination() == TerminationMethod.WINTER_KILL && kill < figures.of(SURE_WINTER_KILL)) {
       return Optional.of(Reason.of("dies in only {} of winters here", Share.of(kill)));
     }
-    if (ask.route() == Route.ROLL && species.winterHardy() && kill < figures.of(ROLLER_AT_LEAST)) {
+    if (ask.termination() == TerminationMethod.ROLL
+        && species.winterHardy()
+        && kill < figures.of(ROLLER_AT_LEAST)) {
       return Optional.of(Reason.of("the roller kills only {} of it at flowering", Share.of(kill)));
     }
     return Optional.empty();
   }
 
-  private Optional<Reason> metering(Species species, WayIn way) {
+  private Optional<Reason> metering(Species species, SeedingMethod way) {
     double least = ask.leastMeterable().getOrDefault(way, 0.0);
     RateBuilder rates = Advice.rates(ask, way);
     SeedRate bulk =

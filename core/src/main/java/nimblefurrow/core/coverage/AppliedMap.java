@@ -71,7 +71,7 @@ public record AppliedMap(
    */
   public static AppliedMap of(Boundary field, List<AppliedPoint> points, Figures figures) {
     LocalPlane plane = LocalPlane.about(field.shape());
-    Ground ground = new Ground(plane.toPlane(field.shape()));
+    SpreadGrid ground = new SpreadGrid(plane.toPlane(field.shape()));
     new Runs(plane, ground, figures).lay(points);
     double cell = ground.cellAcres();
     double fieldCells = ground.cellsInside();
@@ -90,9 +90,9 @@ public record AppliedMap(
   }
 
   private static List<Block> blocks(
-      Ground ground, LocalPlane plane, double whole, Figures figures) {
+      SpreadGrid ground, LocalPlane plane, double whole, Figures figures) {
     List<Block> blocks = new ArrayList<>();
-    for (Ground.Patch patch : ground.patches(BLOCK_M)) {
+    for (SpreadGrid.Patch patch : ground.patches(BLOCK_M)) {
       var low = plane.toGlobe(patch.low());
       var high = plane.toGlobe(patch.high());
       blocks.add(

@@ -17,12 +17,12 @@ final class Runs {
   private static final FigureKey SHARP_TURN = FigureKey.of("coverage", "sharp_turn");
 
   private final LocalPlane plane;
-  private final Ground ground;
+  private final SpreadGrid ground;
   private final double lostSeconds;
   private final double lostMetres;
   private final double sharp;
 
-  Runs(LocalPlane plane, Ground ground, Figures figures) {
+  Runs(LocalPlane plane, SpreadGrid ground, Figures figures) {
     this.plane = plane;
     this.ground = ground;
     this.lostSeconds = figures.of(LOST_SECONDS);

@@ -2,6 +2,7 @@ package nimblefurrow.core.journal;
 
 import java.time.LocalDate;
 import java.util.UUID;
+import nimblefurrow.core.journal.noted.Noted;
 
 /**
  * A line of the journal: a fact, with when, where and by whom. Entries are never rewritten; one

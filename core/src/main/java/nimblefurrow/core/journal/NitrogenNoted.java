@@ -1,5 +1,6 @@
 package nimblefurrow.core.journal;
 
+import nimblefurrow.core.journal.noted.Readings;
 import nimblefurrow.core.scouting.LookSheet;
 
 /**

@@ -2,6 +2,9 @@ package nimblefurrow.core.journal;
 
 import java.util.Locale;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.journal.noted.Noted;
+import nimblefurrow.core.journal.noted.Readings;
+import nimblefurrow.core.journal.noted.Setting;
 import nimblefurrow.core.quantity.Measure;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.scouting.LookSheet;

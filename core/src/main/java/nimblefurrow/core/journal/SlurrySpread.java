@@ -1,6 +1,8 @@
 package nimblefurrow.core.journal;
 
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.journal.noted.Noted;
+import nimblefurrow.core.journal.noted.Setting;
 import nimblefurrow.core.quantity.Reason;
 
 /**

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Predicate;
+import nimblefurrow.core.journal.noted.Readings;
 import nimblefurrow.core.quantity.OutOfRange;
 
 /**

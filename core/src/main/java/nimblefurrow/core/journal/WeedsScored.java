@@ -1,6 +1,7 @@
 package nimblefurrow.core.journal;
 
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.journal.noted.Readings;
 import nimblefurrow.core.scouting.LookSheet;
 import nimblefurrow.core.scouting.WeedLoad;
 

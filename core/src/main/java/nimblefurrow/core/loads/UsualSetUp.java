@@ -3,8 +3,8 @@ package nimblefurrow.core.loads;
 import java.util.Optional;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
-import nimblefurrow.core.work.MachineKind;
-import nimblefurrow.core.work.SetUpFigure;
+import nimblefurrow.core.yard.MachineKind;
+import nimblefurrow.core.yard.SetUpFigure;
 
 /**
  * What is taken for a figure of a machine's set-up that nobody has entered: a stop to fill a drill

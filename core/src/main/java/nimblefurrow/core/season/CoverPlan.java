@@ -6,8 +6,8 @@ import nimblefurrow.core.cover.CoverSeen;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.seeding.Goal;
-import nimblefurrow.core.seeding.WayIn;
-import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.termination.TerminationMethod;
 
 /**
  * A cover as the farm means it, and as far as it has come.
@@ -22,8 +22,8 @@ import nimblefurrow.core.termination.Route;
 public record CoverPlan(
     Mix mix,
     Goal goal,
-    WayIn way,
-    Route route,
+    SeedingMethod way,
+    TerminationMethod termination,
     LocalDate planned,
     LocalDate seeded,
     LocalDate ended,
@@ -34,14 +34,14 @@ public record CoverPlan(
     Limits.given("mix", mix);
     Limits.given("goal", goal);
     Limits.given("way in", way);
-    Limits.given("how it dies", route);
+    Limits.given("how it dies", termination);
     Limits.given("what was seen", seen);
   }
 
   /** A cover as it is first meant: no day, nothing seen, no work beside the sowing. */
-  public static CoverPlan of(Mix mix, Goal goal, WayIn way, Route route) {
+  public static CoverPlan of(Mix mix, Goal goal, SeedingMethod way, TerminationMethod termination) {
     return new CoverPlan(
-        mix, goal, way, route, null, null, null, CoverSeen.NOTHING, SideWork.USUAL, null);
+        mix, goal, way, termination, null, null, null, CoverSeen.NOTHING, SideWork.USUAL, null);
   }
 
   /** The same, to be sown on a day; null: where the window is best. */
@@ -60,27 +60,27 @@ public record CoverPlan(
   }
 
   /** The same, sown another way, on that way's own best days. */
-  public CoverPlan by(WayIn other) {
-    return new CoverPlan(mix, goal, other, route, null, seeded, ended, seen, side, clearing);
+  public CoverPlan by(SeedingMethod other) {
+    return new CoverPlan(mix, goal, other, termination, null, seeded, ended, seen, side, clearing);
   }
 
   /** The same with the goes that belong to its sowing. */
   public CoverPlan with(SideWork work) {
-    return new CoverPlan(mix, goal, way, route, planned, seeded, ended, seen, work, clearing);
+    return new CoverPlan(mix, goal, way, termination, planned, seeded, ended, seen, work, clearing);
   }
 
   /** The same, making room for another cover. */
   public CoverPlan with(Clearing room) {
-    return new CoverPlan(mix, goal, way, route, planned, seeded, ended, seen, side, room);
+    return new CoverPlan(mix, goal, way, termination, planned, seeded, ended, seen, side, room);
   }
 
   /** The same with what was seen of it in the field. */
   public CoverPlan with(CoverSeen told) {
-    return new CoverPlan(mix, goal, way, route, planned, seeded, ended, told, side, clearing);
+    return new CoverPlan(mix, goal, way, termination, planned, seeded, ended, told, side, clearing);
   }
 
   private CoverPlan days(LocalDate meant, LocalDate sown, LocalDate gone) {
-    return new CoverPlan(mix, goal, way, route, meant, sown, gone, seen, side, clearing);
+    return new CoverPlan(mix, goal, way, termination, meant, sown, gone, seen, side, clearing);
   }
 
   /** The day on which it makes room for another cover; empty where a cash crop follows. */
@@ -90,6 +90,6 @@ public record CoverPlan(
 
   /** Whether the roller alone has to end it, which asks for a thick stand. */
   public boolean rollOnly() {
-    return route == Route.ROLL;
+    return termination == TerminationMethod.ROLL;
   }
 }

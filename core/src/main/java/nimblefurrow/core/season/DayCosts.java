@@ -11,17 +11,17 @@ import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.fitness.FitDays;
+import nimblefurrow.core.job.DayWorth;
+import nimblefurrow.core.job.JobWindow;
+import nimblefurrow.core.job.Operation;
+import nimblefurrow.core.job.WorkValue;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.seeding.SeedingWindow;
-import nimblefurrow.core.termination.worth.EndWay;
+import nimblefurrow.core.termination.worth.ComparedMethod;
 import nimblefurrow.core.termination.worth.TradeOffs;
 import nimblefurrow.core.termination.worth.WorthCase;
 import nimblefurrow.core.weather.Outlook;
-import nimblefurrow.core.work.DayWorth;
-import nimblefurrow.core.work.FitDays;
-import nimblefurrow.core.work.JobWindow;
-import nimblefurrow.core.work.Operation;
-import nimblefurrow.core.work.WorkValue;
 
 /**
  * What a field's days are worth to what is still to be done in it, by its own heat and growth. Rye
@@ -42,7 +42,7 @@ public final class DayCosts {
   /** The farm's own while it is of this weather; a season kept for later holds none of it. */
   private final WeakReference<FitDays> fit;
 
-  private final Map<EndWay, List<WorkValue.Point>> nets = new ConcurrentHashMap<>();
+  private final Map<ComparedMethod, List<WorkValue.Point>> nets = new ConcurrentHashMap<>();
 
   /**
    * @param fit the farm's days, of which some are fit to plant or to end a cover on
@@ -118,7 +118,7 @@ public final class DayCosts {
    * @param lost what an acre costs at least that is never ended
    * @return empty where the way has no days in the window to set against each other
    */
-  public Optional<WorkValue> ending(EndWay way, JobWindow open, Money lost) {
+  public Optional<WorkValue> ending(ComparedMethod way, JobWindow open, Money lost) {
     List<WorkValue.Point> days =
         net(way).stream()
             .filter(p -> !p.day().isBefore(first(open)) && !p.day().isAfter(last(open)))
@@ -134,7 +134,7 @@ public final class DayCosts {
   }
 
   /** What each day of a way nets, $/ac against a field without a mat. */
-  private List<WorkValue.Point> net(EndWay way) {
+  private List<WorkValue.Point> net(ComparedMethod way) {
     return nets.computeIfAbsent(
         way,
         w ->

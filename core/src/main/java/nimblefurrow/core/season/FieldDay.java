@@ -11,11 +11,12 @@ import nimblefurrow.core.cover.StageForecast;
 import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.fitness.FitDays;
+import nimblefurrow.core.fitness.Footing;
+import nimblefurrow.core.job.Job;
+import nimblefurrow.core.job.JobDays;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.weather.Outlook;
-import nimblefurrow.core.work.FitDays;
-import nimblefurrow.core.work.Footing;
-import nimblefurrow.core.work.Job;
 
 /**
  * One day of a field, read off its season: how far the stems are, what stands, how wet the topsoil
@@ -63,7 +64,7 @@ public record FieldDay(
         Spread.of(fit.topsoil(ground, date)),
         jobs.stream()
             .filter(job -> job.window().chanceOpen(date) > 0)
-            .map(job -> new JobChance(job, Share.of(fit.chanceOpen(job, date))))
+            .map(job -> new JobChance(job, Share.of(new JobDays(fit).chanceOpen(job, date))))
             .toList());
   }
 

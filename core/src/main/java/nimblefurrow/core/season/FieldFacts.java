@@ -6,13 +6,13 @@ import java.util.stream.Stream;
 import nimblefurrow.core.cover.StandConditions;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.fitness.Footing;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.scouting.Weeds;
-import nimblefurrow.core.termination.KillDate;
+import nimblefurrow.core.termination.TerminationDate;
 import nimblefurrow.core.weather.GroundSeen;
 import nimblefurrow.core.weather.SoilTexture;
-import nimblefurrow.core.work.Footing;
 
 /**
  * The land as far as the season depends on it.
@@ -34,7 +34,7 @@ public record FieldFacts(
     boolean allZones,
     GroundSeen seen,
     Optional<Double> nitrogen,
-    List<KillDate> killDates,
+    List<TerminationDate> killDates,
     Weeds weeds,
     boolean grainSoon) {
   private static final FigureKey AREA_OVER = FigureKey.of("season", "area_over");
@@ -88,7 +88,7 @@ public record FieldFacts(
   }
 
   /** The same field under days that insurers and programmes set. */
-  public FieldFacts bound(List<KillDate> set) {
+  public FieldFacts bound(List<TerminationDate> set) {
     return new FieldFacts(
         area, soil, tiled, organic, parts, allZones, seen, nitrogen, set, weeds, grainSoon);
   }

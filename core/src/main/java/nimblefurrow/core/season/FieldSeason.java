@@ -10,7 +10,7 @@ import nimblefurrow.core.cover.CoverStand;
 import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.seeding.SeedingWindow;
-import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.termination.TerminationOutlook;
 
 /**
  * A field's season worked out.
@@ -19,7 +19,7 @@ import nimblefurrow.core.termination.RouteOutlook;
  * @param mat what the cover weighs by day, as sown or as it would be sown; empty while no date can
  *     be given
  * @param stages stages of the latest-maturing member, the one that the mix's end waits for
- * @param route how and when it ends
+ * @param termination how and when it ends
  * @param verdict where its sowing stands; empty without a cover, or once it is sown
  * @param closes the next day by which something must be done; empty when nothing is open
  * @param costs what its days are worth to what is still to be done; empty without a cover
@@ -32,7 +32,7 @@ public record FieldSeason(
     Optional<MatForecast> mat,
     List<RidgePoint> ridge,
     Map<CoverStage, DateForecast> stages,
-    Optional<RouteOutlook> route,
+    Optional<TerminationOutlook> termination,
     Optional<Verdict> verdict,
     Optional<LocalDate> closes,
     Optional<DayCosts> costs,

@@ -17,7 +17,7 @@ import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.DryMatter;
-import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.termination.TerminationOutlook;
 import nimblefurrow.core.weather.Outlook;
 
 /**
@@ -81,7 +81,7 @@ public record GrowthTable(
     MatForecast mat = season.mat().get();
     LocalDate ends =
         Optional.ofNullable(plan.get().ended())
-            .or(() -> season.route().flatMap(RouteOutlook::aim))
+            .or(() -> season.termination().flatMap(TerminationOutlook::aim))
             .orElseGet(() -> lastAlive(season));
     Optional<MatForecast> before =
         plan.get().seen().equals(CoverSeen.NOTHING)

@@ -11,10 +11,10 @@ import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.Share;
-import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.termination.LeastMat;
-import nimblefurrow.core.termination.Route;
-import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.termination.TerminationMethod;
+import nimblefurrow.core.termination.TerminationOutlook;
 import nimblefurrow.core.weather.Outlook;
 
 /**
@@ -64,7 +64,7 @@ public final class Headline {
     } else if (cover.clearing() != null) {
       parts.add(Reason.of(cover.clearing().how().words() + " about {}", cover.clearing().day()));
     } else {
-      season.route().ifPresent(route -> parts.addAll(end(route)));
+      season.termination().ifPresent(termination -> parts.addAll(end(termination)));
     }
     return parts;
   }
@@ -89,31 +89,35 @@ public final class Headline {
     };
   }
 
-  private List<Reason> end(RouteOutlook route) {
-    if (route.impossible().isPresent()) {
-      return List.of(route.impossible().get());
+  private List<Reason> end(TerminationOutlook termination) {
+    if (termination.impossible().isPresent()) {
+      return List.of(termination.impossible().get());
     }
     List<Reason> parts = new ArrayList<>();
-    Optional<LocalDate> opens = route.opens().median();
-    Optional<LocalDate> closes = route.closes().median();
-    if (route.route() == Route.WINTER_KILL) {
+    Optional<LocalDate> opens = termination.opens().median();
+    Optional<LocalDate> closes = termination.closes().median();
+    if (termination.termination() == TerminationMethod.WINTER_KILL) {
       parts.add(Reason.of("the winter ends it"));
     } else if (opens.isPresent() && closes.isPresent()) {
-      parts.add(Reason.of(route.route().act() + " {} to {}", opens.get(), closes.get()));
+      parts.add(
+          Reason.of(termination.termination().act() + " {} to {}", opens.get(), closes.get()));
     } else {
-      route.aim().ifPresent(day -> parts.add(Reason.of(route.route().act() + " about {}", day)));
+      termination
+          .aim()
+          .ifPresent(
+              day -> parts.add(Reason.of(termination.termination().act() + " about {}", day)));
     }
-    Optional<DryMatter> least = LeastMat.of(route.route(), outlook.figures());
+    Optional<DryMatter> least = LeastMat.of(termination.termination(), outlook.figures());
     if (least.isPresent()) {
       DryMatter wanted = least.get();
-      route
+      termination
           .aim()
           .flatMap(day -> season.mat().map(mat -> mat.chanceOfAtLeast(wanted, day)))
           .ifPresent(
               chance ->
                   parts.add(Reason.of("{} that the mat reaches {}", Share.of(chance), wanted)));
     } else {
-      route.mat().filter(m -> m.middle() > 0).ifPresent(mat -> parts.add(left(mat)));
+      termination.mat().filter(m -> m.middle() > 0).ifPresent(mat -> parts.add(left(mat)));
     }
     return parts;
   }
@@ -126,7 +130,7 @@ public final class Headline {
         DryMatter.poundsPerAcre(mat.high()));
   }
 
-  private static String verb(WayIn way) {
+  private static String verb(SeedingMethod way) {
     return switch (way) {
       case DRILL -> "drill %s";
       case PRECISION_PLANTER -> "sow %s with the planter";

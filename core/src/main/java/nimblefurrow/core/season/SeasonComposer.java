@@ -18,18 +18,18 @@ import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.fitness.FitDays;
 import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.Heat;
 import nimblefurrow.core.quantity.HeatBase;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.seeding.WindowRules;
-import nimblefurrow.core.termination.Route;
-import nimblefurrow.core.termination.RouteOutlook;
-import nimblefurrow.core.termination.route.RouteRules;
+import nimblefurrow.core.termination.TerminationMethod;
+import nimblefurrow.core.termination.TerminationOutlook;
+import nimblefurrow.core.termination.method.TerminationRules;
 import nimblefurrow.core.weather.Dormancy;
 import nimblefurrow.core.weather.Outlook;
-import nimblefurrow.core.work.FitDays;
 
 /** The pipeline field → calendar → window → growth → end, for one field. */
 public final class SeasonComposer {
@@ -93,20 +93,20 @@ public final class SeasonComposer {
     Optional<MatForecast> mat =
         seedingDay(plan, window).map(day -> new MatForecast(stand(field, plan, day), outlook));
     Optional<CoverStand> stand = mat.map(MatForecast::stand);
-    Optional<RouteOutlook> route =
+    Optional<TerminationOutlook> termination =
         plan.clears().isPresent()
             ? Optional.empty()
-            : mat.map(m -> routes(field, m).route(plan.route()));
+            : mat.map(m -> terminations(field, m).termination(plan.termination()));
     return new FieldSeason(
         field,
         crop,
         Optional.of(window),
         mat,
-        mat.map(m -> ridge(m, plan, route)).orElse(List.of()),
+        mat.map(m -> ridge(m, plan, termination)).orElse(List.of()),
         stand.map(this::stages).orElse(Map.of()),
-        route,
+        termination,
         verdict,
-        closes(plan, verdict, route),
+        closes(plan, verdict, termination),
         Optional.of(new DayCosts(field, window, mat, fit, outlook)),
         stand.map(this::weeksLate).orElse(0.0));
   }
@@ -115,20 +115,20 @@ public final class SeasonComposer {
    * Every way of ending the field's cover, the chosen one among them; none for a cover that makes
    * room for another.
    */
-  public List<RouteOutlook> everyRoute(FieldCase field, MatForecast mat) {
+  public List<TerminationOutlook> everyTermination(FieldCase field, MatForecast mat) {
     if (field.cover().flatMap(CoverPlan::clears).isPresent()) {
       return List.of();
     }
-    RouteRules rulesOfField = routes(field, mat);
-    List<RouteOutlook> all = new ArrayList<>();
-    for (Route route : Route.values()) {
-      all.add(rulesOfField.route(route));
+    TerminationRules rulesOfField = terminations(field, mat);
+    List<TerminationOutlook> all = new ArrayList<>();
+    for (TerminationMethod termination : TerminationMethod.values()) {
+      all.add(rulesOfField.termination(termination));
     }
     return all;
   }
 
-  private RouteRules routes(FieldCase field, MatForecast mat) {
-    return new RouteRules(
+  private TerminationRules terminations(FieldCase field, MatForecast mat) {
+    return new TerminationRules(
         mat, field.next(), field.facts().organic(), rules, field.facts().killDates());
   }
 
@@ -169,10 +169,11 @@ public final class SeasonComposer {
         .orElse(0.0);
   }
 
-  private List<RidgePoint> ridge(MatForecast mat, CoverPlan plan, Optional<RouteOutlook> route) {
+  private List<RidgePoint> ridge(
+      MatForecast mat, CoverPlan plan, Optional<TerminationOutlook> termination) {
     CoverStand stand = mat.stand();
     LocalDate spring = stand.spring(outlook.site());
-    LocalDate end = end(plan, route, spring);
+    LocalDate end = end(plan, termination, spring);
     List<RidgePoint> ridge = new ArrayList<>();
     LocalDate day = stand.seeded();
     for (; day.isBefore(end) && day.isBefore(outlook.last()); day = day.plusDays(RIDGE_STEP_DAYS)) {
@@ -196,16 +197,19 @@ public final class SeasonComposer {
     return ridge;
   }
 
-  private LocalDate end(CoverPlan plan, Optional<RouteOutlook> route, LocalDate spring) {
+  private LocalDate end(
+      CoverPlan plan, Optional<TerminationOutlook> termination, LocalDate spring) {
     if (plan.ended() != null) {
       return plan.ended();
     }
     if (plan.clears().isPresent()) {
       return plan.clears().get();
     }
-    return plan.route() == Route.WINTER_KILL
+    return plan.termination() == TerminationMethod.WINTER_KILL
         ? spring.plusDays(figures.whole(WINTER_KILLED_TO))
-        : route.flatMap(RouteOutlook::aim).orElse(spring.plusDays(figures.whole(NO_AIM_TO)));
+        : termination
+            .flatMap(TerminationOutlook::aim)
+            .orElse(spring.plusDays(figures.whole(NO_AIM_TO)));
   }
 
   private Map<CoverStage, DateForecast> stages(CoverStand stand) {
@@ -229,7 +233,7 @@ public final class SeasonComposer {
   }
 
   private static Optional<LocalDate> closes(
-      CoverPlan plan, Optional<Verdict> verdict, Optional<RouteOutlook> route) {
+      CoverPlan plan, Optional<Verdict> verdict, Optional<TerminationOutlook> termination) {
     if (plan.ended() != null) {
       return Optional.empty();
     }
@@ -239,6 +243,8 @@ public final class SeasonComposer {
     if (plan.clears().isPresent()) {
       return plan.clears();
     }
-    return route.filter(r -> r.route() != Route.WINTER_KILL).flatMap(r -> r.closes().median());
+    return termination
+        .filter(r -> r.termination() != TerminationMethod.WINTER_KILL)
+        .flatMap(r -> r.closes().median());
   }
 }

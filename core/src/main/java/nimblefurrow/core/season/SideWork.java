@@ -3,9 +3,9 @@ package nimblefurrow.core.season;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
+import nimblefurrow.core.job.Operation;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Unit;
-import nimblefurrow.core.work.Operation;
 
 /**
  * Goes over the field that belong to a sowing and are jobs of their own.

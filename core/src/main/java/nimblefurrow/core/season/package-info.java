@@ -6,6 +6,6 @@
  * that share a cover are looked at one by one; the field goes by the one that is ready last.
  *
  * <p>Begin at {@link nimblefurrow.core.season.SeasonComposer}; calls at {@link
- * nimblefurrow.core.season.CallBoard}; jobs at {@link nimblefurrow.core.season.FieldJobs}.
+ * nimblefurrow.core.season.call.CallBoard}; jobs at {@link nimblefurrow.core.season.job.FieldJobs}.
  */
 package nimblefurrow.core.season;

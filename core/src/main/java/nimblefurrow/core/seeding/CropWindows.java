@@ -46,7 +46,7 @@ final class CropWindows {
    * @param brassicas whether brassicas are sown, which want the fall to grow in
    * @param onlyRye whether nothing but rye is sown, which may go later into soybeans
    */
-  CropWindow of(WayIn way, boolean brassicas, boolean onlyRye) {
+  CropWindow of(SeedingMethod way, boolean brassicas, boolean onlyRye) {
     CropKind kind = crop.planting().kind();
     return switch (way.place()) {
       case AFTER_HARVEST -> afterHarvest();

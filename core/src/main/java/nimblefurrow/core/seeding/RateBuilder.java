@@ -30,7 +30,7 @@ import nimblefurrow.core.weather.SoilTexture;
  * @param thickSlurry whether slurry, where that is the way in, is thick
  */
 public record RateBuilder(
-    WayIn way,
+    SeedingMethod way,
     Goal goal,
     boolean rollOnly,
     double weeksLate,
@@ -65,7 +65,7 @@ public record RateBuilder(
 
   /** Rates where slurry, if that is the way in, is thin enough to carry seed into the ground. */
   public RateBuilder(
-      WayIn way,
+      SeedingMethod way,
       Goal goal,
       boolean rollOnly,
       double weeksLate,
@@ -86,7 +86,7 @@ public record RateBuilder(
   }
 
   private double method() {
-    return new WayFigures(rules.figures()).rateFactor(way, rules.even());
+    return new MethodFigures(rules.figures()).rateFactor(way, rules.even());
   }
 
   /** Live seed of a member before any farm's own figure. */
@@ -128,7 +128,7 @@ public record RateBuilder(
               live,
               bulk,
               seeds,
-              seeds * new WayFigures(rules.figures()).emergence(way, species, soil, thickSlurry),
+              seeds * new MethodFigures(rules.figures()).emergence(way, species, soil, thickSlurry),
               pounds,
               bags(pounds),
               Money.of(bulk.poundsPerAcre() * species.pricePerPound()),

@@ -93,12 +93,12 @@ public record SeedBlend(List<Part> parts) {
    *
    * @param leastMeterable lightest rate that the machine meters evenly, lb/ac; 0 when unknown
    */
-  public List<Reason> cautions(WayIn way, double leastMeterable) {
+  public List<Reason> cautions(SeedingMethod way, double leastMeterable) {
     Limits.within("least meterable rate", leastMeterable, 0, 200, Unit.POUND_PER_ACRE);
     List<Reason> cautions = new ArrayList<>();
     if (separates()) {
       cautions.add(
-          way == WayIn.DRONE
+          way == SeedingMethod.DRONE
               ? Reason.of("these seeds part in a hopper: fly them in separate passes")
               : Reason.of("these seeds part in a hopper: use a separate box, or separate passes"));
     }

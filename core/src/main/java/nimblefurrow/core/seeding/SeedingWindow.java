@@ -14,7 +14,7 @@ import nimblefurrow.core.quantity.Share;
  * go in until the window shuts. An impossible one says why, and what would make it possible.
  */
 public final class SeedingWindow {
-  private final WayIn way;
+  private final SeedingMethod way;
   private final Ensemble<LocalDate> opens;
   private final Ensemble<LocalDate> bestFrom;
   private final Ensemble<LocalDate> bestTo;
@@ -26,7 +26,7 @@ public final class SeedingWindow {
   private final List<Reason> notes;
 
   private SeedingWindow(
-      WayIn way,
+      SeedingMethod way,
       Ensemble<LocalDate> opens,
       Ensemble<LocalDate> bestFrom,
       Ensemble<LocalDate> bestTo,
@@ -50,7 +50,7 @@ public final class SeedingWindow {
 
   /** A window that shuts when its use ends, as between rows or in standing wheat. */
   static SeedingWindow open(
-      WayIn way,
+      SeedingMethod way,
       Ensemble<LocalDate> opens,
       Ensemble<LocalDate> bestFrom,
       Ensemble<LocalDate> bestTo,
@@ -65,7 +65,7 @@ public final class SeedingWindow {
    * @param shuts the last day on which it can be sown at all
    */
   static SeedingWindow open(
-      WayIn way,
+      SeedingMethod way,
       Ensemble<LocalDate> opens,
       Ensemble<LocalDate> bestFrom,
       Ensemble<LocalDate> bestTo,
@@ -76,13 +76,13 @@ public final class SeedingWindow {
     return new SeedingWindow(way, opens, bestFrom, bestTo, closes, lives, shuts, null, null, notes);
   }
 
-  static SeedingWindow impossible(WayIn way, Reason why, Reason remedy) {
+  static SeedingWindow impossible(SeedingMethod way, Reason why, Reason remedy) {
     Ensemble<LocalDate> none = Ensemble.never(0);
     return new SeedingWindow(way, none, none, none, none, none, none, why, remedy, List.of());
   }
 
   /** The way in that it is of. */
-  public WayIn way() {
+  public SeedingMethod way() {
     return way;
   }
 

@@ -61,7 +61,7 @@ public final class WindowRules {
   }
 
   /** The window of a way in, or why there is none. */
-  public SeedingWindow window(WayIn way) {
+  public SeedingWindow window(SeedingMethod way) {
     CropWindow window = windows.of(way, brassicas(mix), onlyRye(mix));
     if (!window.possible()) {
       return SeedingWindow.impossible(way, window.impossible(), window.remedy());
@@ -87,7 +87,7 @@ public final class WindowRules {
    * What the crop alone allows a way in, the members' own last days left aside. It closes with the
    * crop's rule, or not before the winter.
    */
-  public SeedingWindow cropWindow(WayIn way) {
+  public SeedingWindow cropWindow(SeedingMethod way) {
     CropWindow window = windows.of(way, brassicas(mix), onlyRye(mix));
     if (!window.possible()) {
       return SeedingWindow.impossible(way, window.impossible(), window.remedy());
@@ -107,7 +107,7 @@ public final class WindowRules {
     return mix.members().stream().allMatch(m -> m.species().id().equals(RYE));
   }
 
-  private SeedingWindow frostSeeding(WayIn way, CropWindow window) {
+  private SeedingWindow frostSeeding(SeedingMethod way, CropWindow window) {
     for (Mix.Member member : mix.members()) {
       if (!member.species().frostSeeded()) {
         return SeedingWindow.impossible(
@@ -129,7 +129,7 @@ public final class WindowRules {
    * Useful until the crop's own rule or the members' last day ends it, whichever is first; open on
    * until the crop's rule, or the winter, shuts it.
    */
-  private SeedingWindow capped(WayIn way, CropWindow window) {
+  private SeedingWindow capped(SeedingMethod way, CropWindow window) {
     LocalDate spring = CoverSpring.after(crop, outlook.site(), outlook.figures());
     Ensemble<LocalDate> shuts = window.closes() == null ? shut(way, spring) : window.closes();
     Ensemble<LocalDate> closes = shuts;
@@ -146,7 +146,7 @@ public final class WindowRules {
               .map(d -> Reason.of("last useful day for {}: {}", lower(member.species()), d))
               .orElse(Reason.of("{} is never useful here this late", lower(member.species()))));
     }
-    if (way == WayIn.HIGH_CLEARANCE) {
+    if (way == SeedingMethod.HIGH_CLEARANCE) {
       notes.add(Reason.of("wheels trample their tracks in the standing crop"));
     }
     Ensemble<LocalDate> to = window.to().leastOfBoth(closes);
@@ -162,7 +162,7 @@ public final class WindowRules {
   }
 
   /** Where the crop sets no end: the middle of winter's end, the cover's clearing, or dormancy. */
-  private Ensemble<LocalDate> shut(WayIn way, LocalDate spring) {
+  private Ensemble<LocalDate> shut(SeedingMethod way, LocalDate spring) {
     if (clears.isPresent()) {
       return outlook.each(t -> clears.get().minusDays(1));
     }

@@ -95,7 +95,7 @@ public final class WorkSequence {
    *     later
    */
   public static List<Step> of(
-      WayIn way,
+      SeedingMethod way,
       int discPasses,
       boolean slurryOver,
       boolean smallSeed,

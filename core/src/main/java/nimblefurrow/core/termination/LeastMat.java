@@ -20,13 +20,13 @@ public final class LeastMat {
   private LeastMat() {}
 
   /** What a mat is set against on the day it ends: what its way needs, else what is not thin. */
-  public static DryMatter orThin(Route route, Figures figures) {
-    return of(route, figures).orElseGet(() -> DryMatter.poundsPerAcre(figures.of(THIN)));
+  public static DryMatter orThin(TerminationMethod termination, Figures figures) {
+    return of(termination, figures).orElseGet(() -> DryMatter.poundsPerAcre(figures.of(THIN)));
   }
 
   /** Of a way; empty where it needs none. */
-  public static Optional<DryMatter> of(Route route, Figures figures) {
-    return switch (route) {
+  public static Optional<DryMatter> of(TerminationMethod termination, Figures figures) {
+    return switch (termination) {
       case ROLL, ROLL_AFTER -> Optional.of(DryMatter.poundsPerAcre(figures.of(ROLLER)));
       case ROLL_AND_SPRAY -> Optional.of(DryMatter.poundsPerAcre(figures.of(ROLLER_AND_SPRAY)));
       case EARLY_SPRAY,

@@ -20,9 +20,9 @@ import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.seeding.Goal;
 import nimblefurrow.core.seeding.Restriction;
-import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.termination.NextCrop;
-import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.TerminationMethod;
 import nimblefurrow.core.weather.SoilTexture;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -31,7 +31,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 class AdviceTest {
   private static final SeasonLore LORE =
       new SeasonLore(TestWeather.outlook(LocalDate.of(2026, 6, 1)));
-  private static final Set<WayIn> ALL = EnumSet.allOf(WayIn.class);
+  private static final Set<SeedingMethod> ALL = EnumSet.allOf(SeedingMethod.class);
 
   private static CropCalendar crop(CropKind kind, LocalDate planted, double maturity) {
     return CropCalendar.of(
@@ -42,12 +42,16 @@ class AdviceTest {
   private static final CropCalendar OATS = crop(CropKind.OATS, LocalDate.of(2026, 4, 1), 0);
 
   private static Ask ask(
-      CropCalendar crop, Map<Goal, Double> goals, Set<WayIn> ways, Route route, boolean organic) {
+      CropCalendar crop,
+      Map<Goal, Double> goals,
+      Set<SeedingMethod> ways,
+      TerminationMethod termination,
+      boolean organic) {
     return new Ask(
         crop,
         goals,
         ways,
-        route,
+        termination,
         new NextCrop(CropKind.CORN_GRAIN, LocalDate.of(2027, 5, 1)),
         SoilTexture.SILT_LOAM,
         organic,
@@ -77,8 +81,8 @@ class AdviceTest {
             ask(
                 corn,
                 Map.of(Goal.KEEP_NITROGEN, 1.0),
-                Set.of(WayIn.DRILL),
-                Route.EARLY_SPRAY,
+                Set.of(SeedingMethod.DRILL),
+                TerminationMethod.EARLY_SPRAY,
                 false));
     assertThat(advice.ranked().get(0).mix().name()).contains("cereal rye");
     assertThat(whyNot(advice, "sorghum-sudangrass").kind()).isEqualTo(WhyNot.Kind.TOO_LATE);
@@ -93,8 +97,8 @@ class AdviceTest {
             ask(
                 BEANS,
                 Map.of(Goal.FEED_CATTLE, 1.0),
-                Set.of(WayIn.DRILL),
-                Route.EARLY_SPRAY,
+                Set.of(SeedingMethod.DRILL),
+                TerminationMethod.EARLY_SPRAY,
                 false));
     assertThat(advice.whyNot()).noneMatch(w -> w.species().id().equals("berseem-clover"));
     advice.ranked().stream()
@@ -112,8 +116,8 @@ class AdviceTest {
             ask(
                 BEANS,
                 Map.of(Goal.HOLD_SOIL, 1.0),
-                Set.of(WayIn.DRILL, WayIn.AIRPLANE),
-                Route.WINTER_KILL,
+                Set.of(SeedingMethod.DRILL, SeedingMethod.AIRPLANE),
+                TerminationMethod.WINTER_KILL,
                 false));
     List<Boolean> late =
         advice.ranked().stream()
@@ -131,7 +135,8 @@ class AdviceTest {
 
   @Test
   void everySpeciesIsEitherOfferedAloneSomewhereOrToldWhyNot() {
-    Advice advice = advice(ask(OATS, Map.of(Goal.HOLD_SOIL, 1.0), ALL, Route.EARLY_SPRAY, false));
+    Advice advice =
+        advice(ask(OATS, Map.of(Goal.HOLD_SOIL, 1.0), ALL, TerminationMethod.EARLY_SPRAY, false));
     assertThat(advice.whyNot().stream().map(WhyNot::species)).doesNotHaveDuplicates();
     assertThat(advice.whyNot().size()).isLessThan(10);
     assertThat(advice.ranked()).hasSize(12);
@@ -149,8 +154,8 @@ class AdviceTest {
             ask(
                 OATS,
                 Map.of(Goal.FIX_NITROGEN, 1.0, Goal.HOLD_SOIL, 1.0),
-                Set.of(WayIn.DRILL),
-                Route.PLANT_GREEN,
+                Set.of(SeedingMethod.DRILL),
+                TerminationMethod.PLANT_GREEN,
                 false));
     var best = advice.ranked().get(0);
     assertThat(best.mix().members()).hasSizeGreaterThan(1);
@@ -163,7 +168,8 @@ class AdviceTest {
   @Test
   void aPartnerServesAGoalOrStaysOut() {
     Advice advice =
-        advice(ask(OATS, Map.of(Goal.FIX_NITROGEN, 2.0), ALL, Route.PLANT_GREEN, false));
+        advice(
+            ask(OATS, Map.of(Goal.FIX_NITROGEN, 2.0), ALL, TerminationMethod.PLANT_GREEN, false));
     for (Option option : advice.ranked()) {
       if (option.mix().members().size() > 1) {
         assertThat(option.mix().members())
@@ -179,7 +185,12 @@ class AdviceTest {
   void aHardierSpeciesOfTheSameServiceLeads() {
     Advice advice =
         advice(
-            ask(BEANS, Map.of(Goal.HOLD_SOIL, 1.0), Set.of(WayIn.DRILL), Route.EARLY_SPRAY, false));
+            ask(
+                BEANS,
+                Map.of(Goal.HOLD_SOIL, 1.0),
+                Set.of(SeedingMethod.DRILL),
+                TerminationMethod.EARLY_SPRAY,
+                false));
     List<String> names = advice.ranked().stream().map(o -> o.mix().name()).toList();
     assertThat(names.indexOf("cereal rye")).isNotNegative();
     assertThat(names.indexOf("cereal rye"))
@@ -195,7 +206,7 @@ class AdviceTest {
                     OATS,
                     Map.of(Goal.FIX_NITROGEN, 1.0, Goal.LOOSEN, 1.0),
                     ALL,
-                    Route.WINTER_KILL,
+                    TerminationMethod.WINTER_KILL,
                     false))
             .ranked()) {
       boolean slow = option.mix().members().stream().anyMatch(m -> m.species().slow());
@@ -207,13 +218,19 @@ class AdviceTest {
 
   @Test
   void restrictionsOrganicGroundAndTheRollerRefuseByName() {
-    Ask plain = ask(OATS, Map.of(Goal.LOOSEN, 1.0), Set.of(WayIn.DRILL), Route.EARLY_SPRAY, false);
+    Ask plain =
+        ask(
+            OATS,
+            Map.of(Goal.LOOSEN, 1.0),
+            Set.of(SeedingMethod.DRILL),
+            TerminationMethod.EARLY_SPRAY,
+            false);
     Ask residual =
         new Ask(
             plain.crop(),
             plain.goals(),
             plain.ways(),
-            plain.route(),
+            plain.termination(),
             plain.next(),
             plain.soil(),
             false,
@@ -232,16 +249,28 @@ class AdviceTest {
     assertThat(whyNot(advice(residual), "radish").reason().in(UnitSystem.US))
         .contains("imazethapyr")
         .contains("28 Mar");
-    Advice organic = advice(ask(OATS, Map.of(Goal.LOOSEN, 1.0), ALL, Route.EARLY_SPRAY, true));
+    Advice organic =
+        advice(ask(OATS, Map.of(Goal.LOOSEN, 1.0), ALL, TerminationMethod.EARLY_SPRAY, true));
     assertThat(organic.ranked()).isEmpty();
     assertThat(organic.whyNot()).hasSize(26).allMatch(w -> w.kind() == WhyNot.Kind.ORGANIC);
     Advice roll =
-        advice(ask(OATS, Map.of(Goal.SMOTHER_WEEDS, 1.0), Set.of(WayIn.DRILL), Route.ROLL, false));
+        advice(
+            ask(
+                OATS,
+                Map.of(Goal.SMOTHER_WEEDS, 1.0),
+                Set.of(SeedingMethod.DRILL),
+                TerminationMethod.ROLL,
+                false));
     assertThat(whyNot(roll, "annual-ryegrass").kind()).isEqualTo(WhyNot.Kind.HOW_IT_DIES);
     assertThat(whyNot(roll, "annual-ryegrass").reason().in(UnitSystem.US)).contains("30 %");
     Advice cold =
         advice(
-            ask(OATS, Map.of(Goal.HOLD_SOIL, 1.0), Set.of(WayIn.DRILL), Route.WINTER_KILL, false));
+            ask(
+                OATS,
+                Map.of(Goal.HOLD_SOIL, 1.0),
+                Set.of(SeedingMethod.DRILL),
+                TerminationMethod.WINTER_KILL,
+                false));
     assertThat(whyNot(cold, "cereal-rye").kind()).isEqualTo(WhyNot.Kind.HOW_IT_DIES);
   }
 
@@ -249,7 +278,12 @@ class AdviceTest {
   void methodMeteringAndNextCropRefuseByName() {
     Advice air =
         advice(
-            ask(BEANS, Map.of(Goal.HOLD_SOIL, 1.0), Set.of(WayIn.DRONE), Route.EARLY_SPRAY, false));
+            ask(
+                BEANS,
+                Map.of(Goal.HOLD_SOIL, 1.0),
+                Set.of(SeedingMethod.DRONE),
+                TerminationMethod.EARLY_SPRAY,
+                false));
     assertThat(whyNot(air, "winter-pea").kind()).isEqualTo(WhyNot.Kind.METHOD);
     CropCalendar corn = crop(CropKind.CORN_GRAIN, LocalDate.of(2026, 5, 1), 104);
     Advice between =
@@ -257,22 +291,28 @@ class AdviceTest {
             ask(
                 corn,
                 Map.of(Goal.HOLD_SOIL, 1.0),
-                Set.of(WayIn.INTERSEEDER),
-                Route.EARLY_SPRAY,
+                Set.of(SeedingMethod.INTERSEEDER),
+                TerminationMethod.EARLY_SPRAY,
                 false));
     assertThat(whyNot(between, "rapeseed").reason().in(UnitSystem.US)).contains("shaded out");
-    Ask plain = ask(OATS, Map.of(Goal.LOOSEN, 1.0), Set.of(WayIn.DRILL), Route.EARLY_SPRAY, false);
+    Ask plain =
+        ask(
+            OATS,
+            Map.of(Goal.LOOSEN, 1.0),
+            Set.of(SeedingMethod.DRILL),
+            TerminationMethod.EARLY_SPRAY,
+            false);
     Ask coarse =
         new Ask(
             plain.crop(),
             plain.goals(),
             plain.ways(),
-            plain.route(),
+            plain.termination(),
             new NextCrop(CropKind.WINTER_WHEAT, LocalDate.of(2027, 9, 25)),
             plain.soil(),
             false,
             List.of(),
-            Map.of(WayIn.DRILL, 8.0),
+            Map.of(SeedingMethod.DRILL, 8.0),
             plain.rules(),
             1,
             Optional.empty());
@@ -282,8 +322,8 @@ class AdviceTest {
   }
 
   @ParameterizedTest
-  @EnumSource(Route.class)
-  void noCombinationBreaks(Route route) {
+  @EnumSource(TerminationMethod.class)
+  void noCombinationBreaks(TerminationMethod termination) {
     for (CropKind kind : List.of(CropKind.CORN_GRAIN, CropKind.CORN_SILAGE, CropKind.SOYBEANS)) {
       Advice advice =
           advice(
@@ -291,7 +331,7 @@ class AdviceTest {
                   crop(kind, LocalDate.of(2026, 5, 5), kind == CropKind.SOYBEANS ? 2.8 : 105),
                   Map.of(Goal.HOLD_SOIL, 2.0, Goal.FIX_NITROGEN, 1.0),
                   ALL,
-                  route,
+                  termination,
                   false));
       assertThat(advice.ranked().size() + advice.whyNot().size()).isPositive();
       assertThat(advice.ranked()).allSatisfy(o -> assertThat(o.score()).isBetween(0.0, 100.0));
@@ -300,9 +340,10 @@ class AdviceTest {
 
   @Test
   void askingForNothingIsRefused() {
-    assertThatThrownBy(() -> ask(BEANS, Map.of(), ALL, Route.ROLL, false))
+    assertThatThrownBy(() -> ask(BEANS, Map.of(), ALL, TerminationMethod.ROLL, false))
         .hasMessageContaining("at least one thing");
-    assertThatThrownBy(() -> ask(BEANS, Map.of(Goal.LOOSEN, 1.0), Set.of(), Route.ROLL, false))
+    assertThatThrownBy(
+            () -> ask(BEANS, Map.of(Goal.LOOSEN, 1.0), Set.of(), TerminationMethod.ROLL, false))
         .hasMessageContaining("at least one way in");
   }
 

@@ -11,7 +11,7 @@ import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.UnitSystem;
-import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.seeding.SeedingMethod;
 import org.junit.jupiter.api.Test;
 
 /** What most fields have in common, and why one does not. */
@@ -19,7 +19,7 @@ class CommonChoiceTest {
   private static final Mix RYE = Mix.of(Catalogue.shipped().species("cereal-rye"));
   private static final Mix OATS = Mix.of(Catalogue.shipped().species("oats"));
 
-  private static Option option(Mix mix, WayIn way) {
+  private static Option option(Mix mix, SeedingMethod way) {
     return new Option(mix, way, LocalDate.of(2026, 10, 1), 50, 0.4, 0.25, Money.of(20), List.of());
   }
 
@@ -28,36 +28,36 @@ class CommonChoiceTest {
   }
 
   private static final Advice RYE_FIRST =
-      advice(option(RYE, WayIn.DRILL), option(OATS, WayIn.DRILL));
+      advice(option(RYE, SeedingMethod.DRILL), option(OATS, SeedingMethod.DRILL));
   private static final Advice OATS_FIRST =
-      advice(option(OATS, WayIn.DRILL), option(RYE, WayIn.DRILL));
+      advice(option(OATS, SeedingMethod.DRILL), option(RYE, SeedingMethod.DRILL));
 
   @Test
   void whatIsFirstOnMostFieldsIsCommonAndOfEqualsTheFirst() {
     assertThat(CommonChoice.of(List.of(OATS_FIRST, RYE_FIRST, RYE_FIRST)))
-        .contains(new CommonChoice(RYE, WayIn.DRILL, 2));
+        .contains(new CommonChoice(RYE, SeedingMethod.DRILL, 2));
     assertThat(CommonChoice.of(List.of(OATS_FIRST, RYE_FIRST)))
-        .contains(new CommonChoice(OATS, WayIn.DRILL, 1));
+        .contains(new CommonChoice(OATS, SeedingMethod.DRILL, 1));
     assertThat(CommonChoice.of(List.of(advice(), RYE_FIRST)))
-        .contains(new CommonChoice(RYE, WayIn.DRILL, 1));
+        .contains(new CommonChoice(RYE, SeedingMethod.DRILL, 1));
     assertThat(CommonChoice.of(List.of(advice()))).isEmpty();
   }
 
   @Test
   void aFieldThatDiffersSaysWhy() {
-    CommonChoice rye = new CommonChoice(RYE, WayIn.DRILL, 3);
+    CommonChoice rye = new CommonChoice(RYE, SeedingMethod.DRILL, 3);
     List<Optional<String>> said = new ArrayList<>();
     Advice ruledOut =
         new Advice(
-            List.of(option(OATS, WayIn.DRILL)),
+            List.of(option(OATS, SeedingMethod.DRILL)),
             List.of(
                 new WhyNot(
                     RYE.members().get(0).species(),
-                    WayIn.DRILL,
+                    SeedingMethod.DRILL,
                     WhyNot.Kind.RESTRICTION,
                     Reason.of("kept out for {}", LocalDate.of(2026, 12, 1)))));
     for (Advice field :
-        List.of(RYE_FIRST, OATS_FIRST, ruledOut, advice(option(RYE, WayIn.AIRPLANE)))) {
+        List.of(RYE_FIRST, OATS_FIRST, ruledOut, advice(option(RYE, SeedingMethod.AIRPLANE)))) {
       said.add(rye.whyNotIn(field).map(r -> r.in(UnitSystem.US)));
     }
     assertThat(said)

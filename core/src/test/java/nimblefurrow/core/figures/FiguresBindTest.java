@@ -15,9 +15,9 @@ import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.termination.NextCrop;
-import nimblefurrow.core.termination.Route;
-import nimblefurrow.core.termination.RouteOutlook;
-import nimblefurrow.core.termination.route.RouteRules;
+import nimblefurrow.core.termination.TerminationMethod;
+import nimblefurrow.core.termination.TerminationOutlook;
+import nimblefurrow.core.termination.method.TerminationRules;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.core.weather.Sunlight;
@@ -35,12 +35,13 @@ class FiguresBindTest {
     return Figures.shipped().with(Map.of(new FigureId(sheet, name, "value"), value));
   }
 
-  private static RouteOutlook route(Figures figures, Route route) {
+  private static TerminationOutlook termination(Figures figures, TerminationMethod termination) {
     Mix rye = Mix.of(Catalogue.of(figures).species("cereal-rye"));
     Outlook outlook = TestWeather.outlook(AUTUMN).with(figures);
     HouseRules rules = HouseRules.usual(figures);
-    return new RouteRules(new MatForecast(CoverStand.sown(rye, SOWN), outlook), BEANS, false, rules)
-        .route(route);
+    return new TerminationRules(
+            new MatForecast(CoverStand.sown(rye, SOWN), outlook), BEANS, false, rules)
+        .termination(termination);
   }
 
   /**
@@ -48,9 +49,10 @@ class FiguresBindTest {
    */
   @Test
   void theMarginBeforeViableSeedClosesTheRoller() {
-    LocalDate early = route(Figures.shipped(), Route.ROLL).closes().median().orElseThrow();
+    LocalDate early =
+        termination(Figures.shipped(), TerminationMethod.ROLL).closes().median().orElseThrow();
     LocalDate later =
-        route(with("termination", "seed_risk_before", 40), Route.ROLL)
+        termination(with("termination", "seed_risk_before", 40), TerminationMethod.ROLL)
             .closes()
             .median()
             .orElseThrow();
@@ -61,8 +63,9 @@ class FiguresBindTest {
   /** A systemic product wants three warm days running, not the first warm one. */
   @Test
   void aSprayWaitsForItsRunOfWarmDays() {
-    RouteOutlook three = route(Figures.shipped(), Route.EARLY_SPRAY);
-    RouteOutlook one = route(with("termination", "spray_run", 1), Route.EARLY_SPRAY);
+    TerminationOutlook three = termination(Figures.shipped(), TerminationMethod.EARLY_SPRAY);
+    TerminationOutlook one =
+        termination(with("termination", "spray_run", 1), TerminationMethod.EARLY_SPRAY);
     int later = 0;
     for (int year = 0; year < three.opens().members(); year++) {
       Optional<LocalDate> after = three.opens().days().in(year);

@@ -6,18 +6,23 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.journal.noted.Noted;
+import nimblefurrow.core.journal.noted.Readings;
+import nimblefurrow.core.journal.noted.Setting;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.scouting.Quadrats;
-import nimblefurrow.core.season.Sightings;
-import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.season.look.Sightings;
+import nimblefurrow.core.termination.TerminationMethod;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -65,7 +70,11 @@ class StoryTest {
         entry(8, COVER, LocalDate.of(2027, 4, 2), new WeedsScored(Readings.of(List.of(9.0)))),
         entry(9, COVER, LocalDate.of(2027, 5, 2), new WeedsScored(Readings.of(List.of(2.0)))),
         entry(10, COVER, LocalDate.of(2027, 5, 2), new WeedsScored(Readings.of(List.of(4.0)))),
-        entry(11, COVER, LocalDate.of(2027, 5, 20), new Terminated(Optional.of(Route.ROLL))),
+        entry(
+            11,
+            COVER,
+            LocalDate.of(2027, 5, 20),
+            new Terminated(Optional.of(TerminationMethod.ROLL))),
         entry(12, OTHER, LocalDate.of(2026, 9, 1), new Harvested(Optional.of(188.0))));
   }
 
@@ -147,7 +156,11 @@ class StoryTest {
         Story.of(
             List.of(
                 entry(1, COVER, SOWN, new Sown()),
-                entry(2, COVER, SOWN.plusDays(200), new Terminated(Optional.of(Route.ROLL)))));
+                entry(
+                    2,
+                    COVER,
+                    SOWN.plusDays(200),
+                    new Terminated(Optional.of(TerminationMethod.ROLL)))));
     Setting noCover = new Setting(false, false, false, CropKind.CORN_GRAIN);
     Setting organic = new Setting(true, false, true, CropKind.CORN_GRAIN);
     Setting free = new Setting(true, false, false, CropKind.FREE_GROUND);
@@ -157,11 +170,19 @@ class StoryTest {
     cannot(new Disced(), sown, RYE_AFTER_CORN, "disc passes come before");
     cannot(new SlurrySpread(), bare, RYE_AFTER_CORN, "log the sowing first");
     cannot(new CutForForage(), sown, RYE_AFTER_CORN, "put it into the field's chain first");
-    follows(new Terminated(Optional.of(Route.EARLY_SPRAY)), sown, RYE_AFTER_CORN);
-    cannot(new Terminated(Optional.of(Route.EARLY_SPRAY)), sown, organic, "herbicide is ruled out");
-    follows(new Terminated(Optional.of(Route.ROLL)), sown, organic);
+    follows(new Terminated(Optional.of(TerminationMethod.EARLY_SPRAY)), sown, RYE_AFTER_CORN);
+    cannot(
+        new Terminated(Optional.of(TerminationMethod.EARLY_SPRAY)),
+        sown,
+        organic,
+        "herbicide is ruled out");
+    follows(new Terminated(Optional.of(TerminationMethod.ROLL)), sown, organic);
     cannot(new Terminated(Optional.empty()), sown, RYE_AFTER_CORN, "how it was ended");
-    cannot(new Terminated(Optional.of(Route.ROLL)), bare, RYE_AFTER_CORN, "not logged as sown");
+    cannot(
+        new Terminated(Optional.of(TerminationMethod.ROLL)),
+        bare,
+        RYE_AFTER_CORN,
+        "not logged as sown");
     HeightRead tall = new HeightRead(Readings.of(List.of(40.0)));
     follows(tall, sown, RYE_AFTER_CORN);
     cannot(tall, ended, RYE_AFTER_CORN, "no living cover");
@@ -182,7 +203,23 @@ class StoryTest {
     assertThat(tall.says(FIGURES).in(UnitSystem.METRIC)).contains("cm");
     assertThat(stems(30).says(FIGURES).in(UnitSystem.US))
         .isEqualTo("30 of 50 stems past flowering at 5 spots");
-    assertThat(new Terminated(Optional.of(Route.TILLAGE)).brief()).isEqualTo("tilled in");
+    assertThat(new Terminated(Optional.of(TerminationMethod.TILLAGE)).brief())
+        .isEqualTo("tilled in");
+  }
+
+  /** Twelve methods are told in twelve ways, each in its own words. */
+  @Test
+  void eachTerminationIsToldAsWhatItWas() {
+    Set<String> said = new HashSet<>();
+    Set<String> brief = new HashSet<>();
+    for (TerminationMethod method : TerminationMethod.values()) {
+      Terminated done = new Terminated(Optional.of(method));
+      assertThat(done.says(FIGURES).in(UnitSystem.US)).contains(method.words());
+      said.add(done.says(FIGURES).in(UnitSystem.US));
+      brief.add(done.brief());
+    }
+    assertThat(said).hasSize(TerminationMethod.values().length).hasSizeGreaterThan(11);
+    assertThat(brief).contains("tilled in").hasSizeGreaterThan(7);
   }
 
   private static void refused(

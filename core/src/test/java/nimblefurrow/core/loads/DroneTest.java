@@ -17,8 +17,8 @@ import nimblefurrow.core.quantity.Volume;
 import org.junit.jupiter.api.Test;
 
 class DroneTest {
-  static DroneOutfit outfit(int batteries, int chargers, double gate) {
-    return new DroneOutfit(
+  static Drone outfit(int batteries, int chargers, double gate) {
+    return new Drone(
         new Hopper(Volume.cubicFeet(2.6), 0.95, Mass.ofPounds(88)),
         Length.ofFeet(30),
         Speed.feetPerSecond(20),
@@ -32,12 +32,15 @@ class DroneTest {
         Mass.ofPounds(gate));
   }
 
+  /** Lines of 1,452 ft: one turn for each acre of a 30 ft swath. */
+  private static OnField on(double acres, double ferry) {
+    return new OnField(Area.ofAcres(acres), Length.ofFeet(1452), Length.ofFeet(ferry));
+  }
+
   @Test
   void oneCycleByHand() {
     // Rye 90 lb/ac: 88 lb is 0.978 ac. 43,560 ÷ (30 × 20) + 8 = 80.6 s/ac; 78.8 s over the field.
-    LoadPlan plan =
-        outfit(9, 6, 0)
-            .plan(Area.ofAcres(80), LoadsTest.blend("cereal-rye", 90), Length.ofFeet(600));
+    LoadPlan plan = outfit(9, 6, 0).plan(on(80, 600), LoadsTest.blend("cereal-rye", 90));
     double acres = 88 / 90.0;
     double air = acres * 80.6 / 60 + 2 * 600 / 20.0 / 60;
     double cycle = air + 2;
@@ -54,30 +57,25 @@ class DroneTest {
 
   @Test
   void lightSeedEndsWithTheBatteryAndTwoBatteriesHoldUpTheWork() {
-    LoadPlan light =
-        outfit(9, 6, 0).plan(Area.ofAcres(80), LoadsTest.blend("turnip", 6), Length.ofFeet(600));
+    LoadPlan light = outfit(9, 6, 0).plan(on(80, 600), LoadsTest.blend("turnip", 6));
     assertThat(light.limits()).isEqualTo("the battery's air time");
-    LoadPlan few =
-        outfit(2, 6, 0)
-            .plan(Area.ofAcres(80), LoadsTest.blend("cereal-rye", 90), Length.ofFeet(600));
+    LoadPlan few = outfit(2, 6, 0).plan(on(80, 600), LoadsTest.blend("cereal-rye", 90));
     assertThat(few.limits()).isEqualTo("the number of batteries");
-    LoadPlan slow =
-        outfit(9, 1, 0)
-            .plan(Area.ofAcres(80), LoadsTest.blend("cereal-rye", 90), Length.ofFeet(600));
+    LoadPlan slow = outfit(9, 1, 0).plan(on(80, 600), LoadsTest.blend("cereal-rye", 90));
     assertThat(slow.limits()).isEqualTo("the chargers");
     assertThat(slow.rate().orElseThrow().acresPerHour()).isCloseTo(5 * 88 / 90.0, within(1e-9));
   }
 
   @Test
   void aNarrowGateMakesItFlySlower() {
-    DroneOutfit drone = outfit(9, 6, 40);
+    Drone drone = outfit(9, 6, 40);
     SeedRate rate = SeedRate.poundsPerAcre(90);
     double speed = drone.speedFor(rate).feetPerSecond();
     assertThat(90 * 30 * speed * 60 / 43560).as("pounds a minute").isCloseTo(40, within(1e-9));
     assertThat(speed).isLessThan(20);
     assertThat(
             drone
-                .plan(Area.ofAcres(80), LoadsTest.blend("cereal-rye", 90), Length.ofFeet(0))
+                .plan(on(80, 0), LoadsTest.blend("cereal-rye", 90))
                 .notes()
                 .get(0)
                 .in(UnitSystem.US))
@@ -119,8 +117,8 @@ class DroneTest {
       double refill = 0.5 + random.nextDouble() * 4;
       double ferry = random.nextDouble() * 2000;
       double bulk = 20 + random.nextDouble() * 120;
-      DroneOutfit drone =
-          new DroneOutfit(
+      Drone drone =
+          new Drone(
               new Hopper(Volume.cubicFeet(2.6), 0.95, Mass.ofPounds(88)),
               Length.ofFeet(30),
               Speed.feetPerSecond(20),
@@ -132,8 +130,7 @@ class DroneTest {
               Durations.minutes(charge),
               Durations.minutes(cool),
               Mass.ofPounds(0));
-      LoadPlan plan =
-          drone.plan(Area.ofAcres(500), LoadsTest.blend("cereal-rye", bulk), Length.ofFeet(ferry));
+      LoadPlan plan = drone.plan(on(500, ferry), LoadsTest.blend("cereal-rye", bulk));
       if (plan.possible()) {
         double acres = plan.loads().orElseThrow().acresPerLoad().acres();
         double air = acres * 80.6 / 60 + 2 * ferry / 20 / 60;
@@ -153,7 +150,7 @@ class DroneTest {
     for (int batteries = 1; batteries < 10; batteries++) {
       double rate =
           outfit(batteries, 3, 0)
-              .plan(Area.ofAcres(80), LoadsTest.blend("cereal-rye", 90), Length.ofFeet(900))
+              .plan(on(80, 900), LoadsTest.blend("cereal-rye", 90))
               .rate()
               .orElseThrow()
               .acresPerHour();

@@ -68,13 +68,13 @@ class LoadsTest {
   @Test
   void aDrillStopsForSeed() {
     // 80 ac at 72 lb: 5,760 lb; a box of 30 ft³ at 0.95 takes 1,282.5 lb, 17.8 ac; five fills.
-    GroundOutfit drill =
-        new GroundOutfit(
+    Wheeled drill =
+        new Wheeled(
             Hopper.of(cubicFeet(30), 0.95),
             WorkRate.acresPerHour(6.4),
             Duration.ofMinutes(12),
             Mass.ofPounds(3000));
-    LoadPlan plan = drill.plan(Area.ofAcres(80), blend("cereal-rye", 72));
+    LoadPlan plan = drill.plan(on(80), blend("cereal-rye", 72));
     assertThat(plan.loads().orElseThrow().count()).isEqualTo(5);
     assertThat(plan.loads().orElseThrow().acresPerLoad().acres()).isCloseTo(17.81, within(0.005));
     assertThat(inHours(plan.time())).isCloseTo(80 / 6.4 + 5 * 12 / 60.0, within(1e-9));
@@ -82,51 +82,63 @@ class LoadsTest {
     assertThat(plan.needs()).containsExactly(new LoadPlan.Need("tender loads", 2));
   }
 
+  private static OnField on(double acres) {
+    return new OnField(Area.ofAcres(acres), Length.ofFeet(2640), Length.ofFeet(0));
+  }
+
   @Test
   void theCombinesBoxIsFilledAtGrainUnloads() {
-    Area unload = GroundOutfit.acresPerUnload(Volume.bushels(300), Volume.bushels(60));
-    assertThat(unload.acres()).isCloseTo(5, within(1e-9));
+    Wheeled box =
+        new Wheeled(
+            Hopper.of(cubicFeet(30), 0.95),
+            WorkRate.acresPerHour(6.4),
+            Duration.ofMinutes(12),
+            Mass.ofPounds(0));
+    Combine combine = new Combine(box, Volume.bushels(300), Volume.bushels(60));
+    assertThat(combine.acresPerUnload().acres()).isCloseTo(5, within(1e-9));
     Loads loads = Loads.of(Area.ofAcres(80), SeedRate.poundsPerAcre(75), Mass.ofPounds(1300));
-    assertThat(GroundOutfit.unloadsPerFill(loads, unload)).as("17.3 ac a box").isEqualTo(3);
-    assertThat(GroundOutfit.unloadsPerFill(loads, Area.ofAcres(20))).isZero();
+    assertThat(combine.unloadsPerFill(loads)).as("17.3 ac a box").isEqualTo(3);
+    Combine large = new Combine(box, Volume.bushels(1200), Volume.bushels(60));
+    assertThat(large.unloadsPerFill(loads)).isZero();
+    assertThat(combine.plan(on(80), blend("cereal-rye", 72)))
+        .isEqualTo(box.plan(on(80), blend("cereal-rye", 72)));
   }
 
   @Test
   void slurryCarriesTheSeedByItsGallons() {
-    SlurryOutfit tank =
-        new SlurryOutfit(
+    SlurryTank tank =
+        new SlurryTank(
             Volume.gallons(6000),
             Volume.gallons(8000),
             WorkRate.acresPerHour(4),
             Duration.ofMinutes(18));
     assertThat(tank.seedPerTank(SeedRate.poundsPerAcre(100)).pounds()).isCloseTo(75, within(1e-9));
-    LoadPlan plan = tank.plan(Area.ofAcres(40), SeedRate.poundsPerAcre(100));
+    LoadPlan plan = tank.plan(on(40), blend("cereal-rye", 100));
     assertThat(plan.loads().orElseThrow().count()).as("0.75 ac a tank").isEqualTo(54);
     assertThat(plan.loads().orElseThrow().total().pounds()).isCloseTo(4000, within(1e-6));
   }
 
+  private static SetUp plane(double milesFromTheStrip) {
+    return new Aircraft(
+        new Hopper(cubicFeet(67), 0.7, Mass.ofPounds(4000)),
+        Length.ofFeet(60),
+        Speed.mph(120),
+        Speed.mph(140),
+        Duration.ofMinutes(6),
+        Duration.ofSeconds(35),
+        Length.ofMiles(milesFromTheStrip));
+  }
+
   @Test
   void anAirplanesDay() {
-    AircraftOutfit plane =
-        new AircraftOutfit(
-            new Hopper(cubicFeet(67), 0.7, Mass.ofPounds(4000)),
-            Length.ofFeet(60),
-            Speed.mph(120),
-            Speed.mph(140),
-            Duration.ofMinutes(6),
-            Duration.ofSeconds(35));
     // 67 × 45 × 0.7 = 2,110.5 lb; at 100 lb/ac 21.105 ac a load.
-    LoadPlan plan =
-        plane.plan(
-            Area.ofAcres(80), blend("cereal-rye", 100), Length.ofMiles(8), Length.ofFeet(2640));
+    LoadPlan plan = plane(8).plan(on(80), blend("cereal-rye", 100));
     double passes = 21.105 * 43560 / (60 * 2640);
     double cycle = 6 + 2 * 8 / 140.0 * 60 + 21.105 / (120 * 60 / 8.25) * 60 + passes * 35 / 60;
     assertThat(inMinutes(plan.perLoad())).isCloseTo(cycle, within(1e-6));
     assertThat(plan.loads().orElseThrow().count()).isEqualTo(4);
     assertThat(plan.rate().orElseThrow().acresPerHour()).isBetween(60.0, 90.0);
-    LoadPlan far =
-        plane.plan(
-            Area.ofAcres(80), blend("cereal-rye", 100), Length.ofMiles(40), Length.ofFeet(2640));
+    LoadPlan far = plane(40).plan(on(80), blend("cereal-rye", 100));
     assertThat(far.limits()).isEqualTo("the distance from the strip");
     assertThat(far.rate().orElseThrow().acresPerHour())
         .isLessThan(plan.rate().orElseThrow().acresPerHour());
@@ -141,8 +153,11 @@ class LoadsTest {
 
   @Test
   void aFerryLongerThanTheBatteryIsNotPossible() {
-    DroneOutfit drone = DroneTest.outfit(3, 2, 0);
-    LoadPlan plan = drone.plan(Area.ofAcres(40), blend("cereal-rye", 90), Length.ofFeet(20_000));
+    Drone drone = DroneTest.outfit(3, 2, 0);
+    LoadPlan plan =
+        drone.plan(
+            new OnField(Area.ofAcres(40), Length.ofFeet(2640), Length.ofFeet(20_000)),
+            blend("cereal-rye", 90));
     assertThat(plan.possible()).isFalse();
     assertThat(plan.impossible().orElseThrow().in(UnitSystem.US))
         .contains("the ferry alone takes")

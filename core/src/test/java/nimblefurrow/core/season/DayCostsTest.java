@@ -13,25 +13,26 @@ import nimblefurrow.core.cashcrop.CropPlanting;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.fitness.FitDays;
 import nimblefurrow.core.houserules.HouseRules;
+import nimblefurrow.core.job.Job;
+import nimblefurrow.core.job.Operation;
+import nimblefurrow.core.job.WorkValue;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.scouting.WeedLoad;
 import nimblefurrow.core.scouting.Weeds;
+import nimblefurrow.core.season.job.FieldJobs;
 import nimblefurrow.core.seeding.Goal;
-import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.termination.NextCrop;
-import nimblefurrow.core.termination.Route;
-import nimblefurrow.core.termination.worth.EndWay;
+import nimblefurrow.core.termination.TerminationMethod;
+import nimblefurrow.core.termination.worth.ComparedMethod;
 import nimblefurrow.core.termination.worth.TradeOffs;
 import nimblefurrow.core.termination.worth.WorthCase;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.SoilTexture;
-import nimblefurrow.core.work.FitDays;
-import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.MachineKind;
-import nimblefurrow.core.work.Operation;
-import nimblefurrow.core.work.WorkValue;
+import nimblefurrow.core.yard.MachineKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -44,13 +45,14 @@ class DayCostsTest {
   private static final FieldFacts LAND =
       new FieldFacts(Area.ofAcres(64), SoilTexture.SILT_LOAM, true, false);
 
-  private static FieldSeason season(Outlook outlook, FieldFacts land, Route route, LocalDate sown) {
+  private static FieldSeason season(
+      Outlook outlook, FieldFacts land, TerminationMethod termination, LocalDate sown) {
     CoverPlan plan =
         CoverPlan.of(
                 Mix.of(Catalogue.shipped().species("cereal-rye")),
                 Goal.SMOTHER_WEEDS,
-                WayIn.DRILL,
-                route)
+                SeedingMethod.DRILL,
+                termination)
             .sown(sown);
     return new SeasonComposer(outlook, HouseRules.usual(F))
         .compose(
@@ -61,8 +63,8 @@ class DayCostsTest {
                 new NextCrop(CropKind.SOYBEANS, LocalDate.of(2027, 5, 12))));
   }
 
-  private static FieldSeason growing(FieldFacts land, Route route) {
-    return season(SPRING, land, route, LocalDate.of(2026, 10, 2));
+  private static FieldSeason growing(FieldFacts land, TerminationMethod termination) {
+    return season(SPRING, land, termination, LocalDate.of(2026, 10, 2));
   }
 
   private static Job job(FieldSeason season, Operation operation) {
@@ -78,7 +80,11 @@ class DayCostsTest {
   void whatIsGoneOnTheBestDayLeftCountsForNone() {
     Job late =
         job(
-            season(TestWeather.outlook(LocalDate.of(2026, 10, 28)), LAND, Route.EARLY_SPRAY, null),
+            season(
+                TestWeather.outlook(LocalDate.of(2026, 10, 28)),
+                LAND,
+                TerminationMethod.EARLY_SPRAY,
+                null),
             Operation.SEED);
     assertThat(late.value().points().get(0).perAcre()).isEqualTo(Money.of(0));
     assertThat(late.value().lost().value()).isBetween(5.0, 40.0);
@@ -87,7 +93,7 @@ class DayCostsTest {
   /** Of each year it is counted by hand whether its best days, its use and its life are over. */
   @Test
   void aDayOfSowingCostsWhatTheYearsHaveLostByThen() {
-    FieldSeason season = season(AUTUMN, LAND, Route.EARLY_SPRAY, null);
+    FieldSeason season = season(AUTUMN, LAND, TerminationMethod.EARLY_SPRAY, null);
     Job sowing = job(season, Operation.SEED);
     var window = season.window().orElseThrow();
     int years = window.closes().members();
@@ -126,8 +132,8 @@ class DayCostsTest {
     "TILLAGE,TILL,TILLED"
   })
   void anEndingCostsWhatItsTradeOffLosesAgainstTheBestDayOfTheWindow(
-      Route route, Operation operation, EndWay way) {
-    FieldSeason season = growing(LAND, route);
+      TerminationMethod termination, Operation operation, ComparedMethod way) {
+    FieldSeason season = growing(LAND, termination);
     Job ends = job(season, operation);
     WorthCase at =
         WorthCase.of(
@@ -172,10 +178,11 @@ class DayCostsTest {
   @Test
   void aWeedierFieldHasOtherDays() {
     List<WorkValue.Point> usual =
-        job(growing(LAND, Route.EARLY_SPRAY), Operation.SPRAY).value().points();
+        job(growing(LAND, TerminationMethod.EARLY_SPRAY), Operation.SPRAY).value().points();
     List<WorkValue.Point> weedy =
         job(
-                growing(LAND.weedy(Weeds.USUAL.with(WeedLoad.HEAVY)), Route.EARLY_SPRAY),
+                growing(
+                    LAND.weedy(Weeds.USUAL.with(WeedLoad.HEAVY)), TerminationMethod.EARLY_SPRAY),
                 Operation.SPRAY)
             .value()
             .points();
@@ -184,9 +191,9 @@ class DayCostsTest {
 
   @Test
   void whatHasNoTradeOffGoesByItsWindow() {
-    assertThat(EndWay.of(Route.MOWING, MachineKind.MOWER)).isEmpty();
-    assertThat(EndWay.of(Route.ROLL_AND_SPRAY, MachineKind.SPRAYER)).isEmpty();
-    Job mows = job(growing(LAND, Route.MOWING), Operation.MOW);
+    assertThat(ComparedMethod.of(TerminationMethod.MOWING, MachineKind.MOWER)).isEmpty();
+    assertThat(ComparedMethod.of(TerminationMethod.ROLL_AND_SPRAY, MachineKind.SPRAYER)).isEmpty();
+    Job mows = job(growing(LAND, TerminationMethod.MOWING), Operation.MOW);
     assertThat(mows.value().lost()).isEqualTo(Money.of(60));
     assertThat(mows.value().points()).hasSize(3);
   }

@@ -20,19 +20,25 @@ import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.cover.StageForecast;
 import nimblefurrow.core.cover.StandConditions;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.fitness.FitDays;
 import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.scouting.Quadrats;
 import nimblefurrow.core.scouting.SampleMean;
 import nimblefurrow.core.scouting.StandCount;
+import nimblefurrow.core.season.call.Reseed;
+import nimblefurrow.core.season.call.ThinStand;
+import nimblefurrow.core.season.look.GroundLooks;
+import nimblefurrow.core.season.look.Look;
+import nimblefurrow.core.season.look.MatSight;
+import nimblefurrow.core.season.look.Sightings;
 import nimblefurrow.core.seeding.Goal;
-import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.termination.NextCrop;
-import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.TerminationMethod;
 import nimblefurrow.core.weather.GroundSeen;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.SoilTexture;
-import nimblefurrow.core.work.FitDays;
 import org.junit.jupiter.api.Test;
 
 /** Height, green ground, ruts, nitrogen and growth week by week. */
@@ -43,7 +49,7 @@ class MeasuredTest {
   private static final Outlook OUTLOOK = TestWeather.outlook(TODAY);
   private static final Mix MIX = Mix.of(RYE);
   private static final CoverPlan PLAN =
-      CoverPlan.of(MIX, Goal.SMOTHER_WEEDS, WayIn.DRILL, Route.ROLL).sown(SOWN);
+      CoverPlan.of(MIX, Goal.SMOTHER_WEEDS, SeedingMethod.DRILL, TerminationMethod.ROLL).sown(SOWN);
   private static final FieldFacts LAND =
       new FieldFacts(Area.ofAcres(80), SoilTexture.SILT_LOAM, false, false);
 
@@ -119,8 +125,8 @@ class MeasuredTest {
     CoverPlan rutted =
         new Sightings(List.of(), List.of(), List.of(), List.of(), true)
             .anchor(PLAN, StandConditions.ENOUGH, OUTLOOK);
-    double whole = season(PLAN, LAND, OUTLOOK).route().orElseThrow().kill().orElseThrow();
-    double less = season(rutted, LAND, OUTLOOK).route().orElseThrow().kill().orElseThrow();
+    double whole = season(PLAN, LAND, OUTLOOK).termination().orElseThrow().kill().orElseThrow();
+    double less = season(rutted, LAND, OUTLOOK).termination().orElseThrow().kill().orElseThrow();
     assertThat(less / whole).isCloseTo(.92, within(1e-6));
   }
 
@@ -227,7 +233,9 @@ class MeasuredTest {
         .doesNotContain(Look.Kind.KILL);
     LocalDate september = LocalDate.of(2026, 8, 27);
     Outlook then = TestWeather.outlook(september);
-    CoverPlan flown = CoverPlan.of(MIX, Goal.SMOTHER_WEEDS, WayIn.AIRPLANE, Route.PLANT_GREEN);
+    CoverPlan flown =
+        CoverPlan.of(
+            MIX, Goal.SMOTHER_WEEDS, SeedingMethod.AIRPLANE, TerminationMethod.PLANT_GREEN);
     assertThat(GroundLooks.of(season(flown, LAND, then), Optional.empty(), then, new FitDays(then)))
         .extracting(Look::kind)
         .contains(Look.Kind.LIGHT);

@@ -14,9 +14,9 @@ import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.seeding.Goal;
-import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.termination.NextCrop;
-import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.TerminationMethod;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.SoilTexture;
 import org.junit.jupiter.api.Test;
@@ -28,7 +28,7 @@ class SeasonComposerTest {
   private static final CropPlanting BEANS = CropPlanting.soybeans(LocalDate.of(2026, 5, 10), 2.5);
   private static final NextCrop NEXT = new NextCrop(CropKind.CORN_GRAIN, LocalDate.of(2027, 5, 2));
   private static final CoverPlan PLAN =
-      CoverPlan.of(RYE, Goal.KEEP_NITROGEN, WayIn.DRILL, Route.EARLY_SPRAY);
+      CoverPlan.of(RYE, Goal.KEEP_NITROGEN, SeedingMethod.DRILL, TerminationMethod.EARLY_SPRAY);
 
   @Test
   void aFieldWithoutACoverStillHasItsCalendar() {
@@ -72,7 +72,7 @@ class SeasonComposerTest {
     assertThat(season.stand().orElseThrow().seeded()).isEqualTo(sown);
     assertThat(season.closes().orElseThrow()).isAfter(LocalDate.of(2027, 3, 1));
     CoverPlan ended =
-        CoverPlan.of(RYE, Goal.KEEP_NITROGEN, WayIn.DRILL, Route.EARLY_SPRAY)
+        CoverPlan.of(RYE, Goal.KEEP_NITROGEN, SeedingMethod.DRILL, TerminationMethod.EARLY_SPRAY)
             .sown(sown)
             .ended(LocalDate.of(2027, 4, 10));
     assertThat(composer(LocalDate.of(2027, 4, 20)).compose(field(ended)).closes()).isEmpty();
@@ -93,7 +93,7 @@ class SeasonComposerTest {
   }
 
   private static double weight(FieldSeason season) {
-    return season.route().orElseThrow().mat().orElseThrow().middle();
+    return season.termination().orElseThrow().mat().orElseThrow().middle();
   }
 
   private static FieldCase field(CoverPlan plan) {

@@ -18,9 +18,9 @@ import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.season.Standing.Kind;
 import nimblefurrow.core.seeding.Goal;
-import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.termination.NextCrop;
-import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.TerminationMethod;
 import nimblefurrow.core.weather.SoilTexture;
 import org.junit.jupiter.api.Test;
 
@@ -35,8 +35,8 @@ class StandingTest {
           CoverPlan.of(
                   Mix.of(Catalogue.shipped().species("cereal-rye")),
                   Goal.HOLD_SOIL,
-                  WayIn.AIRPLANE,
-                  Route.EARLY_SPRAY)
+                  SeedingMethod.AIRPLANE,
+                  TerminationMethod.EARLY_SPRAY)
               .sown(SOWN));
 
   private static FieldSeason season(CoverPlan plan) {
@@ -80,8 +80,8 @@ class StandingTest {
             CoverPlan.of(
                 Mix.of(Catalogue.shipped().species("cereal-rye")),
                 Goal.HOLD_SOIL,
-                WayIn.DRILL,
-                Route.EARLY_SPRAY));
+                SeedingMethod.DRILL,
+                TerminationMethod.EARLY_SPRAY));
     Standing spring = on(planned, LocalDate.of(2027, 4, 1));
     assertThat(spring).isEqualTo(on(season(null), LocalDate.of(2027, 4, 1)));
     assertThat(spring.kind()).isEqualTo(Kind.BARE);

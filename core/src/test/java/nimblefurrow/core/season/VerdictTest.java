@@ -15,16 +15,19 @@ import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.houserules.HouseRules;
+import nimblefurrow.core.job.Job;
+import nimblefurrow.core.job.JobWindow;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.season.call.Call;
+import nimblefurrow.core.season.call.CallBoard;
+import nimblefurrow.core.season.job.FieldJobs;
 import nimblefurrow.core.seeding.Goal;
+import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.SeedingWindow;
-import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.termination.NextCrop;
-import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.TerminationMethod;
 import nimblefurrow.core.weather.SoilTexture;
-import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.JobWindow;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -38,15 +41,20 @@ class VerdictTest {
   private static final NextCrop NEXT = new NextCrop(CropKind.SOYBEANS, LocalDate.of(2027, 5, 10));
 
   private static FieldSeason season(
-      String species, WayIn way, Route route, CropPlanting crop, LocalDate today) {
+      String species,
+      SeedingMethod way,
+      TerminationMethod termination,
+      CropPlanting crop,
+      LocalDate today) {
     CoverPlan plan =
-        CoverPlan.of(Mix.of(Catalogue.shipped().species(species)), Goal.KEEP_NITROGEN, way, route);
+        CoverPlan.of(
+            Mix.of(Catalogue.shipped().species(species)), Goal.KEEP_NITROGEN, way, termination);
     return new SeasonComposer(TestWeather.outlook(today), HouseRules.usual(Figures.shipped()))
         .compose(new FieldCase(LAND, crop, Optional.of(plan), NEXT));
   }
 
   private static FieldSeason rye(LocalDate today) {
-    return season("cereal-rye", WayIn.DRILL, Route.EARLY_SPRAY, BEANS, today);
+    return season("cereal-rye", SeedingMethod.DRILL, TerminationMethod.EARLY_SPRAY, BEANS, today);
   }
 
   @ParameterizedTest
@@ -112,7 +120,12 @@ class VerdictTest {
   @Test
   void nothingIsPencilledBeforeHarvest() {
     FieldSeason clover =
-        season("crimson-clover", WayIn.DRILL, Route.ROLL, BEANS, LocalDate.of(2026, 8, 20));
+        season(
+            "crimson-clover",
+            SeedingMethod.DRILL,
+            TerminationMethod.ROLL,
+            BEANS,
+            LocalDate.of(2026, 8, 20));
     SeedingWindow window = clover.window().orElseThrow();
     LocalDate harvest = window.opens().median().orElseThrow();
     assertThat(window.closes().median().orElseThrow()).isBefore(harvest);
@@ -129,7 +142,12 @@ class VerdictTest {
         CropPlanting.corn(LocalDate.of(2026, 5, 25), 118, 15)
             .dated(nimblefurrow.core.cashcrop.CropStage.HARVEST, combined);
     FieldSeason season =
-        season("cereal-rye", WayIn.DRILL, Route.EARLY_SPRAY, corn, LocalDate.of(2026, 12, 1));
+        season(
+            "cereal-rye",
+            SeedingMethod.DRILL,
+            TerminationMethod.EARLY_SPRAY,
+            corn,
+            LocalDate.of(2026, 12, 1));
     SeedingWindow window = season.window().orElseThrow();
     assertThat(window.closes().median().orElseThrow()).isBefore(LocalDate.of(2026, 12, 31));
     assertThat(window.chanceFrom(LocalDate.of(2026, 12, 1)).fraction()).isZero();
@@ -141,7 +159,12 @@ class VerdictTest {
   @Test
   void whatFliesCannotGoDormant() {
     FieldSeason season =
-        season("cereal-rye", WayIn.DRONE, Route.EARLY_SPRAY, BEANS, LocalDate.of(2026, 12, 1));
+        season(
+            "cereal-rye",
+            SeedingMethod.DRONE,
+            TerminationMethod.EARLY_SPRAY,
+            BEANS,
+            LocalDate.of(2026, 12, 1));
     assertThat(season.verdict().orElseThrow().kind()).isEqualTo(Verdict.Kind.SHUT);
   }
 }

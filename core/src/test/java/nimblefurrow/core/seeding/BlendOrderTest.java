@@ -22,7 +22,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class BlendOrderTest {
-  private static final WayFigures WAYS = new WayFigures(Figures.shipped());
+  private static final MethodFigures WAYS = new MethodFigures(Figures.shipped());
 
   private static Species species(String id) {
     return Catalogue.shipped().species(id);
@@ -67,16 +67,18 @@ class BlendOrderTest {
     List<SeedBlend> passes = mix.passes();
     assertThat(passes).hasSize(2).noneMatch(SeedBlend::separates);
     assertThat(passes.stream().mapToDouble(p -> p.rate().poundsPerAcre()).sum()).isEqualTo(79);
-    assertThat(mix.cautions(WayIn.DRONE, 0).get(0).in(UnitSystem.US)).contains("separate passes");
-    assertThat(mix.cautions(WayIn.DRILL, 0).get(0).in(UnitSystem.US)).contains("separate box");
+    assertThat(mix.cautions(SeedingMethod.DRONE, 0).get(0).in(UnitSystem.US))
+        .contains("separate passes");
+    assertThat(mix.cautions(SeedingMethod.DRILL, 0).get(0).in(UnitSystem.US))
+        .contains("separate box");
   }
 
   @Test
   void tooLittleToMeterAsksForACarrier() {
-    assertThat(blend("turnip", 3).cautions(WayIn.DRILL, 5).get(0).in(UnitSystem.US))
+    assertThat(blend("turnip", 3).cautions(SeedingMethod.DRILL, 5).get(0).in(UnitSystem.US))
         .isEqualTo(
             "3.0 lb/ac is less than this machine can meter (5.0 lb/ac): add a carrier, or take another machine");
-    assertThat(blend("turnip", 6).cautions(WayIn.DRILL, 5)).isEmpty();
+    assertThat(blend("turnip", 6).cautions(SeedingMethod.DRILL, 5)).isEmpty();
   }
 
   @Test
@@ -144,7 +146,7 @@ class BlendOrderTest {
     "SLURRY,0.50,1.4",
     "FROST_SEEDING,0.45,1.2"
   })
-  void everyWayInHasItsEmergenceAndRate(WayIn way, double emergence, double rate) {
+  void everyWayInHasItsEmergenceAndRate(SeedingMethod way, double emergence, double rate) {
     assertThat(WAYS.emergence(way, species("cereal-rye"), SoilTexture.LOAM)).isEqualTo(emergence);
     assertThat(WAYS.rateFactor(way, false)).isEqualTo(rate);
   }
@@ -152,26 +154,26 @@ class BlendOrderTest {
   @Test
   void surfaceSeedComesUpByItsSuitability() {
     // hairy vetch 1 → 0.7, triticale 2 → 0.9, pea 0 → 0.4
-    assertThat(WAYS.emergence(WayIn.DRONE, species("hairy-vetch"), SoilTexture.LOAM))
+    assertThat(WAYS.emergence(SeedingMethod.DRONE, species("hairy-vetch"), SoilTexture.LOAM))
         .isCloseTo(0.266, within(1e-9));
-    assertThat(WAYS.emergence(WayIn.DRONE, species("winter-triticale"), SoilTexture.LOAM))
+    assertThat(WAYS.emergence(SeedingMethod.DRONE, species("winter-triticale"), SoilTexture.LOAM))
         .isCloseTo(0.342, within(1e-9));
-    assertThat(WAYS.emergence(WayIn.DRONE, species("winter-pea"), SoilTexture.LOAM))
+    assertThat(WAYS.emergence(SeedingMethod.DRONE, species("winter-pea"), SoilTexture.LOAM))
         .isCloseTo(0.152, within(1e-9));
-    assertThat(WAYS.emergence(WayIn.DRILL, species("winter-pea"), SoilTexture.LOAM))
+    assertThat(WAYS.emergence(SeedingMethod.DRILL, species("winter-pea"), SoilTexture.LOAM))
         .isEqualTo(0.80);
-    assertThat(WAYS.emergence(WayIn.SLURRY, species("cereal-rye"), SoilTexture.SAND))
+    assertThat(WAYS.emergence(SeedingMethod.SLURRY, species("cereal-rye"), SoilTexture.SAND))
         .isEqualTo(0.30);
-    assertThat(WAYS.rateFactor(WayIn.COMBINE_SEEDER, true)).isEqualTo(1.0);
-    assertThat(WAYS.rateFactor(WayIn.DRILL, true)).isEqualTo(1.0);
+    assertThat(WAYS.rateFactor(SeedingMethod.COMBINE_SEEDER, true)).isEqualTo(1.0);
+    assertThat(WAYS.rateFactor(SeedingMethod.DRILL, true)).isEqualTo(1.0);
   }
 
   @ParameterizedTest
-  @EnumSource(WayIn.class)
-  void everyWayInHasAMachineToDoIt(WayIn way) {
-    var kind = nimblefurrow.core.work.MachineKind.valueOf(way.name());
+  @EnumSource(SeedingMethod.class)
+  void everyWayInHasAMachineToDoIt(SeedingMethod way) {
+    var kind = nimblefurrow.core.yard.MachineKind.valueOf(way.name());
     assertThat(Figures.shipped().sheet("fit-days").row(kind.code()).number("hours")).isPositive();
-    assertThat(nimblefurrow.core.work.Cautions.of(kind, Figures.shipped())).isNotEmpty();
+    assertThat(nimblefurrow.core.job.Cautions.of(kind, Figures.shipped())).isNotEmpty();
   }
 
   @Test
@@ -216,7 +218,7 @@ class BlendOrderTest {
     "DISC_PASSES,true,5",
     "HARVEST_SPREADER,false,3"
   })
-  void aWayInHasItsGoesAndSlurryIsTheLast(WayIn way, boolean slurry, int goes) {
+  void aWayInHasItsGoesAndSlurryIsTheLast(SeedingMethod way, boolean slurry, int goes) {
     var steps =
         WorkSequence.of(
             way,

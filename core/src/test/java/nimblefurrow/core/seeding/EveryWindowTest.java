@@ -31,7 +31,8 @@ class EveryWindowTest {
     return Catalogue.shipped().species(id);
   }
 
-  private static SeedingWindow window(CropKind kind, LocalDate planted, WayIn way, String id) {
+  private static SeedingWindow window(
+      CropKind kind, LocalDate planted, SeedingMethod way, String id) {
     CropCalendar crop =
         CropCalendar.of(
             new CropPlanting(
@@ -52,26 +53,38 @@ class EveryWindowTest {
             OUTLOOK);
     LocalDate jointing = wheat.when(CropStage.JOINTING).median().orElseThrow();
     SeedingWindow window =
-        window(CropKind.WINTER_WHEAT, planted.minusDays(90), WayIn.FROST_SEEDING, "red-clover");
+        window(
+            CropKind.WINTER_WHEAT,
+            planted.minusDays(90),
+            SeedingMethod.FROST_SEEDING,
+            "red-clover");
     assertThat(window.opens().median().orElseThrow()).isEqualTo(jointing.minusWeeks(10));
     assertThat(window.closes().median().orElseThrow()).isEqualTo(jointing.minusWeeks(4));
     assertThat(window.bestFrom().median().orElseThrow())
         .isBetween(jointing.minusWeeks(10), jointing.minusWeeks(4));
     assertThat(
-            window(CropKind.WINTER_WHEAT, planted.minusDays(90), WayIn.FROST_SEEDING, "cereal-rye")
+            window(
+                    CropKind.WINTER_WHEAT,
+                    planted.minusDays(90),
+                    SeedingMethod.FROST_SEEDING,
+                    "cereal-rye")
                 .impossible()
                 .orElseThrow()
                 .text())
         .contains("clovers are");
     assertThat(
-            window(CropKind.SOYBEANS, LocalDate.of(2026, 5, 10), WayIn.FROST_SEEDING, "red-clover")
+            window(
+                    CropKind.SOYBEANS,
+                    LocalDate.of(2026, 5, 10),
+                    SeedingMethod.FROST_SEEDING,
+                    "red-clover")
                 .impossible())
         .isPresent();
   }
 
   @ParameterizedTest
   @CsvSource({"COMBINE_SEEDER", "HARVEST_SPREADER"})
-  void atHarvestMeansTheDayOrTheNext(WayIn way) {
+  void atHarvestMeansTheDayOrTheNext(SeedingMethod way) {
     SeedingWindow window = window(CropKind.SOYBEANS, LocalDate.of(2026, 5, 10), way, "cereal-rye");
     LocalDate opens = window.opens().median().orElseThrow();
     assertThat(ChronoUnit.DAYS.between(opens, window.closes().median().orElseThrow()))
@@ -82,9 +95,12 @@ class EveryWindowTest {
   void brassicasGoOverCornAtDentForFallGrowth() {
     LocalDate planted = LocalDate.of(2026, 5, 1);
     LocalDate radish =
-        window(CropKind.CORN_GRAIN, planted, WayIn.DRONE, "radish").opens().median().orElseThrow();
+        window(CropKind.CORN_GRAIN, planted, SeedingMethod.DRONE, "radish")
+            .opens()
+            .median()
+            .orElseThrow();
     LocalDate rye =
-        window(CropKind.CORN_GRAIN, planted, WayIn.DRONE, "cereal-rye")
+        window(CropKind.CORN_GRAIN, planted, SeedingMethod.DRONE, "cereal-rye")
             .opens()
             .median()
             .orElseThrow();
@@ -107,7 +123,7 @@ class EveryWindowTest {
                 false,
                 HouseRules.usual(Figures.shipped()),
                 OUTLOOK)
-            .window(WayIn.DRONE);
+            .window(SeedingMethod.DRONE);
     assertThat(window.opens().median()).contains(LocalDate.of(2026, 8, 20));
     assertThat(window.closes().median()).contains(LocalDate.of(2026, 9, 13));
     CropPlanting plain =
@@ -125,13 +141,13 @@ class EveryWindowTest {
                 false,
                 HouseRules.usual(Figures.shipped()),
                 OUTLOOK)
-            .window(WayIn.DRONE);
+            .window(SeedingMethod.DRONE);
     assertThat(none.remedy().orElseThrow().text()).contains("canopy opens");
   }
 
   @ParameterizedTest
-  @EnumSource(WayIn.class)
-  void everyWindowIsOpenOrSaysWhyNot(WayIn way) {
+  @EnumSource(SeedingMethod.class)
+  void everyWindowIsOpenOrSaysWhyNot(SeedingMethod way) {
     for (CropKind kind :
         List.of(CropKind.CORN_GRAIN, CropKind.CORN_SILAGE, CropKind.SOYBEANS, CropKind.OATS)) {
       for (Species s : Catalogue.shipped().all()) {

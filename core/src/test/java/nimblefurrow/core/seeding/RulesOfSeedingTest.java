@@ -26,7 +26,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class RulesOfSeedingTest {
-  private static final WayFigures WAYS = new WayFigures(Figures.shipped());
+  private static final MethodFigures WAYS = new MethodFigures(Figures.shipped());
   private static final LocalDate TODAY = LocalDate.of(2026, 9, 1);
   private static final SeedTag TAG = SeedTag.typed(98, 85, 0, LocalDate.of(2026, 6, 1));
 
@@ -55,7 +55,7 @@ class RulesOfSeedingTest {
   })
   void aBullyIsWarnedBesideSlowerPartnersOnly(
       String bully, double share, String partner, boolean warned) {
-    RateBuilder drill = TestRates.usual(WayIn.DRILL, Goal.KEEP_NITROGEN, false, 0);
+    RateBuilder drill = TestRates.usual(SeedingMethod.DRILL, Goal.KEEP_NITROGEN, false, 0);
     Mix mix = new Mix(List.of(new Mix.Member(species(bully), share))).and(species(partner), 0.5);
     String said = notes(rates(drill, mix).get(0));
     assertThat(said.contains("crowds out its slower partners")).isEqualTo(warned);
@@ -63,7 +63,7 @@ class RulesOfSeedingTest {
 
   @Test
   void twoBrassicasOrRyegrassWithRadishMayRunHigher() {
-    RateBuilder drill = TestRates.usual(WayIn.DRILL, Goal.KEEP_NITROGEN, false, 0);
+    RateBuilder drill = TestRates.usual(SeedingMethod.DRILL, Goal.KEEP_NITROGEN, false, 0);
     Mix mix =
         new Mix(List.of(new Mix.Member(species("annual-ryegrass"), 0.7)))
             .and(species("radish"), 0.6);
@@ -74,7 +74,7 @@ class RulesOfSeedingTest {
 
   @Test
   void sharesAreNeverChangedBehindTheSowersBack() {
-    RateBuilder drill = TestRates.usual(WayIn.DRILL, Goal.KEEP_NITROGEN, false, 0);
+    RateBuilder drill = TestRates.usual(SeedingMethod.DRILL, Goal.KEEP_NITROGEN, false, 0);
     Mix heavy =
         new Mix(List.of(new Mix.Member(species("cereal-rye"), 1.2)))
             .and(species("hairy-vetch"), 1.3);
@@ -86,8 +86,8 @@ class RulesOfSeedingTest {
   }
 
   @ParameterizedTest
-  @EnumSource(WayIn.class)
-  void noRateEverPassesTwoHundredPounds(WayIn way) {
+  @EnumSource(SeedingMethod.class)
+  void noRateEverPassesTwoHundredPounds(SeedingMethod way) {
     for (Goal goal : Goal.values()) {
       for (boolean roll : new boolean[] {true, false}) {
         RateBuilder builder = TestRates.usual(way, goal, roll, 30);
@@ -128,21 +128,21 @@ class RulesOfSeedingTest {
 
   private static RateBuilder combine(HouseRules rules) {
     return new RateBuilder(
-        WayIn.COMBINE_SEEDER, Goal.KEEP_NITROGEN, false, 0, rules, SoilTexture.LOAM);
+        SeedingMethod.COMBINE_SEEDER, Goal.KEEP_NITROGEN, false, 0, rules, SoilTexture.LOAM);
   }
 
   @Test
   void aFarmsOwnFiguresOfAWayChangeItsRateAndItsStand() {
     Figures figures =
         Figures.shipped().with(Map.of(combine("rate"), 1.5, combine("emergence"), 0.60));
-    WayFigures own = new WayFigures(figures);
+    MethodFigures own = new MethodFigures(figures);
     RateBuilder mine = combine(HouseRules.usual(figures));
     Mix rye = Mix.of(species("cereal-rye"));
     assertThat(mine.live(rye.members().get(0)).poundsPerAcre()).isEqualTo(90);
     MemberRate worked = rates(mine, rye).get(0);
     assertThat(worked.plantsPerSquareFoot() / worked.liveSeedsPerSquareFoot())
         .isCloseTo(0.60, within(1e-9));
-    assertThat(own.rateFactor(WayIn.DRILL, false)).as("others stay").isEqualTo(1.0);
+    assertThat(own.rateFactor(SeedingMethod.DRILL, false)).as("others stay").isEqualTo(1.0);
     assertThat(figures.find(new FigureId("ways", "drill", "rate_even")))
         .as("a dash is no figure")
         .isEmpty();
@@ -154,11 +154,11 @@ class RulesOfSeedingTest {
 
   @Test
   void theStandIsJudgedByTheMembersShare() {
-    RateBuilder drill = TestRates.usual(WayIn.DRILL, Goal.KEEP_NITROGEN, false, 0);
+    RateBuilder drill = TestRates.usual(SeedingMethod.DRILL, Goal.KEEP_NITROGEN, false, 0);
     assertThat(rates(drill, Mix.of(species("cereal-rye"))).get(0).stand())
         .as("19.8 plants, 12 make a good stand")
         .contains(MemberRate.Stand.GOOD);
-    RateBuilder air = TestRates.usual(WayIn.BROADCAST, Goal.HOLD_SOIL, false, 0);
+    RateBuilder air = TestRates.usual(SeedingMethod.BROADCAST, Goal.HOLD_SOIL, false, 0);
     assertThat(rates(air, Mix.of(species("winter-pea"))).get(0).stand())
         .as("75 lb of pea left on top: 6.9 seeds × 0.14 = 0.96 plants, 1.5 are poor")
         .contains(MemberRate.Stand.POOR);

@@ -19,7 +19,7 @@ import nimblefurrow.core.seeding.WorkSequence.Step;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.WeatherTrace;
-import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.yard.MachineKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -103,20 +103,20 @@ class SeedingByHandTest {
   }
 
   @ParameterizedTest
-  @EnumSource(WayIn.class)
-  void everyWayHasItsMachineAndIsFoundByIt(WayIn way) {
-    assertThat(WayIn.of(way.machine())).contains(way);
+  @EnumSource(SeedingMethod.class)
+  void everyWayHasItsMachineAndIsFoundByIt(SeedingMethod way) {
+    assertThat(SeedingMethod.of(way.machine())).contains(way);
     assertThat(way.words()).isNotBlank();
-    boolean top = way.place() == WayIn.Place.OVER_THE_TOP;
+    boolean top = way.place() == SeedingMethod.Place.OVER_THE_TOP;
     assertThat(way.overTheTop()).isEqualTo(top);
-    assertThat(WayIn.of(MachineKind.ROLLER)).isEmpty();
+    assertThat(SeedingMethod.of(MachineKind.ROLLER)).isEmpty();
   }
 
   @Test
   void onlyGroundMachinesAfterHarvestSowDormantSeed() {
-    assertThat(List.of(WayIn.values()).stream().filter(WayIn::dormant))
-        .contains(WayIn.DRILL)
-        .doesNotContain(WayIn.INTERSEEDER, WayIn.COMBINE_SEEDER);
+    assertThat(List.of(SeedingMethod.values()).stream().filter(SeedingMethod::dormant))
+        .contains(SeedingMethod.DRILL)
+        .doesNotContain(SeedingMethod.INTERSEEDER, SeedingMethod.COMBINE_SEEDER);
   }
 
   /** A third of the plants of a good stand are a good stand of a third of a mix. */
@@ -126,7 +126,7 @@ class SeedingByHandTest {
     var vetch = Catalogue.shipped().species("hairy-vetch");
     Mix mix = Mix.of(rye);
     MemberRate alone =
-        TestRates.usual(WayIn.DRILL, Goal.KEEP_NITROGEN, false, 0)
+        TestRates.usual(SeedingMethod.DRILL, Goal.KEEP_NITROGEN, false, 0)
             .members(mix, FORTY, Map.of(), Map.of(), LocalDate.of(2026, 9, 20))
             .get(0);
     double good = rye.goodStand().orElseThrow();

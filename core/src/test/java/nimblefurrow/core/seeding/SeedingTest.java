@@ -31,7 +31,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class SeedingTest {
-  private static final WayFigures WAYS = new WayFigures(Figures.shipped());
+  private static final MethodFigures WAYS = new MethodFigures(Figures.shipped());
   private static final Species RYE = Catalogue.shipped().species("cereal-rye");
   private static final Species VETCH = Catalogue.shipped().species("hairy-vetch");
   private static final Species CLOVER = Catalogue.shipped().species("crimson-clover");
@@ -43,7 +43,7 @@ class SeedingTest {
 
   @Test
   void sixtyPoundsLiveAreSeventyTwoInTheBag() {
-    MemberRate rye = rye(WayIn.DRILL, Goal.KEEP_NITROGEN, false, 0);
+    MemberRate rye = rye(SeedingMethod.DRILL, Goal.KEEP_NITROGEN, false, 0);
     assertThat(rye.live().poundsPerAcre()).isEqualTo(60);
     assertThat(rye.bulk().poundsPerAcre()).isCloseTo(72.0, within(0.05));
     assertThat(rye.liveSeedsPerSquareFoot()).isCloseTo(24.8, within(0.05));
@@ -66,19 +66,20 @@ class SeedingTest {
     "AIRPLANE,SMOTHER_WEEDS,false,10,180",
     "AIRPLANE,SMOTHER_WEEDS,true,10,200"
   })
-  void ryeByPurposeLatenessAndWayIn(WayIn way, Goal goal, boolean roll, double weeks, double live) {
+  void ryeByPurposeLatenessAndWayIn(
+      SeedingMethod way, Goal goal, boolean roll, double weeks, double live) {
     assertThat(rye(way, goal, roll, weeks).live().poundsPerAcre()).isCloseTo(live, within(1e-9));
   }
 
   @Test
   void purposeAndLatenessDoNotTouchLegumes() {
-    RateBuilder late = TestRates.usual(WayIn.DRILL, Goal.SMOTHER_WEEDS, false, 6);
+    RateBuilder late = TestRates.usual(SeedingMethod.DRILL, Goal.SMOTHER_WEEDS, false, 6);
     assertThat(late.live(new Mix.Member(VETCH, 0.5)).poundsPerAcre()).isEqualTo(10);
   }
 
   @ParameterizedTest
-  @EnumSource(WayIn.class)
-  void ratesStayUnderTheirCeilingsWhateverIsAsked(WayIn way) {
+  @EnumSource(SeedingMethod.class)
+  void ratesStayUnderTheirCeilingsWhateverIsAsked(SeedingMethod way) {
     for (Species species : Catalogue.shipped().all()) {
       for (double share = 0.1; share <= 3; share += 0.3) {
         for (double weeks = 0; weeks < 20; weeks += 4) {
@@ -98,7 +99,7 @@ class SeedingTest {
   @Test
   void sharesAreNeverRenormalised() {
     Mix mix = Mix.of(RYE).and(VETCH, 0.9);
-    List<MemberRate> rates = rates(mix, WayIn.DRILL);
+    List<MemberRate> rates = rates(mix, SeedingMethod.DRILL);
     assertThat(rates.get(0).live().poundsPerAcre()).isEqualTo(60);
     assertThat(rates.get(1).live().poundsPerAcre()).isEqualTo(18);
     assertThat(mix.totalShare()).isCloseTo(1.9, within(1e-9));
@@ -106,13 +107,13 @@ class SeedingTest {
 
   @Test
   void aBullyBesideALegumeIsNamedWithItsFigure() {
-    assertThat(said(rates(Mix.of(RYE).and(CLOVER, 0.5), WayIn.DRILL).get(0)))
+    assertThat(said(rates(Mix.of(RYE).and(CLOVER, 0.5), SeedingMethod.DRILL).get(0)))
         .contains("crowds out its slower partners")
         .contains("36.0 lb/ac");
-    assertThat(said(rates(Mix.of(RYE).and(RADISH, 0.3), WayIn.DRILL).get(0)))
+    assertThat(said(rates(Mix.of(RYE).and(RADISH, 0.3), SeedingMethod.DRILL).get(0)))
         .doesNotContain("crowds");
     Mix held = new Mix(List.of(new Mix.Member(RYE, 0.6), new Mix.Member(CLOVER, 0.5)));
-    assertThat(said(rates(held, WayIn.DRILL).get(0))).doesNotContain("crowds");
+    assertThat(said(rates(held, SeedingMethod.DRILL).get(0))).doesNotContain("crowds");
   }
 
   @Test
@@ -152,11 +153,11 @@ class SeedingTest {
 
   @Test
   void smallSeedOnTheSurfaceSuffersByItsSuitability() {
-    assertThat(WAYS.emergence(WayIn.AIRPLANE, RYE, SoilTexture.LOAM))
+    assertThat(WAYS.emergence(SeedingMethod.AIRPLANE, RYE, SoilTexture.LOAM))
         .isCloseTo(0.38, within(1e-12));
-    assertThat(WAYS.emergence(WayIn.AIRPLANE, VETCH, SoilTexture.LOAM))
+    assertThat(WAYS.emergence(SeedingMethod.AIRPLANE, VETCH, SoilTexture.LOAM))
         .isCloseTo(0.38 * 0.7, within(1e-12));
-    assertThat(WAYS.emergence(WayIn.DRILL, VETCH, SoilTexture.LOAM)).isEqualTo(0.80);
+    assertThat(WAYS.emergence(SeedingMethod.DRILL, VETCH, SoilTexture.LOAM)).isEqualTo(0.80);
   }
 
   @Test
@@ -231,13 +232,13 @@ class SeedingTest {
     CropCalendar beans =
         CropCalendar.of(CropPlanting.soybeans(LocalDate.of(2026, 5, 10), 2.5), OUTLOOK);
     SeedingWindow yellow =
-        rules(beans, Mix.of(RYE), HouseRules.usual(Figures.shipped())).window(WayIn.DRONE);
+        rules(beans, Mix.of(RYE), HouseRules.usual(Figures.shipped())).window(SeedingMethod.DRONE);
     assertThat(yellow.opens().median()).contains(LocalDate.of(2026, 8, 23));
     assertThat(yellow.bestTo().median()).contains(LocalDate.of(2026, 9, 2));
     assertThat(yellow.closes().median()).contains(LocalDate.of(2026, 9, 12));
     SeedingWindow mixed =
         rules(beans, Mix.of(RYE).and(CLOVER, 0.3), HouseRules.usual(Figures.shipped()))
-            .window(WayIn.DRONE);
+            .window(SeedingMethod.DRONE);
     assertThat(mixed.closes().median().orElseThrow()).isBeforeOrEqualTo(LocalDate.of(2026, 9, 6));
     HouseRules other =
         new HouseRules(
@@ -248,7 +249,7 @@ class SeedingTest {
             HouseRules.Placing.ORDINARY,
             HouseRules.Rows.SHALLOW_ANGLE,
             Figures.shipped());
-    assertThat(rules(beans, Mix.of(RYE), other).window(WayIn.DRONE).bestFrom().median())
+    assertThat(rules(beans, Mix.of(RYE), other).window(SeedingMethod.DRONE).bestFrom().median())
         .contains(LocalDate.of(2026, 9, 2));
   }
 
@@ -257,7 +258,7 @@ class SeedingTest {
     CropCalendar corn =
         CropCalendar.of(CropPlanting.corn(LocalDate.of(2026, 4, 28), 102, 20), OUTLOOK);
     SeedingWindow window =
-        rules(corn, Mix.of(RYE), HouseRules.usual(Figures.shipped())).window(WayIn.DRILL);
+        rules(corn, Mix.of(RYE), HouseRules.usual(Figures.shipped())).window(SeedingMethod.DRILL);
     assertThat(window.opens().median()).isEqualTo(corn.when(CropStage.HARVEST).median());
     assertThat(window.closes().lastDayWithChance(0.8))
         .isEqualTo(LastUseful.of(RYE, false, OUTLOOK, SPRING).useful());
@@ -271,7 +272,7 @@ class SeedingTest {
     CropCalendar beans =
         CropCalendar.of(CropPlanting.soybeans(LocalDate.of(2026, 5, 10), 2.5), OUTLOOK);
     SeedingWindow window =
-        rules(beans, Mix.of(RYE), HouseRules.usual(Figures.shipped())).window(WayIn.DRILL);
+        rules(beans, Mix.of(RYE), HouseRules.usual(Figures.shipped())).window(SeedingMethod.DRILL);
     double before = 1;
     for (LocalDate day = OUTLOOK.today(); day.getYear() == 2026; day = day.plusDays(5)) {
       double left = window.chanceFrom(day).fraction();
@@ -304,12 +305,12 @@ class SeedingTest {
         CropCalendar.of(CropPlanting.corn(LocalDate.of(2026, 5, 14), 110, 18), OUTLOOK);
     double wide =
         rules(early, Mix.of(RYE), HouseRules.usual(Figures.shipped()))
-            .window(WayIn.DRILL)
+            .window(SeedingMethod.DRILL)
             .chanceFrom(OUTLOOK.today())
             .fraction();
     double narrow =
         rules(late, Mix.of(RYE), HouseRules.usual(Figures.shipped()))
-            .window(WayIn.DRILL)
+            .window(SeedingMethod.DRILL)
             .chanceFrom(OUTLOOK.today())
             .fraction();
     assertThat(wide).isGreaterThanOrEqualTo(narrow);
@@ -320,7 +321,8 @@ class SeedingTest {
     CropCalendar beans =
         CropCalendar.of(CropPlanting.soybeans(LocalDate.of(2026, 5, 10), 2.5), OUTLOOK);
     SeedingWindow none =
-        rules(beans, Mix.of(RYE), HouseRules.usual(Figures.shipped())).window(WayIn.INTERSEEDER);
+        rules(beans, Mix.of(RYE), HouseRules.usual(Figures.shipped()))
+            .window(SeedingMethod.INTERSEEDER);
     assertThat(none.impossible().orElseThrow().in(UnitSystem.US)).contains("corn rows");
     assertThat(none.remedy().orElseThrow().in(UnitSystem.US)).contains("drone");
     assertThat(none.pencilled()).isEmpty();
@@ -329,7 +331,7 @@ class SeedingTest {
             CropKind.WINTER_WHEAT, LocalDate.of(2026, 1, 5), 0, 0, Map.of(), List.of());
     assertThat(
             rules(CropCalendar.of(wheat, OUTLOOK), Mix.of(RYE), HouseRules.usual(Figures.shipped()))
-                .window(WayIn.AIRPLANE)
+                .window(SeedingMethod.AIRPLANE)
                 .impossible())
         .isPresent();
   }
@@ -339,7 +341,8 @@ class SeedingTest {
     CropCalendar corn =
         CropCalendar.of(CropPlanting.corn(LocalDate.of(2026, 5, 4), 104, 20), OUTLOOK);
     SeedingWindow window =
-        rules(corn, Mix.of(CLOVER), HouseRules.usual(Figures.shipped())).window(WayIn.INTERSEEDER);
+        rules(corn, Mix.of(CLOVER), HouseRules.usual(Figures.shipped()))
+            .window(SeedingMethod.INTERSEEDER);
     assertThat(window.opens().median()).isEqualTo(corn.when(CropStage.V3).median());
     assertThat(window.closes().median()).isEqualTo(corn.when(CropStage.V7).median());
     assertThat(window.pencilled().orElseThrow())
@@ -351,7 +354,7 @@ class SeedingTest {
     assertThatThrownBy(() -> SeedTag.typed(98, 850, 0, TODAY))
         .hasMessageContaining("germination")
         .hasMessageContaining("850");
-    assertThatThrownBy(() -> TestRates.usual(WayIn.DRILL, Goal.HOLD_SOIL, false, -1))
+    assertThatThrownBy(() -> TestRates.usual(SeedingMethod.DRILL, Goal.HOLD_SOIL, false, -1))
         .hasMessageContaining("weeks late");
   }
 
@@ -359,13 +362,13 @@ class SeedingTest {
     return new WindowRules(crop, mix, false, rules, OUTLOOK);
   }
 
-  private static MemberRate rye(WayIn way, Goal goal, boolean roll, double weeks) {
+  private static MemberRate rye(SeedingMethod way, Goal goal, boolean roll, double weeks) {
     return TestRates.usual(way, goal, roll, weeks)
         .members(Mix.of(RYE), Area.ofAcres(80), Map.of(RYE.id(), GOOD), Map.of(), TODAY)
         .get(0);
   }
 
-  private static List<MemberRate> rates(Mix mix, WayIn way) {
+  private static List<MemberRate> rates(Mix mix, SeedingMethod way) {
     return TestRates.usual(way, Goal.KEEP_NITROGEN, false, 0)
         .members(mix, Area.ofAcres(80), Map.of(), Map.<String, SeedRate>of(), TODAY);
   }
@@ -383,7 +386,7 @@ class SeedingTest {
   @Test
   void aCapIsSetAgainstTheTypedShare() {
     Mix within = Mix.of(CLOVER).and(RYE, 0.55);
-    RateBuilder weeds = TestRates.usual(WayIn.DRILL, Goal.SMOTHER_WEEDS, true, 5);
+    RateBuilder weeds = TestRates.usual(SeedingMethod.DRILL, Goal.SMOTHER_WEEDS, true, 5);
     assertThat(weeds.members(within, Area.ofAcres(10), Map.of(), Map.of(), TODAY).get(1).notes())
         .as("purpose and lateness thicken, the share stays under 60 %")
         .noneSatisfy(r -> assertThat(r.text()).contains("crowds out"));
@@ -401,7 +404,7 @@ class SeedingTest {
 
   private static double stand(SoilTexture soil, boolean thick) {
     return new RateBuilder(
-            WayIn.SLURRY,
+            SeedingMethod.SLURRY,
             Goal.KEEP_NITROGEN,
             false,
             0,

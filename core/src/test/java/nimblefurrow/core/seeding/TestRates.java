@@ -8,7 +8,7 @@ import nimblefurrow.core.weather.SoilTexture;
 final class TestRates {
   private TestRates() {}
 
-  static RateBuilder usual(WayIn way, Goal goal, boolean rollOnly, double weeksLate) {
+  static RateBuilder usual(SeedingMethod way, Goal goal, boolean rollOnly, double weeksLate) {
     return new RateBuilder(
         way, goal, rollOnly, weeksLate, HouseRules.usual(Figures.shipped()), SoilTexture.SILT_LOAM);
   }

@@ -13,7 +13,7 @@ import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.quantity.UnitSystem;
-import nimblefurrow.core.termination.route.RouteRules;
+import nimblefurrow.core.termination.method.TerminationRules;
 import nimblefurrow.core.weather.Outlook;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -28,22 +28,22 @@ class NoFigureTest {
   private static final Species CAMELINA = Catalogue.shipped().species("winter-camelina");
   private static final Species VETCH = Catalogue.shipped().species("hairy-vetch");
 
-  private static RouteOutlook route(Mix mix, Route route) {
-    return new RouteRules(
+  private static TerminationOutlook termination(Mix mix, TerminationMethod termination) {
+    return new TerminationRules(
             new MatForecast(CoverStand.sown(mix, SOWN), OUTLOOK),
             BEANS,
             false,
             HouseRules.usual(Figures.shipped()))
-        .route(route);
+        .termination(termination);
   }
 
   @ParameterizedTest
-  @EnumSource(Route.class)
-  void everySpeciesHasAnAnswerForEveryRoute(Route route) {
+  @EnumSource(TerminationMethod.class)
+  void everySpeciesHasAnAnswerForEveryRoute(TerminationMethod termination) {
     int asked = 0;
     for (Species species : Catalogue.shipped().all()) {
-      RouteOutlook outlook = route(Mix.of(species), route);
-      assertThat(outlook.route()).isEqualTo(route);
+      TerminationOutlook outlook = termination(Mix.of(species), termination);
+      assertThat(outlook.termination()).isEqualTo(termination);
       asked++;
     }
     assertThat(asked).isEqualTo(26);
@@ -51,14 +51,15 @@ class NoFigureTest {
 
   @Test
   void withoutAHerbicideFigureNothingIsPromised() {
-    RouteOutlook alone = route(Mix.of(CAMELINA), Route.EARLY_SPRAY);
+    TerminationOutlook alone = termination(Mix.of(CAMELINA), TerminationMethod.EARLY_SPRAY);
     assertThat(alone.kill()).isEmpty();
     assertThat(alone.against())
         .anySatisfy(
             r ->
                 assertThat(r.in(UnitSystem.US))
                     .contains("no figure for how surely spraying kills winter camelina"));
-    RouteOutlook mixed = route(Mix.of(RYE).and(CAMELINA, 0.4), Route.PLANT_GREEN);
+    TerminationOutlook mixed =
+        termination(Mix.of(RYE).and(CAMELINA, 0.4), TerminationMethod.PLANT_GREEN);
     assertThat(mixed.kill()).as("a mix with an unknown member").isEmpty();
     assertThat(mixed.members())
         .anySatisfy(m -> assertThat(m.kill()).isPresent())
@@ -67,14 +68,14 @@ class NoFigureTest {
 
   @Test
   void whatHasNoFloweringFigureIsNotRolled() {
-    RouteOutlook roll = route(Mix.of(CAMELINA), Route.ROLL);
+    TerminationOutlook roll = termination(Mix.of(CAMELINA), TerminationMethod.ROLL);
     assertThat(roll.impossible().orElseThrow().in(UnitSystem.US))
         .contains("no figure for when winter camelina flowers");
   }
 
   @Test
   void eachMembersKillIsTold() {
-    RouteOutlook roll = route(Mix.of(RYE).and(VETCH, 0.6), Route.ROLL);
+    TerminationOutlook roll = termination(Mix.of(RYE).and(VETCH, 0.6), TerminationMethod.ROLL);
     assertThat(roll.members()).hasSize(2);
     double least =
         roll.members().stream().mapToDouble(m -> m.kill().orElseThrow()).min().orElseThrow();
@@ -86,7 +87,8 @@ class NoFigureTest {
 
   @Test
   void aLowCloverSaysSo() {
-    RouteOutlook roll = route(Mix.of(Catalogue.shipped().species("crimson-clover")), Route.ROLL);
+    TerminationOutlook roll =
+        termination(Mix.of(Catalogue.shipped().species("crimson-clover")), TerminationMethod.ROLL);
     assertThat(roll.against())
         .anySatisfy(
             r -> assertThat(r.in(UnitSystem.US)).contains("under 24 in the roller kills less"));
@@ -98,7 +100,7 @@ class NoFigureTest {
     Mix apart =
         Mix.of(Catalogue.shipped().species("winter-barley"))
             .and(Catalogue.shipped().species("red-clover"), 0.5);
-    RouteOutlook roll = route(apart, Route.ROLL);
+    TerminationOutlook roll = termination(apart, TerminationMethod.ROLL);
     assertThat(roll.impossible().orElseThrow().in(UnitSystem.US))
         .contains("red clover is ready only on")
         .contains("winter barley may drop viable seed from");

@@ -20,7 +20,7 @@ import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.termination.kill.Conditions;
 import nimblefurrow.core.termination.kill.HerbicideKill;
 import nimblefurrow.core.termination.kill.RollerKill;
-import nimblefurrow.core.termination.route.RouteRules;
+import nimblefurrow.core.termination.method.TerminationRules;
 import nimblefurrow.core.weather.Outlook;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -93,26 +93,30 @@ class TerminationTest {
 
   @Test
   void ryeIsSprayedSmallBeforeBootAndDeadTwoWeeksBeforeCorn() {
-    RouteOutlook corn = rules(Mix.of(RYE), CORN, false).route(Route.EARLY_SPRAY);
+    TerminationOutlook corn =
+        rules(Mix.of(RYE), CORN, false).termination(TerminationMethod.EARLY_SPRAY);
     assertThat(corn.closes().median().orElseThrow())
         .isBeforeOrEqualTo(CORN.planned().minusDays(14));
     assertThat(corn.kill().orElseThrow()).isBetween(0.94, 0.97);
-    RouteOutlook beans = rules(Mix.of(RYE), BEANS, false).route(Route.EARLY_SPRAY);
+    TerminationOutlook beans =
+        rules(Mix.of(RYE), BEANS, false).termination(TerminationMethod.EARLY_SPRAY);
     assertThat(beans.closes().median().orElseThrow()).isAfter(corn.closes().median().orElseThrow());
   }
 
   @Test
   void plantingGreenFollowsThePlanterAndWarnsForCorn() {
-    RouteOutlook beans = rules(Mix.of(RYE), BEANS, false).route(Route.PLANT_GREEN);
+    TerminationOutlook beans =
+        rules(Mix.of(RYE), BEANS, false).termination(TerminationMethod.PLANT_GREEN);
     assertThat(beans.aim()).contains(BEANS.planned());
     assertThat(beans.closes().median()).contains(BEANS.planned().plusDays(5));
-    assertThat(said(rules(Mix.of(RYE), CORN, false).route(Route.PLANT_GREEN))).contains("30 lb/ac");
+    assertThat(said(rules(Mix.of(RYE), CORN, false).termination(TerminationMethod.PLANT_GREEN)))
+        .contains("30 lb/ac");
     assertThat(said(beans)).doesNotContain("30 lb/ac");
   }
 
   @Test
   void rollingWaitsForFloweringAndEndsBeforeSeed() {
-    RouteOutlook roll = rules(Mix.of(RYE), BEANS, true).route(Route.ROLL);
+    TerminationOutlook roll = rules(Mix.of(RYE), BEANS, true).termination(TerminationMethod.ROLL);
     LocalDate opens = roll.opens().median().orElseThrow();
     LocalDate closes = roll.closes().median().orElseThrow();
     assertThat(opens).isBetween(LocalDate.of(2027, 5, 8), LocalDate.of(2027, 5, 30));
@@ -127,66 +131,71 @@ class TerminationTest {
             HouseRules.Placing.ORDINARY,
             HouseRules.Rows.SHALLOW_ANGLE,
             Figures.shipped());
-    RouteOutlook later =
-        new RouteRules(
+    TerminationOutlook later =
+        new TerminationRules(
                 new MatForecast(CoverStand.sown(Mix.of(RYE), SOWN), OUTLOOK), BEANS, true, milk)
-            .route(Route.ROLL);
+            .termination(TerminationMethod.ROLL);
     assertThat(later.opens().median().orElseThrow()).isAfter(opens);
     assertThat(later.kill().orElseThrow()).isGreaterThan(roll.kill().orElseThrow());
   }
 
   @Test
   void aMixWaitsForItsLatestAndFearsItsEarliest() {
-    RouteOutlook rye = rules(Mix.of(RYE), BEANS, false).route(Route.ROLL);
-    RouteOutlook both = rules(Mix.of(RYE).and(VETCH, 0.5), BEANS, false).route(Route.ROLL);
+    TerminationOutlook rye = rules(Mix.of(RYE), BEANS, false).termination(TerminationMethod.ROLL);
+    TerminationOutlook both =
+        rules(Mix.of(RYE).and(VETCH, 0.5), BEANS, false).termination(TerminationMethod.ROLL);
     assertThat(both.opens().median().orElseThrow()).isAfter(rye.opens().median().orElseThrow());
     assertThat(both.closes().median()).isEqualTo(rye.closes().median());
-    RouteOutlook clash = rules(Mix.of(CLOVER).and(VETCH, 0.5), BEANS, false).route(Route.ROLL);
+    TerminationOutlook clash =
+        rules(Mix.of(CLOVER).and(VETCH, 0.5), BEANS, false).termination(TerminationMethod.ROLL);
     assertThat(clash.impossible().orElseThrow().in(UnitSystem.US)).contains("viable seed");
     assertThat(clash.remedy()).isPresent();
   }
 
   @Test
   void deadMembersDropOutOfTheRollWindow() {
-    RouteOutlook rye = rules(Mix.of(RYE), BEANS, false).route(Route.ROLL);
-    RouteOutlook withOats = rules(Mix.of(RYE).and(OATS, 0.3), BEANS, false).route(Route.ROLL);
+    TerminationOutlook rye = rules(Mix.of(RYE), BEANS, false).termination(TerminationMethod.ROLL);
+    TerminationOutlook withOats =
+        rules(Mix.of(RYE).and(OATS, 0.3), BEANS, false).termination(TerminationMethod.ROLL);
     assertThat(withOats.opens().median()).isEqualTo(rye.opens().median());
   }
 
   @ParameterizedTest
   @EnumSource(
-      value = Route.class,
+      value = TerminationMethod.class,
       names = {"EARLY_SPRAY", "PLANT_GREEN"})
-  void organicFieldsRefuseHerbicide(Route route) {
-    RouteOutlook refused = rules(Mix.of(RYE), BEANS, true).route(route);
+  void organicFieldsRefuseHerbicide(TerminationMethod termination) {
+    TerminationOutlook refused = rules(Mix.of(RYE), BEANS, true).termination(termination);
     assertThat(refused.impossible().orElseThrow().in(UnitSystem.US)).contains("organic");
     assertThat(refused.aim()).isEmpty();
   }
 
   @Test
   void winterKillIsForWhatTheWinterKills() {
-    RouteOutlook oats = rules(Mix.of(OATS), BEANS, true).route(Route.WINTER_KILL);
+    TerminationOutlook oats =
+        rules(Mix.of(OATS), BEANS, true).termination(TerminationMethod.WINTER_KILL);
     assertThat(oats.kill().orElseThrow()).isGreaterThan(0.9);
-    RouteOutlook rye = rules(Mix.of(RYE), BEANS, true).route(Route.WINTER_KILL);
+    TerminationOutlook rye =
+        rules(Mix.of(RYE), BEANS, true).termination(TerminationMethod.WINTER_KILL);
     assertThat(rye.impossible()).isPresent();
     assertThat(
             rules(Mix.of(OATS), BEANS, true)
-                .route(Route.ROLL)
+                .termination(TerminationMethod.ROLL)
                 .remedy()
                 .orElseThrow()
                 .in(UnitSystem.US))
         .contains("winter species");
   }
 
-  private static RouteRules rules(Mix mix, NextCrop next, boolean organic) {
-    return new RouteRules(
+  private static TerminationRules rules(Mix mix, NextCrop next, boolean organic) {
+    return new TerminationRules(
         new MatForecast(CoverStand.sown(mix, SOWN), OUTLOOK),
         next,
         organic,
         HouseRules.usual(Figures.shipped()));
   }
 
-  private static String said(RouteOutlook route) {
-    return String.join("; ", route.against().stream().map(r -> r.in(UnitSystem.US)).toList());
+  private static String said(TerminationOutlook termination) {
+    return String.join("; ", termination.against().stream().map(r -> r.in(UnitSystem.US)).toList());
   }
 }

@@ -27,7 +27,7 @@ import org.springframework.stereotype.Component;
 @Component
 class KnownDevices {
   private static final String COOKIE = "furrow-device";
-  private static final String WHERE = "/api/session";
+  private static final String WHERE = "/api/v1/session";
   private static final Duration KEPT = Duration.ofDays(365);
   private static final int BYTES = 32;
 

@@ -15,8 +15,8 @@ import java.util.Optional;
 import nimblefurrow.server.account.Doors.Door;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
-import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.FarmUser;
+import nimblefurrow.server.platform.web.AskingOnly;
 import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -26,7 +26,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Starting a new farm with its first planner. */
 @RestController
-@RequestMapping("/api/farms")
+@RequestMapping("/api/v1/farms")
 class NewFarmController {
   record NewFarm(
       @NotBlank @Size(max = 120) String farm,
@@ -38,7 +38,7 @@ class NewFarmController {
 
   private final Farms farms;
   private final Accounts accounts;
-  private final SessionController sessions;
+  private final Sessions sessions;
   private final TransactionTemplate transaction;
   private final Doors doors;
   private final KnownDevices devices;
@@ -46,7 +46,7 @@ class NewFarmController {
   NewFarmController(
       Farms farms,
       Accounts accounts,
-      SessionController sessions,
+      Sessions sessions,
       TransactionTemplate transaction,
       Doors doors,
       KnownDevices devices) {
@@ -65,7 +65,7 @@ class NewFarmController {
     Passwords.check(typed.password(), List.of(typed.email(), typed.name(), typed.farm()));
     Optional<Duration> wait = doors.knock(Door.NEW_FARM, request.getRemoteAddr());
     if (wait.isPresent()) {
-      return SessionController.later(wait.get());
+      return Sessions.later(wait.get());
     }
     FarmUser planner =
         transaction.execute(

@@ -1,6 +1,6 @@
 package nimblefurrow.server.account;
 
-import nimblefurrow.server.platform.ProblemWriter;
+import nimblefurrow.server.platform.web.ProblemWriter;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
@@ -38,9 +38,9 @@ class Security {
             requests ->
                 requests
                     .requestMatchers(
-                        "/api/session",
-                        "/api/farms",
-                        "/api/crew/**",
+                        "/api/v1/session",
+                        "/api/v1/farms",
+                        "/api/v1/crew/**",
                         "/actuator/health/**",
                         "/actuator/progress")
                     .permitAll()
@@ -48,20 +48,20 @@ class Security {
                     .hasAnyRole("PLANNER", "OPERATOR")
                     .requestMatchers("/actuator/**", "/swagger-ui/**")
                     .denyAll()
-                    .requestMatchers(HttpMethod.GET, "/api/**")
+                    .requestMatchers(HttpMethod.GET, "/api/v1/**")
                     .hasAnyRole("PLANNER", "OPERATOR")
                     .requestMatchers(
                         HttpMethod.POST,
-                        "/api/log/**",
-                        "/api/cover/try",
-                        "/api/advice/**",
-                        "/api/loads/**",
-                        "/api/calibrations/**",
-                        "/api/flight/runs/**",
-                        "/api/practice/**",
-                        "/api/reports/**")
+                        "/api/v1/log/**",
+                        "/api/v1/cover/try",
+                        "/api/v1/advice/**",
+                        "/api/v1/loads/**",
+                        "/api/v1/calibrations/**",
+                        "/api/v1/flight/runs/**",
+                        "/api/v1/practice/**",
+                        "/api/v1/reports/**")
                     .hasAnyRole("PLANNER", "OPERATOR")
-                    .requestMatchers("/api/**")
+                    .requestMatchers("/api/v1/**")
                     .hasRole("PLANNER")
                     .anyRequest()
                     .permitAll())

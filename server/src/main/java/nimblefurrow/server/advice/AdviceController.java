@@ -5,25 +5,21 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import nimblefurrow.core.advice.Advice;
-import nimblefurrow.core.advice.Option;
 import nimblefurrow.core.advice.WhyNot;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.seeding.Goal;
-import nimblefurrow.core.seeding.WayIn;
-import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.termination.TerminationMethod;
 import nimblefurrow.server.advice.AdviceDesk.Yard;
-import nimblefurrow.server.chain.CoverDetails.MemberDetails;
 import nimblefurrow.server.land.Herbicides;
-import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
-import nimblefurrow.server.platform.Percent;
+import nimblefurrow.server.platform.web.AskingOnly;
+import nimblefurrow.server.platform.web.Maybe;
 import nimblefurrow.server.season.FarmDay;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.OneField;
@@ -35,7 +31,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Species and mixes ranked for a field, and why not the rest. */
 @RestController
-@RequestMapping("/api/advice")
+@RequestMapping("/api/v1/advice")
 class AdviceController {
   /**
    * Goals with their weights; the place of the cover in its season, 0 for the running one; without
@@ -44,27 +40,20 @@ class AdviceController {
   record AdviceForm(
       @NotNull UUID fieldId,
       @NotEmpty Map<Goal, @NotNull Double> goals,
-      @Maybe Set<WayIn> ways,
-      @NotNull Route route,
+      @Maybe Set<SeedingMethod> ways,
+      @NotNull TerminationMethod termination,
       @Maybe @Min(1) @Max(3) Integer mostSpecies,
       @Maybe Integer place) {}
 
-  record OptionView(
-      String name,
-      List<MemberDetails> members,
-      WayIn way,
-      String wayWords,
-      LocalDate sowing,
-      int score,
-      int servedPercent,
-      int chancePercent,
-      double costPerAcre,
-      List<String> reasons) {}
-
   record WhyNotView(
-      String species, String name, WayIn way, String wayWords, WhyNot.Kind kind, String reason) {}
+      String species,
+      String name,
+      SeedingMethod way,
+      String wayWords,
+      WhyNot.Kind kind,
+      String reason) {}
 
-  record AdviceView(List<OptionView> ranked, List<WhyNotView> whyNot, List<WayIn> ways) {}
+  record AdviceView(List<OptionView> ranked, List<WhyNotView> whyNot, List<SeedingMethod> ways) {}
 
   private final Seasons seasons;
   private final AdviceDesk desk;
@@ -86,35 +75,19 @@ class AdviceController {
     FarmDay farm = one.day();
     FieldSeasons field = one.cover(form.place() == null ? 0 : form.place());
     Yard yard = desk.yard(farmId);
-    Set<WayIn> ways = desk.ways(form.ways(), yard);
+    Set<SeedingMethod> ways = desk.ways(form.ways(), yard);
     Advice advice =
         desk.advice(
             farm,
             field,
-            new AdviceDesk.Wish(form.goals(), ways, form.route(), form.mostSpecies()),
+            new AdviceDesk.Wish(form.goals(), ways, form.termination(), form.mostSpecies()),
             yard,
             herbicides.of(farmId, form.fieldId()));
     UnitSystem units = farm.units();
     return new AdviceView(
-        advice.ranked().stream().map(o -> view(o, units)).toList(),
+        advice.ranked().stream().map(o -> OptionView.of(o, units)).toList(),
         advice.whyNot().stream().map(w -> view(w, units)).toList(),
         ways.stream().sorted().toList());
-  }
-
-  static OptionView view(Option o, UnitSystem units) {
-    return new OptionView(
-        o.mix().name(),
-        o.mix().members().stream()
-            .map(m -> new MemberDetails(m.species().id(), m.share(), null))
-            .toList(),
-        o.way(),
-        o.way().words(),
-        o.sowing(),
-        (int) Math.round(o.score()),
-        Percent.of(o.served()),
-        Percent.of(o.chance()),
-        o.costPerAcre().value(),
-        o.reasons().stream().map(r -> r.in(units)).toList());
   }
 
   private static WhyNotView view(WhyNot w, UnitSystem units) {

@@ -9,8 +9,8 @@ import java.util.UUID;
 import nimblefurrow.core.advice.Advice;
 import nimblefurrow.core.advice.Ask;
 import nimblefurrow.core.seeding.Goal;
-import nimblefurrow.core.seeding.WayIn;
-import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.termination.TerminationMethod;
 import nimblefurrow.server.land.Herbicides.UseView;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
@@ -24,10 +24,14 @@ class AdviceDesk {
   private static final int MOST_SPECIES = 3;
 
   /** What the farm's machines can do: the ways in, and the least rate that each meters. */
-  record Yard(Set<WayIn> owned, Map<WayIn, Double> least) {}
+  record Yard(Set<SeedingMethod> owned, Map<SeedingMethod, Double> least) {}
 
   /** What a person wants of a cover. */
-  record Wish(Map<Goal, Double> goals, Set<WayIn> ways, Route route, Integer mostSpecies) {}
+  record Wish(
+      Map<Goal, Double> goals,
+      Set<SeedingMethod> ways,
+      TerminationMethod termination,
+      Integer mostSpecies) {}
 
   private final Lores lores;
   private final Machines machines;
@@ -38,10 +42,10 @@ class AdviceDesk {
   }
 
   Yard yard(UUID farm) {
-    Map<WayIn, Double> least = new EnumMap<>(WayIn.class);
-    Set<WayIn> owned = EnumSet.noneOf(WayIn.class);
+    Map<SeedingMethod, Double> least = new EnumMap<>(SeedingMethod.class);
+    Set<SeedingMethod> owned = EnumSet.noneOf(SeedingMethod.class);
     for (MachineView machine : machines.all(farm)) {
-      WayIn.of(machine.kind())
+      SeedingMethod.of(machine.kind())
           .ifPresent(
               way -> {
                 owned.add(way);
@@ -53,11 +57,11 @@ class AdviceDesk {
   }
 
   /** The ways asked for, else those that the farm has a machine for, else the drill. */
-  Set<WayIn> ways(Set<WayIn> asked, Yard yard) {
+  Set<SeedingMethod> ways(Set<SeedingMethod> asked, Yard yard) {
     if (asked != null && !asked.isEmpty()) {
       return asked;
     }
-    return yard.owned().isEmpty() ? EnumSet.of(WayIn.DRILL) : yard.owned();
+    return yard.owned().isEmpty() ? EnumSet.of(SeedingMethod.DRILL) : yard.owned();
   }
 
   Advice advice(FarmDay farm, FieldSeasons field, Wish wish, Yard yard, List<UseView> herbicides) {
@@ -67,7 +71,7 @@ class AdviceDesk {
             field.now().crop(),
             wish.goals(),
             wish.ways(),
-            wish.route(),
+            wish.termination(),
             now.next(),
             now.facts().soil(),
             now.facts().organic(),

@@ -15,15 +15,14 @@ import nimblefurrow.core.advice.Advice;
 import nimblefurrow.core.advice.CommonChoice;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.seeding.Goal;
-import nimblefurrow.core.termination.Route;
-import nimblefurrow.server.advice.AdviceController.OptionView;
+import nimblefurrow.core.termination.TerminationMethod;
 import nimblefurrow.server.advice.AdviceDesk.Yard;
 import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.land.Herbicides;
 import nimblefurrow.server.land.Herbicides.UseView;
-import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.AskingOnly;
+import nimblefurrow.server.platform.web.Maybe;
 import nimblefurrow.server.season.FarmSeason;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.Seasons;
@@ -34,7 +33,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What to sow on many fields for one goal and one end, and on which fields it differs. */
 @RestController
-@RequestMapping("/api/advice/many")
+@RequestMapping("/api/v1/advice/many")
 class ManyFieldsController {
   private static final int MOST_FIELDS = 1000;
   private static final int OFFERED = 5;
@@ -42,7 +41,7 @@ class ManyFieldsController {
   record ManyFieldsForm(
       @NotEmpty @Size(max = MOST_FIELDS) List<@NotNull UUID> fields,
       @NotEmpty Map<Goal, @NotNull Double> goals,
-      @NotNull Route route,
+      @NotNull TerminationMethod termination,
       @Maybe @Min(1) @Max(3) Integer mostSpecies) {}
 
   /**
@@ -85,7 +84,8 @@ class ManyFieldsController {
     Yard yard = desk.yard(farmId);
     Map<UUID, List<UseView>> sprayed = herbicides.all(farmId);
     AdviceDesk.Wish wish =
-        new AdviceDesk.Wish(form.goals(), desk.ways(null, yard), form.route(), form.mostSpecies());
+        new AdviceDesk.Wish(
+            form.goals(), desk.ways(null, yard), form.termination(), form.mostSpecies());
     Map<UUID, Advice> advice = new LinkedHashMap<>();
     for (UUID id : form.fields()) {
       FieldSeasons field = farm.field(id);
@@ -106,7 +106,7 @@ class ManyFieldsController {
     return new FieldOptions(
         field.field().id(),
         field.kept().map(Link::version).orElse(null),
-        advice.ranked().stream().limit(OFFERED).map(o -> AdviceController.view(o, units)).toList(),
+        advice.ranked().stream().limit(OFFERED).map(o -> OptionView.of(o, units)).toList(),
         common.flatMap(c -> c.whyNotIn(advice)).map(r -> r.in(units)).orElse(null),
         advice.ranked().isEmpty()
             ? advice.whyNot().stream()

@@ -14,7 +14,7 @@ import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 import nimblefurrow.server.season.OneField;
 import nimblefurrow.server.season.Seasons;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,7 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Cover openings: what each crop of the coming rotation leaves for a cover. */
 @RestController
-@RequestMapping("/api/openings")
+@RequestMapping("/api/v1/openings")
 class OpeningController {
   record OpeningView(
       CropKind crop,

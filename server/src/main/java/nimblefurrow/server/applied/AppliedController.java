@@ -17,8 +17,8 @@ import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.journal.Journal;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Download;
-import nimblefurrow.server.platform.HeavyWork;
+import nimblefurrow.server.platform.files.HeavyWork;
+import nimblefurrow.server.platform.web.Download;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -31,7 +31,7 @@ import org.springframework.web.multipart.MultipartFile;
 
 /** What was sown where: points brought in, coverage drawn. */
 @RestController
-@RequestMapping("/api/log/{entryId}/applied")
+@RequestMapping("/api/v1/log/{entryId}/applied")
 class AppliedController {
   private static final int DRAWN_POINTS = 6000;
 

@@ -10,8 +10,8 @@ import java.util.Map;
 import nimblefurrow.core.coverage.AppliedPoint;
 import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.server.platform.CsvIn;
-import nimblefurrow.server.platform.TypedNumber;
+import nimblefurrow.server.platform.files.CsvIn;
+import nimblefurrow.server.platform.web.TypedNumber;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 

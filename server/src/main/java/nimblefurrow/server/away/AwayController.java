@@ -8,7 +8,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -19,7 +19,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Days on which a machine or somebody is away. */
 @RestController
-@RequestMapping("/api/away")
+@RequestMapping("/api/v1/away")
 class AwayController {
   record AwayForm(
       @NotNull UUID id,

@@ -18,9 +18,9 @@ import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.server.calibration.Calibrations.CalibrationView;
 import nimblefurrow.server.calibration.Calibrations.Correction;
 import nimblefurrow.server.farm.Farms;
-import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.AskingOnly;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -32,7 +32,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Calibration: work out, keep, and say what to set next. */
 @RestController
-@RequestMapping("/api/calibrations")
+@RequestMapping("/api/v1/calibrations")
 class CalibrationController {
   record KeepForm(
       @NotNull UUID machineId,

@@ -10,7 +10,7 @@ import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.Unit;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 
 /**
  * What was measured: a catch (grams under some outlets over a distance at a setting), pans (grams

@@ -19,8 +19,8 @@ import nimblefurrow.core.quantity.Speed;
 import nimblefurrow.server.catalogue.FarmFigures;
 import nimblefurrow.server.machine.MachineSetup;
 import nimblefurrow.server.machine.Machines;
-import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.NotOnThisFarm;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

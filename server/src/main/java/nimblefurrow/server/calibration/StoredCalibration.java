@@ -3,7 +3,7 @@ package nimblefurrow.server.calibration;
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import java.util.List;
 import nimblefurrow.core.calibration.PanTest;
-import nimblefurrow.server.platform.Codes;
+import nimblefurrow.server.platform.codes.Codes;
 import org.mapstruct.Mapper;
 import org.mapstruct.Mapping;
 import org.mapstruct.factory.Mappers;

@@ -7,14 +7,14 @@ import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.seeding.RateBuilder;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Cover crop species as the farm sees them. */
 @RestController
-@RequestMapping("/api/species")
+@RequestMapping("/api/v1/species")
 class CatalogueController {
   record SpeciesView(
       String id,

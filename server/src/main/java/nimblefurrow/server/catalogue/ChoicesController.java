@@ -8,9 +8,9 @@ import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.seeding.Goal;
-import nimblefurrow.core.seeding.WayIn;
-import nimblefurrow.core.termination.Route;
-import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.termination.TerminationMethod;
+import nimblefurrow.core.yard.MachineKind;
 import nimblefurrow.server.platform.CurrentFarm;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -18,14 +18,14 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What can be chosen, in words: goals, ways in, ways to end, kinds of machine. */
 @RestController
-@RequestMapping("/api/choices")
+@RequestMapping("/api/v1/choices")
 class ChoicesController {
   record Choice(String value, String title) {}
 
   record Choices(
       List<Choice> goals,
       List<Choice> ways,
-      List<Choice> routes,
+      List<Choice> terminations,
       List<Choice> machines,
       Map<CropKind, Unit> yields,
       Map<CropKind, Double> maturities,
@@ -44,8 +44,8 @@ class ChoicesController {
     Figures own = figures.of(current.id());
     return new Choices(
         Arrays.stream(Goal.values()).map(g -> choice(g, g.words())).toList(),
-        Arrays.stream(WayIn.values()).map(w -> choice(w, w.words())).toList(),
-        Arrays.stream(Route.values()).map(r -> choice(r, r.words())).toList(),
+        Arrays.stream(SeedingMethod.values()).map(w -> choice(w, w.words())).toList(),
+        Arrays.stream(TerminationMethod.values()).map(r -> choice(r, r.words())).toList(),
         Arrays.stream(MachineKind.values()).map(m -> choice(m, m.words())).toList(),
         Arrays.stream(CropKind.values()).collect(Collectors.toMap(k -> k, CropKind::yieldUnit)),
         Arrays.stream(CropKind.values())

@@ -16,8 +16,8 @@ import nimblefurrow.core.figures.SheetWords;
 import nimblefurrow.server.catalogue.FigureCsv.Read;
 import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Download;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Download;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,7 +32,7 @@ import org.springframework.web.multipart.MultipartFile;
 
 /** Every figure that the farm may change: read, set, put back, taken out and in as a table. */
 @RestController
-@RequestMapping("/api/figures")
+@RequestMapping("/api/v1/figures")
 class FigureController {
   /** A sheet with its figures. */
   record SheetView(String sheet, String group, String title, List<FigureView> figures) {}

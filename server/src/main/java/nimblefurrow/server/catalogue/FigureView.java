@@ -3,7 +3,7 @@ package nimblefurrow.server.catalogue;
 import nimblefurrow.core.figures.Figure;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.Unit;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 
 /** A figure: the farm's own value or the starting value; absent is no figure. */
 record FigureView(

@@ -15,8 +15,8 @@ import nimblefurrow.server.catalogue.FarmFigures;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.Removed;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -28,7 +28,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The years of each field: its crops, covers and cuts. */
 @RestController
-@RequestMapping("/api/fields")
+@RequestMapping("/api/v1/fields")
 class ChainController {
   record FieldWithChain(FieldView field, List<Link> chain) {}
 

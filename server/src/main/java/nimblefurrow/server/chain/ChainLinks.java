@@ -5,18 +5,18 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
-interface ChainLinks extends Repository<ChainLink, UUID> {
-  List<ChainLink> findByFarmIdAndRetiredFalseOrderByFieldIdAscPlaceAsc(UUID farmId);
+interface ChainLinks extends Repository<LinkRow, UUID> {
+  List<LinkRow> findByFarmIdAndRetiredFalseOrderByFieldIdAscPlaceAsc(UUID farmId);
 
-  List<ChainLink> findByFarmIdAndFieldIdAndRetiredFalseOrderByPlace(UUID farmId, UUID fieldId);
+  List<LinkRow> findByFarmIdAndFieldIdAndRetiredFalseOrderByPlace(UUID farmId, UUID fieldId);
 
-  List<ChainLink> findByFarmIdAndKind(UUID farmId, LinkKind kind);
+  List<LinkRow> findByFarmIdAndKind(UUID farmId, LinkKind kind);
 
-  Optional<ChainLink> findByFarmIdAndIdAndRetiredFalse(UUID farmId, UUID id);
+  Optional<LinkRow> findByFarmIdAndIdAndRetiredFalse(UUID farmId, UUID id);
 
-  ChainLink save(ChainLink link);
+  LinkRow save(LinkRow link);
 
-  ChainLink saveAndFlush(ChainLink link);
+  LinkRow saveAndFlush(LinkRow link);
 
-  void delete(ChainLink link);
+  void delete(LinkRow link);
 }

@@ -41,7 +41,7 @@ public class Chains {
   @Transactional(readOnly = true)
   public Map<UUID, List<Link>> all(UUID farmId) {
     Map<UUID, List<Link>> chains = new LinkedHashMap<>();
-    for (ChainLink link : links.findByFarmIdAndRetiredFalseOrderByFieldIdAscPlaceAsc(farmId)) {
+    for (LinkRow link : links.findByFarmIdAndRetiredFalseOrderByFieldIdAscPlaceAsc(farmId)) {
       chains.computeIfAbsent(link.fieldId, f -> new ArrayList<>()).add(view(link));
     }
     return chains;
@@ -70,24 +70,24 @@ public class Chains {
   public Link addCrop(UUID farmId, UUID fieldId, LocalDate planted, CropDetails crop) {
     fields.hold(farmId, fieldId);
     refuseImpossible(farmId, planted, crop);
-    List<ChainLink> chain = rows(farmId, fieldId);
+    List<LinkRow> chain = rows(farmId, fieldId);
     int at = chain.size();
     for (int i = chain.size() - 1; i >= 0; i--) {
-      ChainLink link = chain.get(i);
+      LinkRow link = chain.get(i);
       if (link.kind == LinkKind.CROP && link.starts.equals(planted)) {
         throw new OutOfRange(
             "planted", "another crop of this field is planted on %s already".formatted(planted));
       }
       at = link.kind == LinkKind.CROP && link.starts.isAfter(planted) ? i : at;
     }
-    return insert(chain, at, new ChainLink(farmId, fieldId, planted, crop, null, null));
+    return insert(chain, at, new LinkRow(farmId, fieldId, planted, crop, null, null));
   }
 
   /** Changes a crop in its place: it can be planted on any day between its neighbours. */
   @Transactional
   public Link changeCrop(UUID farmId, UUID id, LocalDate planted, CropDetails crop, int version) {
     refuseImpossible(farmId, planted, crop);
-    ChainLink link = fresh(farmId, id, version, LinkKind.CROP);
+    LinkRow link = fresh(farmId, id, version, LinkKind.CROP);
     refuseOutOfTurn(rows(farmId, link.fieldId), link, planted);
     link.starts = planted;
     link.crop = StoredCrop.of(crop);
@@ -118,10 +118,10 @@ public class Chains {
   }
 
   /** Order in the chain is a place, not a date: a crop cannot be moved past another by its day. */
-  private static void refuseOutOfTurn(List<ChainLink> chain, ChainLink link, LocalDate planted) {
+  private static void refuseOutOfTurn(List<LinkRow> chain, LinkRow link, LocalDate planted) {
     int at = chain.indexOf(link);
     for (int i = 0; i < chain.size(); i++) {
-      ChainLink other = chain.get(i);
+      LinkRow other = chain.get(i);
       boolean dated = other.kind == LinkKind.CROP || other.kind == LinkKind.CUT && i > at;
       boolean passes =
           i < at ? !other.starts.isBefore(planted) : i > at && !other.starts.isAfter(planted);
@@ -149,7 +149,7 @@ public class Chains {
   public Link addCover(UUID farmId, UUID fieldId, UUID ground, UUID zone, CoverDetails cover) {
     fields.hold(farmId, fieldId);
     cover.checked();
-    List<ChainLink> chain = rows(farmId, fieldId);
+    List<LinkRow> chain = rows(farmId, fieldId);
     int at = chain.stream().map(l -> l.id).toList().indexOf(ground);
     if (at < 0) {
       throw new NotOnThisFarm("crop or cut");
@@ -163,14 +163,14 @@ public class Chains {
         throw new Conflict("a cover is planned here already: load it again, then change that one");
       }
     }
-    ChainLink link = new ChainLink(farmId, fieldId, starts, null, cover, null);
+    LinkRow link = new LinkRow(farmId, fieldId, starts, null, cover, null);
     link.zoneId = zone;
     return insert(chain, at + 1, link);
   }
 
   @Transactional
   public Link changeCover(UUID farmId, UUID id, CoverDetails cover, int version) {
-    ChainLink link = fresh(farmId, id, version, LinkKind.COVER);
+    LinkRow link = fresh(farmId, id, version, LinkKind.COVER);
     link.cover = StoredCover.of(cover.checked());
     return view(links.saveAndFlush(link));
   }
@@ -185,7 +185,7 @@ public class Chains {
   @Transactional
   public Link addCut(UUID farmId, UUID fieldId, LocalDate day, CutDetails cut) {
     fields.hold(farmId, fieldId);
-    List<ChainLink> chain = rows(farmId, fieldId);
+    List<LinkRow> chain = rows(farmId, fieldId);
     int at = 0;
     while (at < chain.size()
         && (chain.get(at).kind == LinkKind.COVER || chain.get(at).starts.isBefore(day))) {
@@ -194,7 +194,7 @@ public class Chains {
     if (at == 0) {
       throw new OutOfRange("day", "nothing stands in this field on %s".formatted(day));
     }
-    ChainLink before = chain.get(at - 1);
+    LinkRow before = chain.get(at - 1);
     if (before.kind == LinkKind.CUT) {
       throw new OutOfRange(
           "day",
@@ -205,19 +205,19 @@ public class Chains {
       throw new OutOfRange(
           "cover", "plan a cover first: before it, only the crop itself can be cut for forage");
     }
-    return insert(chain, at, new ChainLink(farmId, fieldId, day, null, null, cut));
+    return insert(chain, at, new LinkRow(farmId, fieldId, day, null, null, cut));
   }
 
   /** Gives a new field the chain of the one it was cut from. */
   @Transactional
   public void copy(UUID farmId, UUID from, UUID to) {
     int place = 0;
-    for (ChainLink l : rows(farmId, from)) {
+    for (LinkRow l : rows(farmId, from)) {
       if (l.zoneId != null) {
         continue; // its zone stays with the field that it was cut from
       }
-      ChainLink same =
-          new ChainLink(farmId, to, l.starts, l.cropDetails(), l.coverDetails(), l.cutDetails());
+      LinkRow same =
+          new LinkRow(farmId, to, l.starts, l.cropDetails(), l.coverDetails(), l.cutDetails());
       same.place = place++;
       links.save(same);
     }
@@ -229,9 +229,9 @@ public class Chains {
    */
   @Transactional
   public Removed remove(UUID farmId, UUID id) {
-    ChainLink link = row(farmId, id);
+    LinkRow link = row(farmId, id);
     fields.hold(farmId, link.fieldId);
-    List<ChainLink> chain = rows(farmId, link.fieldId);
+    List<LinkRow> chain = rows(farmId, link.fieldId);
     int at = chain.indexOf(link);
     LinkKind next = at + 1 < chain.size() ? chain.get(at + 1).kind : LinkKind.CROP;
     boolean coverBefore = at > 0 && chain.get(at - 1).kind == LinkKind.COVER;
@@ -265,21 +265,21 @@ public class Chains {
     return kind == LinkKind.COVER ? "cover" : "cut";
   }
 
-  private Link insert(List<ChainLink> chain, int at, ChainLink link) {
-    List<ChainLink> now = new ArrayList<>(chain);
+  private Link insert(List<LinkRow> chain, int at, LinkRow link) {
+    List<LinkRow> now = new ArrayList<>(chain);
     now.add(at, link);
     number(now);
     return view(links.save(link));
   }
 
-  private static void number(List<ChainLink> chain) {
+  private static void number(List<LinkRow> chain) {
     for (int i = 0; i < chain.size(); i++) {
       chain.get(i).place = i;
     }
   }
 
-  private ChainLink fresh(UUID farmId, UUID id, int version, LinkKind kind) {
-    ChainLink link = row(farmId, id);
+  private LinkRow fresh(UUID farmId, UUID id, int version, LinkKind kind) {
+    LinkRow link = row(farmId, id);
     if (link.kind != kind) {
       throw new NotOnThisFarm(kind == LinkKind.CROP ? "crop" : words(kind));
     }
@@ -288,18 +288,18 @@ public class Chains {
     return link;
   }
 
-  private List<ChainLink> rows(UUID farmId, UUID fieldId) {
+  private List<LinkRow> rows(UUID farmId, UUID fieldId) {
     return new ArrayList<>(
         links.findByFarmIdAndFieldIdAndRetiredFalseOrderByPlace(farmId, fieldId));
   }
 
-  private ChainLink row(UUID farmId, UUID id) {
+  private LinkRow row(UUID farmId, UUID id) {
     return links
         .findByFarmIdAndIdAndRetiredFalse(farmId, id)
         .orElseThrow(() -> new NotOnThisFarm("crop or cover"));
   }
 
-  private static Link view(ChainLink l) {
+  private static Link view(LinkRow l) {
     return new Link(
         l.id,
         l.fieldId,

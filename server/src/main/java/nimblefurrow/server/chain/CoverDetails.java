@@ -12,13 +12,13 @@ import java.util.Map;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
+import nimblefurrow.core.job.Operation;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.season.SideWork;
 import nimblefurrow.core.seeding.Goal;
-import nimblefurrow.core.seeding.WayIn;
-import nimblefurrow.core.termination.Route;
-import nimblefurrow.core.work.Operation;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.termination.TerminationMethod;
+import nimblefurrow.server.platform.web.Maybe;
 
 /**
  * A cover in a field's chain, as chosen.
@@ -29,8 +29,8 @@ import nimblefurrow.server.platform.Maybe;
  */
 public record CoverDetails(
     @NotNull Goal goal,
-    @NotNull Route route,
-    @NotNull WayIn way,
+    @NotNull TerminationMethod termination,
+    @NotNull SeedingMethod way,
     @NotEmpty @Size(max = 8) List<@Valid MemberDetails> members,
     @Maybe LocalDate planned,
     @Maybe Integer discPasses,
@@ -55,18 +55,22 @@ public record CoverDetails(
 
   /** A cover without work beside the sowing. */
   public CoverDetails(
-      Goal goal, Route route, WayIn way, List<MemberDetails> members, LocalDate planned) {
-    this(goal, route, way, members, planned, null, null, null);
+      Goal goal,
+      TerminationMethod termination,
+      SeedingMethod way,
+      List<MemberDetails> members,
+      LocalDate planned) {
+    this(goal, termination, way, members, planned, null, null, null);
   }
 
   /** The same sown another way. */
-  public CoverDetails by(WayIn other) {
+  public CoverDetails by(SeedingMethod other) {
     return new CoverDetails(
-        goal, route, other, members, planned, discPasses, slurryOver, thickSlurry);
+        goal, termination, other, members, planned, discPasses, slurryOver, thickSlurry);
   }
 
   /** The same ended another way. */
-  public CoverDetails ending(Route other) {
+  public CoverDetails ending(TerminationMethod other) {
     return new CoverDetails(
         goal, other, way, members, planned, discPasses, slurryOver, thickSlurry);
   }

@@ -8,7 +8,7 @@ import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropPlanting;
 import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.cashcrop.Observation;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 
 /**
  * A cash crop in a field's chain, as kept. Dates entered by hand replace what would be computed.

@@ -21,8 +21,8 @@ import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
-import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.NotOnThisFarm;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

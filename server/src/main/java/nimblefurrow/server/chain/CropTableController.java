@@ -10,9 +10,9 @@ import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.chain.Rotation;
 import nimblefurrow.server.chain.CropTable.CropCell;
 import nimblefurrow.server.chain.CropTable.CropRow;
-import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.AskingOnly;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -22,7 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Crops of many fields at once. */
 @RestController
-@RequestMapping("/api/crops")
+@RequestMapping("/api/v1/crops")
 class CropTableController {
   private static final int MOST_CELLS = 4000;
   private static final int MOST_FIELDS = 1000;

@@ -2,7 +2,7 @@ package nimblefurrow.server.chain;
 
 import java.time.LocalDate;
 import java.util.UUID;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 
 /**
  * A link; a crop starts when planted, a cover when its season's seeding may begin.

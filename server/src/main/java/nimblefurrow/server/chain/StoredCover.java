@@ -3,9 +3,9 @@ package nimblefurrow.server.chain;
 import java.time.LocalDate;
 import java.util.List;
 import nimblefurrow.core.seeding.Goal;
-import nimblefurrow.core.seeding.WayIn;
-import nimblefurrow.core.termination.Route;
-import nimblefurrow.server.platform.Codes;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.termination.TerminationMethod;
+import nimblefurrow.server.platform.codes.Codes;
 
 /**
  * A cover as its row keeps it, constants by their codes.
@@ -27,7 +27,7 @@ record StoredCover(
     return new StoredCover(
         1,
         Codes.kept(c.goal()),
-        Codes.kept(c.route()),
+        Codes.kept(c.termination()),
         Codes.kept(c.way()),
         c.members().stream().map(StoredMember::of).toList(),
         c.planned(),
@@ -39,8 +39,8 @@ record StoredCover(
   CoverDetails details() {
     return new CoverDetails(
         Codes.read(Goal.class, goal),
-        Codes.read(Route.class, route),
-        Codes.read(WayIn.class, way),
+        Codes.read(TerminationMethod.class, route),
+        Codes.read(SeedingMethod.class, way),
         members.stream().map(StoredMember::details).toList(),
         planned,
         discPasses,

@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.cashcrop.CropStage;
-import nimblefurrow.server.platform.Codes;
+import nimblefurrow.server.platform.codes.Codes;
 
 /**
  * A cash crop as its row keeps it.

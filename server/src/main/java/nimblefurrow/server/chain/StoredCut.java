@@ -1,7 +1,7 @@
 package nimblefurrow.server.chain;
 
 import nimblefurrow.core.season.Clearing;
-import nimblefurrow.server.platform.Codes;
+import nimblefurrow.server.platform.codes.Codes;
 
 /**
  * A cut as its row keeps it.

@@ -1,6 +1,6 @@
 package nimblefurrow.server.chain;
 
-import nimblefurrow.server.platform.Codes;
+import nimblefurrow.server.platform.codes.Codes;
 
 /** A member of a mix as rows keep it. */
 public record StoredMember(String species, double share, Double typedRate, String typedUnit) {

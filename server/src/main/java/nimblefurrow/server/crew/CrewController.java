@@ -17,7 +17,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The private addresses of hired crews: made, listed, taken back. */
 @RestController
-@RequestMapping("/api/crews")
+@RequestMapping("/api/v1/crews")
 class CrewController {
   record CrewLinkForm(@NotNull UUID machineId, @NotNull LocalDate until) {}
 

@@ -6,11 +6,11 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import nimblefurrow.core.work.Cautions;
-import nimblefurrow.core.work.CrewVisit;
-import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.JobId;
-import nimblefurrow.core.work.Placement;
+import nimblefurrow.core.board.CrewVisit;
+import nimblefurrow.core.board.Placement;
+import nimblefurrow.core.job.Cautions;
+import nimblefurrow.core.job.Job;
+import nimblefurrow.core.job.JobId;
 import nimblefurrow.server.dispatch.CountedView;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.dispatch.DoingView;
@@ -19,12 +19,12 @@ import nimblefurrow.server.dispatch.SheetSeeds;
 import nimblefurrow.server.exchange.OutlineFiles;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.machine.Machines.MachineView;
-import nimblefurrow.server.platform.Download;
-import nimblefurrow.server.platform.InSteps;
-import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.NotOnThisFarm;
-import nimblefurrow.server.platform.Percent;
-import nimblefurrow.server.platform.PlainPicture;
+import nimblefurrow.server.platform.files.PlainPicture;
+import nimblefurrow.server.platform.web.Download;
+import nimblefurrow.server.platform.web.InSteps;
+import nimblefurrow.server.platform.web.Maybe;
+import nimblefurrow.server.platform.web.Percent;
 import nimblefurrow.server.report.Reports;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.workorder.WorkOrders;
@@ -44,7 +44,7 @@ import org.springframework.web.multipart.MultipartFile;
  * outlines and work orders. Nothing of the farm but this machine's jobs is told.
  */
 @RestController
-@RequestMapping("/api/crew/{word}")
+@RequestMapping("/api/v1/crew/{word}")
 class OpenCrewController {
   /**
    * @param until the last day on which this list opens

@@ -5,8 +5,8 @@ import java.io.IOException;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.InSteps;
-import nimblefurrow.server.platform.PlainPicture;
+import nimblefurrow.server.platform.files.PlainPicture;
+import nimblefurrow.server.platform.web.InSteps;
 import nimblefurrow.server.report.Reports;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
@@ -22,7 +22,7 @@ import org.springframework.web.multipart.MultipartFile;
 
 /** What the farm's own people say from the field. */
 @RestController
-@RequestMapping("/api/reports")
+@RequestMapping("/api/v1/reports")
 class ReportController {
   private final ReportDesk desk;
   private final Reports reports;

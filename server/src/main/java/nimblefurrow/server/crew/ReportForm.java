@@ -6,9 +6,9 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.UUID;
-import nimblefurrow.core.work.JobId;
-import nimblefurrow.core.work.ReportKind;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.core.job.JobId;
+import nimblefurrow.core.job.ReportKind;
+import nimblefurrow.server.platform.web.Maybe;
 
 /**
  * What somebody says of a job.

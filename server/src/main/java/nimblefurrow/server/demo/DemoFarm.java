@@ -9,8 +9,8 @@ import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.land.Boundary;
 import nimblefurrow.core.season.Clearing;
 import nimblefurrow.core.seeding.Goal;
-import nimblefurrow.core.seeding.WayIn;
-import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.termination.TerminationMethod;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.server.account.Accounts;
 import nimblefurrow.server.chain.Chains;
@@ -200,13 +200,13 @@ public class DemoFarm {
       Link ground =
           chains.addCrop(
               farm.id(), field.id(), plantedFirst, crop(first, first.corn() ? 104 : 2.4));
-      cover(farm, field, ground, rye(WayIn.DRILL, Route.EARLY_SPRAY));
+      cover(farm, field, ground, rye(SeedingMethod.DRILL, TerminationMethod.EARLY_SPRAY));
     }
     Link earlier =
         chains.addCrop(
             farm.id(), field.id(), plantedBefore, crop(before, before.corn() ? 103 : 2.4));
     if (hadCover) {
-      cover(farm, field, earlier, rye(WayIn.DRILL, Route.EARLY_SPRAY));
+      cover(farm, field, earlier, rye(SeedingMethod.DRILL, TerminationMethod.EARLY_SPRAY));
     }
     Link standing =
         chains.addCrop(
@@ -218,15 +218,15 @@ public class DemoFarm {
           standing,
           new CoverDetails(
               Goal.valueOf(row.get("goal")),
-              Route.valueOf(row.get("route")),
-              WayIn.valueOf(row.get("way")),
+              TerminationMethod.valueOf(row.get("route")),
+              SeedingMethod.valueOf(row.get("way")),
               members(row.get("cover26")),
               null));
     }
     if (!row.get("cut").isBlank()) {
       LocalDate day = LocalDate.parse(row.get("cut"));
       Link cut = chains.addCut(farm.id(), field.id(), day, new CutDetails(Clearing.How.FORAGE_CUT));
-      cover(farm, field, cut, rye(WayIn.DRILL, Route.EARLY_SPRAY));
+      cover(farm, field, cut, rye(SeedingMethod.DRILL, TerminationMethod.EARLY_SPRAY));
     }
     CropKind next = CropKind.valueOf(row.get("next"));
     chains.addCrop(
@@ -240,7 +240,7 @@ public class DemoFarm {
     chains.addCover(farm.id(), field.id(), ground.id(), null, cover);
   }
 
-  private static CoverDetails rye(WayIn way, Route route) {
+  private static CoverDetails rye(SeedingMethod way, TerminationMethod route) {
     return new CoverDetails(Goal.KEEP_NITROGEN, route, way, members("cereal-rye:1"), null);
   }
 

@@ -14,18 +14,18 @@ import nimblefurrow.core.houserules.HouseRules;
 import nimblefurrow.core.journal.CutForForage;
 import nimblefurrow.core.journal.Fact;
 import nimblefurrow.core.journal.Harvested;
-import nimblefurrow.core.journal.Noted;
 import nimblefurrow.core.journal.Sown;
 import nimblefurrow.core.journal.Terminated;
+import nimblefurrow.core.journal.noted.Noted;
 import nimblefurrow.core.season.CoverPlan;
 import nimblefurrow.core.season.FieldCase;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.season.SeasonComposer;
 import nimblefurrow.core.seeding.RateBuilder;
 import nimblefurrow.core.seeding.SeedTag;
-import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.termination.NextCrop;
-import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.TerminationMethod;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.SoilTexture;
@@ -139,15 +139,15 @@ class DemoLog {
     }
     FieldSeason growing = composer.compose(field0.with(plan.get().sown(sown)));
     growing
-        .route()
+        .termination()
         .filter(r -> r.impossible().isEmpty())
         .flatMap(r -> r.aim())
         .filter(d -> d.isAfter(sown))
         .ifPresent(
             aim -> {
-              Route route = plan.get().route();
+              TerminationMethod termination = plan.get().termination();
               LocalDate ended =
-                  route == Route.WINTER_KILL
+                  termination == TerminationMethod.WINTER_KILL
                       ? aim
                       : aim.plusDays(Math.floorMod(field.name().hashCode(), 4));
               add(
@@ -158,7 +158,7 @@ class DemoLog {
                   field.acres(),
                   null,
                   "",
-                  new Terminated(Optional.of(route)),
+                  new Terminated(Optional.of(termination)),
                   outlook);
             });
   }
@@ -190,7 +190,7 @@ class DemoLog {
     if (plan.clears().isPresent() && harvest != null) {
       return harvest.plusDays(6);
     }
-    if (plan.way() == WayIn.DRILL && harvest != null) {
+    if (plan.way() == SeedingMethod.DRILL && harvest != null) {
       int lag = plan.mix().winterHardy().isEmpty() || harvest.getMonthValue() < 9 ? 9 : 5;
       LocalDate day = harvest.plusDays(lag + Math.floorMod(field.name().hashCode(), 5));
       return day.getMonthValue() < 8 ? LocalDate.of(day.getYear(), 8, 12) : day;
@@ -200,7 +200,7 @@ class DemoLog {
 
   static CoverPlan plan(CoverDetails details) {
     return CoverPlan.of(
-            details.mix(Catalogue.shipped()), details.goal(), details.way(), details.route())
+            details.mix(Catalogue.shipped()), details.goal(), details.way(), details.termination())
         .planned(details.planned());
   }
 

@@ -5,7 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.yard.MachineKind;
 import nimblefurrow.server.calibration.CalibrationDetails;
 import nimblefurrow.server.calibration.CalibrationKind;
 import nimblefurrow.server.calibration.Calibrations;

@@ -3,12 +3,13 @@ package nimblefurrow.server.demo;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.UUID;
-import nimblefurrow.server.account.SessionController;
+import nimblefurrow.server.account.SessionView;
+import nimblefurrow.server.account.Sessions;
 import nimblefurrow.server.farm.Farms;
-import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.FarmUser;
+import nimblefurrow.server.platform.web.AskingOnly;
 import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -20,18 +21,18 @@ import org.springframework.web.bind.annotation.RestController;
  * first looked at, so that it may be taken apart; one's own farm is not touched by it.
  */
 @RestController
-@RequestMapping("/api/sample")
+@RequestMapping("/api/v1/sample")
 class SampleController {
   private final DemoFarm demo;
   private final Farms farms;
-  private final SessionController sessions;
+  private final Sessions sessions;
   private final TransactionTemplate transaction;
   private final CurrentFarm current;
 
   SampleController(
       DemoFarm demo,
       Farms farms,
-      SessionController sessions,
+      Sessions sessions,
       TransactionTemplate transaction,
       CurrentFarm current) {
     this.demo = demo;
@@ -43,7 +44,7 @@ class SampleController {
 
   @AskingOnly // the session that is opened here is a row of its own
   @PostMapping
-  SessionController.SessionView look(HttpServletRequest request, HttpServletResponse response) {
+  SessionView look(HttpServletRequest request, HttpServletResponse response) {
     FarmUser user = current.user();
     if (farms.view(user.farmId()).demo()) {
       throw new Conflict("this is the demo already");
@@ -57,7 +58,7 @@ class SampleController {
 
   @AskingOnly // as above
   @DeleteMapping
-  SessionController.SessionView back(HttpServletRequest request, HttpServletResponse response) {
+  SessionView back(HttpServletRequest request, HttpServletResponse response) {
     FarmUser user = current.user();
     UUID home =
         farms

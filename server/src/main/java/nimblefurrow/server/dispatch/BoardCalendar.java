@@ -8,14 +8,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiPredicate;
 import java.util.stream.Collectors;
+import nimblefurrow.core.board.Placement;
+import nimblefurrow.core.board.WorkHours;
+import nimblefurrow.core.job.DayWork;
+import nimblefurrow.core.job.Job;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.UnitSystem;
-import nimblefurrow.core.work.DayWork;
-import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.Placement;
-import nimblefurrow.core.work.WorkHours;
 import nimblefurrow.server.machine.Machines.MachineView;
-import nimblefurrow.server.platform.IcsOut;
+import nimblefurrow.server.platform.files.IcsOut;
 
 /**
  * A board as a calendar: the days just ahead by their hours on the farm's clock, each day for

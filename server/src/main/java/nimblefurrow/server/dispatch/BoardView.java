@@ -10,25 +10,26 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import nimblefurrow.core.board.CrewVisit;
+import nimblefurrow.core.board.Placement;
+import nimblefurrow.core.fitness.FitDays;
+import nimblefurrow.core.job.After;
+import nimblefurrow.core.job.FitSpread;
+import nimblefurrow.core.job.Job;
+import nimblefurrow.core.job.JobDays;
+import nimblefurrow.core.job.JobId;
+import nimblefurrow.core.job.Operation;
+import nimblefurrow.core.job.Report;
+import nimblefurrow.core.job.ReportKind;
+import nimblefurrow.core.job.Unplaced;
+import nimblefurrow.core.play.Campaign;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.Verdict;
-import nimblefurrow.core.work.After;
-import nimblefurrow.core.work.Campaign;
-import nimblefurrow.core.work.CrewVisit;
-import nimblefurrow.core.work.FitDays;
-import nimblefurrow.core.work.FitSpread;
-import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.JobId;
-import nimblefurrow.core.work.MachineKind;
-import nimblefurrow.core.work.Operation;
-import nimblefurrow.core.work.Placement;
-import nimblefurrow.core.work.Report;
-import nimblefurrow.core.work.ReportKind;
-import nimblefurrow.core.work.Unplaced;
+import nimblefurrow.core.yard.MachineKind;
 import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.machine.Machines.MachineView;
-import nimblefurrow.server.platform.Maybe;
-import nimblefurrow.server.platform.Percent;
+import nimblefurrow.server.platform.web.Maybe;
+import nimblefurrow.server.platform.web.Percent;
 import nimblefurrow.server.report.Reports;
 import nimblefurrow.server.season.FieldSeasons;
 
@@ -269,7 +270,7 @@ record BoardView(
         (kind, job) -> {
           int[] chances = new int[FIT_DAYS];
           for (int i = 0; i < FIT_DAYS; i++) {
-            chances[i] = Percent.of(fit.chance(job, from.plusDays(i)));
+            chances[i] = Percent.of(new JobDays(fit).chance(job, from.plusDays(i)));
           }
           FitSpread hours = FitSpread.of(fit, job, from, FIT_DAYS);
           rows.add(new FitRow(kind, from, chances, hours.counted(), hours.low(), hours.high()));

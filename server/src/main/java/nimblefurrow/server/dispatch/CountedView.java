@@ -1,6 +1,6 @@
 package nimblefurrow.server.dispatch;
 
-import nimblefurrow.core.work.Job;
+import nimblefurrow.core.job.Job;
 
 /**
  * How far work is that is counted in hours, not in acres.

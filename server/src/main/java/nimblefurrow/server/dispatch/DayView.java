@@ -4,11 +4,11 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
-import nimblefurrow.core.work.DayWork;
-import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.WorkHours;
-import nimblefurrow.server.platform.Maybe;
-import nimblefurrow.server.platform.Percent;
+import nimblefurrow.core.board.WorkHours;
+import nimblefurrow.core.job.DayWork;
+import nimblefurrow.core.job.Job;
+import nimblefurrow.server.platform.web.Maybe;
+import nimblefurrow.server.platform.web.Percent;
 
 /**
  * A day's work of a job as it is told.

@@ -8,29 +8,29 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import nimblefurrow.core.board.Layout;
+import nimblefurrow.core.board.Pin;
+import nimblefurrow.core.board.Schedule;
+import nimblefurrow.core.board.SchedulePlanner;
+import nimblefurrow.core.board.ScheduleProblem;
+import nimblefurrow.core.board.WhatIf;
+import nimblefurrow.core.board.WorkHours;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.job.Circles;
+import nimblefurrow.core.job.CountedHours;
+import nimblefurrow.core.job.DayWork;
+import nimblefurrow.core.job.Doing;
+import nimblefurrow.core.job.Job;
+import nimblefurrow.core.job.JobId;
+import nimblefurrow.core.job.Part;
+import nimblefurrow.core.job.Unplaced;
 import nimblefurrow.core.land.Farmsteads;
+import nimblefurrow.core.play.Plan;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.weather.Site;
-import nimblefurrow.core.work.Circles;
-import nimblefurrow.core.work.CountedHours;
-import nimblefurrow.core.work.DayWork;
-import nimblefurrow.core.work.Doing;
-import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.JobId;
-import nimblefurrow.core.work.Layout;
-import nimblefurrow.core.work.Machine;
-import nimblefurrow.core.work.Part;
-import nimblefurrow.core.work.Pin;
-import nimblefurrow.core.work.Plan;
-import nimblefurrow.core.work.Roads;
-import nimblefurrow.core.work.Schedule;
-import nimblefurrow.core.work.SchedulePlanner;
-import nimblefurrow.core.work.ScheduleProblem;
-import nimblefurrow.core.work.Unplaced;
-import nimblefurrow.core.work.WhatIf;
-import nimblefurrow.core.work.WorkHours;
+import nimblefurrow.core.yard.Machine;
+import nimblefurrow.core.yard.Roads;
 import nimblefurrow.server.away.Away;
 import nimblefurrow.server.loads.LoadDesk;
 import nimblefurrow.server.loads.SowingRates;
@@ -104,7 +104,7 @@ public class Dispatch {
 
     /** Chance that a day's work of a job finds the day fit and the job's window open, 0–1. */
     public double chance(Job job, DayWork work) {
-      return problem.fit().chanceOpen(job, work.date());
+      return problem.days().chanceOpen(job, work.date());
     }
 
     /** About when by the clock a day's work of a job is done; empty for a day too far ahead. */

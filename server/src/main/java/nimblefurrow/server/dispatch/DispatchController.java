@@ -7,16 +7,16 @@ import jakarta.validation.constraints.Positive;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.core.board.WhatIf;
+import nimblefurrow.core.job.JobId;
+import nimblefurrow.core.job.Operation;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.UnitSystem;
-import nimblefurrow.core.work.JobId;
-import nimblefurrow.core.work.Operation;
-import nimblefurrow.core.work.WhatIf;
 import nimblefurrow.server.placement.Placements;
-import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
-import nimblefurrow.server.platform.Percent;
+import nimblefurrow.server.platform.web.AskingOnly;
+import nimblefurrow.server.platform.web.Maybe;
+import nimblefurrow.server.platform.web.Percent;
 import nimblefurrow.server.unchanged.Unchanged;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -31,7 +31,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The dispatch board. */
 @RestController
-@RequestMapping("/api/dispatch")
+@RequestMapping("/api/v1/dispatch")
 class DispatchController {
   record MoveForm(
       @NotNull UUID machineId,

@@ -1,9 +1,9 @@
 package nimblefurrow.server.dispatch;
 
 import java.time.LocalDate;
-import nimblefurrow.core.work.Doing;
-import nimblefurrow.core.work.ReportKind;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.core.job.Doing;
+import nimblefurrow.core.job.ReportKind;
+import nimblefurrow.server.platform.web.Maybe;
 
 /**
  * How a job stands by what was said from the field.

@@ -1,7 +1,7 @@
 package nimblefurrow.server.dispatch;
 
-import nimblefurrow.core.work.SchedulePlanner;
-import nimblefurrow.scheduler.EarliestClosingFirst;
+import nimblefurrow.core.board.SchedulePlanner;
+import nimblefurrow.scheduler.rules.EarliestClosingFirst;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 

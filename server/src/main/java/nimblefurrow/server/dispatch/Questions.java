@@ -5,24 +5,24 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import nimblefurrow.core.seeding.WayIn;
-import nimblefurrow.core.work.Campaign;
-import nimblefurrow.core.work.Elsewhere;
-import nimblefurrow.core.work.Evaluator;
-import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.JobId;
-import nimblefurrow.core.work.Machine;
-import nimblefurrow.core.work.Operation;
-import nimblefurrow.core.work.Plan;
-import nimblefurrow.core.work.PlanRisk;
-import nimblefurrow.core.work.ScheduleProblem;
-import nimblefurrow.core.work.SlidYear;
-import nimblefurrow.core.work.WhatIf;
-import nimblefurrow.scheduler.Effort;
-import nimblefurrow.scheduler.Flown;
-import nimblefurrow.scheduler.Help;
-import nimblefurrow.scheduler.HelpWatch;
-import nimblefurrow.scheduler.Helps;
+import nimblefurrow.core.board.ScheduleProblem;
+import nimblefurrow.core.board.WhatIf;
+import nimblefurrow.core.job.Job;
+import nimblefurrow.core.job.JobId;
+import nimblefurrow.core.job.Operation;
+import nimblefurrow.core.play.Campaign;
+import nimblefurrow.core.play.Elsewhere;
+import nimblefurrow.core.play.Evaluator;
+import nimblefurrow.core.play.Plan;
+import nimblefurrow.core.play.PlanRisk;
+import nimblefurrow.core.play.SlidYear;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.core.yard.Machine;
+import nimblefurrow.scheduler.help.Flown;
+import nimblefurrow.scheduler.help.Help;
+import nimblefurrow.scheduler.help.HelpWatch;
+import nimblefurrow.scheduler.help.Helps;
+import nimblefurrow.scheduler.search.Effort;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
@@ -51,7 +51,7 @@ public class Questions {
     return PlanRisk.of(
         campaign,
         new Plan(board.problem().list()),
-        SlidYear.of(board.problem().fit().years(), OTHER_YEARS, campaign),
+        SlidYear.of(board.problem().days().years(), OTHER_YEARS, campaign),
         board.season().day().figures());
   }
 
@@ -59,7 +59,7 @@ public class Questions {
   public List<Elsewhere> elsewhere(Dispatch.Board board, JobId job) {
     ScheduleProblem problem = board.problem();
     Evaluator evaluator =
-        new Evaluator(problem.campaign(), problem.fit().years(), problem.fit().figures());
+        new Evaluator(problem.campaign(), problem.days().years(), problem.fit().figures());
     return Elsewhere.of(problem.campaign(), problem.asItStands(), evaluator, job);
   }
 
@@ -69,8 +69,8 @@ public class Questions {
     return new Helps(
             problem.campaign(),
             problem.asItStands(),
-            problem.fit().years(),
-            SlidYear.of(problem.fit().years(), OTHER_YEARS, problem.campaign()),
+            problem.days().years(),
+            SlidYear.of(problem.days().years(), OTHER_YEARS, problem.campaign()),
             flown(board),
             problem.fit().figures(),
             new Effort(1, helpSeconds, 1))
@@ -81,14 +81,14 @@ public class Questions {
   private static List<Flown> flown(Dispatch.Board board) {
     List<Flown> crews = new ArrayList<>();
     for (Machine machine : board.problem().campaign().machines()) {
-      WayIn.of(machine.kind())
+      SeedingMethod.of(machine.kind())
           .filter(way -> way.overTheTop() && machine.hire().isPresent())
           .ifPresent(way -> crews.add(new Flown(machine.id(), id -> otherwise(board, id, way))));
     }
     return crews;
   }
 
-  private static Optional<Job> otherwise(Dispatch.Board board, JobId id, WayIn way) {
+  private static Optional<Job> otherwise(Dispatch.Board board, JobId id, SeedingMethod way) {
     Job job = board.job(id);
     boolean untouched = !board.partOf().containsKey(id) && !board.doing().containsKey(id);
     return board

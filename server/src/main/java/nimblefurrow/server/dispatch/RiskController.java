@@ -3,12 +3,12 @@ package nimblefurrow.server.dispatch;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import nimblefurrow.core.job.Job;
+import nimblefurrow.core.job.JobId;
+import nimblefurrow.core.play.PlanRisk;
 import nimblefurrow.core.quantity.Share;
-import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.JobId;
-import nimblefurrow.core.work.PlanRisk;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 import nimblefurrow.server.unchanged.Unchanged;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -16,7 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What may not be done in time of all that is placed. */
 @RestController
-@RequestMapping("/api/dispatch/risk")
+@RequestMapping("/api/v1/dispatch/risk")
 class RiskController {
   /**
    * How a job fares in years that it was not planned on.

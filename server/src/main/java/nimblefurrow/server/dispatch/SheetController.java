@@ -9,18 +9,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import nimblefurrow.core.work.Cautions;
-import nimblefurrow.core.work.DayWork;
-import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.JobId;
-import nimblefurrow.core.work.Operation;
-import nimblefurrow.core.work.Placement;
-import nimblefurrow.core.work.WorkHours;
+import nimblefurrow.core.board.Placement;
+import nimblefurrow.core.board.WorkHours;
+import nimblefurrow.core.job.Cautions;
+import nimblefurrow.core.job.DayWork;
+import nimblefurrow.core.job.Job;
+import nimblefurrow.core.job.JobId;
+import nimblefurrow.core.job.Operation;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
-import nimblefurrow.server.platform.Percent;
+import nimblefurrow.server.platform.web.Maybe;
+import nimblefurrow.server.platform.web.Percent;
 import nimblefurrow.server.product.PlannedSprays;
 import nimblefurrow.server.season.FarmDay;
 import nimblefurrow.server.season.FieldSeasons;
@@ -33,7 +33,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The day sheet: who does what on a day, machine by machine, with seed, chance and cautions. */
 @RestController
-@RequestMapping("/api/dispatch/sheet")
+@RequestMapping("/api/v1/dispatch/sheet")
 class SheetController {
   /**
    * @param toTell whether it may be told to those who do it: it is not over and holds work

@@ -1,11 +1,11 @@
 package nimblefurrow.server.dispatch;
 
 import java.util.List;
+import nimblefurrow.core.job.Job;
+import nimblefurrow.core.job.Operation;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.SeedRate;
-import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.Operation;
-import nimblefurrow.server.season.CoverDesk;
+import nimblefurrow.server.cover.CoverDesk;
 import org.springframework.stereotype.Service;
 
 /** The seed that goes along to so many acres of a job; none where nothing is sown. */

@@ -4,13 +4,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import nimblefurrow.core.work.Elsewhere;
-import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.JobId;
-import nimblefurrow.core.work.Machine;
-import nimblefurrow.core.work.Operation;
+import nimblefurrow.core.job.Job;
+import nimblefurrow.core.job.JobId;
+import nimblefurrow.core.job.Operation;
+import nimblefurrow.core.play.Elsewhere;
+import nimblefurrow.core.yard.Machine;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -18,7 +18,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Why a job stands where it does, and what elsewhere would cost. */
 @RestController
-@RequestMapping("/api/dispatch")
+@RequestMapping("/api/v1/dispatch")
 class WhyController {
   /**
    * Another place for a job.

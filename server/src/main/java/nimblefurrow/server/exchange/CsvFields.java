@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.server.platform.CsvIn;
+import nimblefurrow.server.platform.files.CsvIn;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.locationtech.jts.geom.Geometry;

@@ -19,11 +19,11 @@ import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.field.Fields.Land;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Download;
-import nimblefurrow.server.platform.GeoJson;
-import nimblefurrow.server.platform.HeavyWork;
-import nimblefurrow.server.platform.Maybe;
-import nimblefurrow.server.platform.ReaderUnits;
+import nimblefurrow.server.platform.files.GeoJson;
+import nimblefurrow.server.platform.files.HeavyWork;
+import nimblefurrow.server.platform.web.Download;
+import nimblefurrow.server.platform.web.Maybe;
+import nimblefurrow.server.platform.web.ReaderUnits;
 import nimblefurrow.server.taskdata.TaskDataFields;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -43,7 +43,7 @@ import tools.jackson.databind.node.ObjectNode;
  * kept; fields as GeoJSON.
  */
 @RestController
-@RequestMapping("/api/exchange/fields")
+@RequestMapping("/api/v1/exchange/fields")
 class FieldExchange {
   private static final int MOST_FEATURES = 2000;
   private static final int BEGINNING = 200;

@@ -3,16 +3,16 @@ package nimblefurrow.server.exchange;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import nimblefurrow.core.work.DayWork;
-import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.Placement;
+import nimblefurrow.core.board.Placement;
+import nimblefurrow.core.job.DayWork;
+import nimblefurrow.core.job.Job;
 import nimblefurrow.server.dispatch.BoardCalendar;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.machine.Machines.MachineView;
-import nimblefurrow.server.platform.CsvOut;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Download;
-import nimblefurrow.server.platform.XlsxOut;
+import nimblefurrow.server.platform.files.CsvOut;
+import nimblefurrow.server.platform.files.XlsxOut;
+import nimblefurrow.server.platform.web.Download;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -20,7 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Placed jobs for a calendar or a spreadsheet. */
 @RestController
-@RequestMapping("/api/exchange")
+@RequestMapping("/api/v1/exchange")
 class JobExchange {
   private static final String[] COLUMNS = {
     "field",

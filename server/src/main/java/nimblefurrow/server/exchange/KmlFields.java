@@ -10,7 +10,7 @@ import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.server.platform.TypedNumber;
+import nimblefurrow.server.platform.web.TypedNumber;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;

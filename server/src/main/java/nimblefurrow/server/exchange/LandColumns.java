@@ -17,7 +17,7 @@ import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.server.field.Drainage;
 import nimblefurrow.server.field.Fields.Land;
-import nimblefurrow.server.platform.TypedNumber;
+import nimblefurrow.server.platform.web.TypedNumber;
 
 /**
  * What the columns of a file say of a field's land and crops, recognised by their titles. Example:

@@ -16,7 +16,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.server.platform.Unpacked;
+import nimblefurrow.server.platform.files.Unpacked;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;

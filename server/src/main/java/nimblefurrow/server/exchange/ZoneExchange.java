@@ -10,7 +10,7 @@ import nimblefurrow.core.land.Zoning;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Zones;
-import nimblefurrow.server.platform.GeoJson;
+import nimblefurrow.server.platform.files.GeoJson;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;

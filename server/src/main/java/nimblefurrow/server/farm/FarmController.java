@@ -12,7 +12,7 @@ import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.scouting.WeedLoad;
 import nimblefurrow.core.scouting.Weeds;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -21,7 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The farm's settings, each saved on its own. */
 @RestController
-@RequestMapping("/api/farm")
+@RequestMapping("/api/v1/farm")
 class FarmController {
   record Settings(
       String name,

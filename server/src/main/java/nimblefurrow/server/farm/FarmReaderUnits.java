@@ -3,7 +3,7 @@ package nimblefurrow.server.farm;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.NotOnThisFarm;
-import nimblefurrow.server.platform.ReaderUnits;
+import nimblefurrow.server.platform.web.ReaderUnits;
 import org.springframework.dao.DataAccessException;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.stereotype.Component;

@@ -1,12 +1,12 @@
 package nimblefurrow.server.feed;
 
 import java.util.Optional;
-import nimblefurrow.core.work.DayWork;
-import nimblefurrow.core.work.Placement;
+import nimblefurrow.core.board.Placement;
+import nimblefurrow.core.job.DayWork;
 import nimblefurrow.server.dispatch.BoardCalendar;
 import nimblefurrow.server.dispatch.Dispatch;
-import nimblefurrow.server.platform.Download;
 import nimblefurrow.server.platform.NotOnThisFarm;
+import nimblefurrow.server.platform.web.Download;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;

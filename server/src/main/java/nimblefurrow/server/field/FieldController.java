@@ -10,8 +10,8 @@ import java.util.UUID;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.server.field.Fields.Land;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.Removed;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -21,7 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Fields: their land facts, left out and taken in, taken away. */
 @RestController
-@RequestMapping("/api/fields")
+@RequestMapping("/api/v1/fields")
 class FieldController {
   record LandForm(
       @NotBlank @Size(max = 80) String name,

@@ -8,8 +8,8 @@ import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.season.FieldFacts;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.server.field.Zones.ZoneView;
-import nimblefurrow.server.platform.GeoJson;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.files.GeoJson;
+import nimblefurrow.server.platform.web.Maybe;
 import org.locationtech.jts.geom.Geometry;
 
 /** A field; the boundary is a GeoJSON geometry. */

@@ -11,10 +11,10 @@ import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.server.field.Zones.ZoneView;
 import nimblefurrow.server.platform.Conflict;
-import nimblefurrow.server.platform.GeoJson;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.platform.Records;
 import nimblefurrow.server.platform.Removed;
+import nimblefurrow.server.platform.files.GeoJson;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -55,10 +55,10 @@ public class Fields {
 
   private final LandFields fields;
   private final Zones zones;
-  private final Farmsteads farmsteads;
+  private final FarmsteadRows farmsteads;
   private final Records records;
 
-  Fields(LandFields fields, Zones zones, Farmsteads farmsteads, Records records) {
+  Fields(LandFields fields, Zones zones, FarmsteadRows farmsteads, Records records) {
     this.fields = fields;
     this.zones = zones;
     this.farmsteads = farmsteads;

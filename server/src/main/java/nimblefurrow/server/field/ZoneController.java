@@ -8,7 +8,7 @@ import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.server.field.Zones.Said;
 import nimblefurrow.server.field.Zones.ZoneView;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -19,7 +19,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Zones cut into fields. */
 @RestController
-@RequestMapping("/api/fields")
+@RequestMapping("/api/v1/fields")
 class ZoneController {
   /** Drawn, or a share of the field; one of the two. */
   record ZoneForm(

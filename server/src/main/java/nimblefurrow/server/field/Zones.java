@@ -15,10 +15,10 @@ import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.season.LandPart;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.server.platform.Conflict;
-import nimblefurrow.server.platform.GeoJson;
-import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.platform.Records;
+import nimblefurrow.server.platform.files.GeoJson;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

@@ -5,16 +5,16 @@ import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.flight.FlightPlan;
+import nimblefurrow.core.job.Cautions;
 import nimblefurrow.core.quantity.Durations;
-import nimblefurrow.core.work.Cautions;
-import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.yard.MachineKind;
 import nimblefurrow.server.catalogue.FarmFigures;
 import nimblefurrow.server.flight.FlightDesk.Asked;
 import nimblefurrow.server.flight.FlightDesk.Planned;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Download;
-import nimblefurrow.server.platform.GeoJson;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.files.GeoJson;
+import nimblefurrow.server.platform.web.Download;
+import nimblefurrow.server.platform.web.Maybe;
 import org.locationtech.jts.geom.Coordinate;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -25,7 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Flight plans, and the same as GeoJSON and KML. */
 @RestController
-@RequestMapping("/api/flight/plans/{fieldId}/{machineId}")
+@RequestMapping("/api/v1/flight/plans/{fieldId}/{machineId}")
 class FlightController {
   /** A leg as longitude and latitude by turns. */
   record LegView(boolean spreading, double[] line) {}

@@ -1,6 +1,5 @@
 package nimblefurrow.server.flight;
 
-import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -9,22 +8,20 @@ import nimblefurrow.core.flight.FlightJob;
 import nimblefurrow.core.flight.FlightPlan;
 import nimblefurrow.core.flight.FlightPlanner;
 import nimblefurrow.core.flight.Hazard;
-import nimblefurrow.core.loads.DroneOutfit;
-import nimblefurrow.core.quantity.Durations;
+import nimblefurrow.core.loads.Drone;
 import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Speed;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.seeding.SeedBlend;
-import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.yard.MachineKind;
 import nimblefurrow.server.land.Marks;
 import nimblefurrow.server.loads.LoadDesk;
 import nimblefurrow.server.loads.Rigs;
-import nimblefurrow.server.machine.MachineSetup;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 import nimblefurrow.server.season.FarmDay;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.OneField;
@@ -85,8 +82,7 @@ class FlightDesk {
     List<SeedBlend> passes = loads.blend(farm, field).passes();
     Limits.within("pass", asked.pass(), 1, passes.size(), Unit.NONE);
     SeedBlend blend = passes.get(asked.pass() - 1);
-    MachineSetup setup = machine.setup();
-    DroneOutfit drone = Rigs.drone(setup, Length.ofFeet(1000), farm.figures());
+    Drone drone = Rigs.drone(machine.setup(), farm.figures());
     LoadDesk.FillingPlace filling =
         asked.homeLongitude() != null && asked.homeLatitude() != null
             ? new LoadDesk.FillingPlace(
@@ -103,7 +99,6 @@ class FlightDesk {
             .filter(m -> around.intersects(m.geometry().getEnvelopeInternal()))
             .map(Marks.MarkView::hazard)
             .toList();
-    Duration turn = Durations.seconds(setup.turnSeconds() == null ? 4 : setup.turnSeconds());
     FlightPlan plan =
         FlightPlanner.plan(
             new FlightJob(
@@ -116,12 +111,12 @@ class FlightDesk {
                 blend.rate(),
                 drone.hopper().load(blend),
                 drone.speedFor(blend.rate()),
-                turn,
+                drone.turn(),
                 drone.battery()));
     DronePort.Craft craft =
         new DronePort.Craft(
             drone.speedFor(blend.rate()),
-            turn,
+            drone.turn(),
             drone.battery(),
             drone.refill(),
             drone.swath(),

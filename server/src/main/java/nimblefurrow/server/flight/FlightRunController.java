@@ -13,7 +13,7 @@ import java.util.concurrent.TimeUnit;
 import nimblefurrow.server.flight.FlightDesk.Asked;
 import nimblefurrow.server.flight.FlightRuns.RunView;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -26,7 +26,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Flights under way: start, watch live, pause, log. */
 @RestController
-@RequestMapping("/api/flight/runs")
+@RequestMapping("/api/v1/flight/runs")
 class FlightRunController {
   private static final long TICK_MS = 500;
   private static final long WATCH_MS = 30 * 60_000;

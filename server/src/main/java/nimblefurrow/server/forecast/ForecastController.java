@@ -13,6 +13,7 @@ import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.fitness.Footing;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Share;
@@ -21,8 +22,7 @@ import nimblefurrow.core.termination.hours.HourOutlook;
 import nimblefurrow.core.weather.DaySun;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.SoilTexture;
-import nimblefurrow.core.work.Footing;
-import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.yard.MachineKind;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.field.FieldView;
@@ -44,7 +44,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Ten days by the hour, and what a ground is fit for to the season's end. */
 @RestController
-@RequestMapping("/api/weather")
+@RequestMapping("/api/v1/weather")
 class ForecastController {
   private static final int DAYS = 10;
   private static final int WEEKS = 18;

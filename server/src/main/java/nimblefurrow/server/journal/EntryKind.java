@@ -2,6 +2,7 @@ package nimblefurrow.server.journal;
 
 import java.util.Arrays;
 import java.util.Optional;
+import nimblefurrow.core.job.Operation;
 import nimblefurrow.core.journal.Clipped;
 import nimblefurrow.core.journal.CropStageSeen;
 import nimblefurrow.core.journal.CutForForage;
@@ -26,7 +27,6 @@ import nimblefurrow.core.journal.WeedsScored;
 import nimblefurrow.core.journal.Wintered;
 import nimblefurrow.core.quantity.Coded;
 import nimblefurrow.core.scouting.LookSheet;
-import nimblefurrow.core.work.Operation;
 
 /** The lasting name of each kind of fact, where it is kept and where it is asked for. */
 public enum EntryKind implements Coded {

@@ -1,5 +1,6 @@
 package nimblefurrow.server.journal;
 
+import com.fasterxml.jackson.annotation.JsonAlias;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import io.swagger.v3.oas.annotations.media.DiscriminatorMapping;
@@ -34,8 +35,8 @@ import nimblefurrow.core.scouting.Pest;
 import nimblefurrow.core.scouting.Quadrats;
 import nimblefurrow.core.scouting.SoilFeel;
 import nimblefurrow.core.scouting.StandCount;
-import nimblefurrow.core.termination.Route;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.core.termination.TerminationMethod;
+import nimblefurrow.server.platform.web.Maybe;
 
 /**
  * A fact as it is typed and as it is shown: one of its kinds, each with the figures that it has.
@@ -151,10 +152,11 @@ public sealed interface FactForm {
   }
 
   /** See {@link Terminated}. */
-  record TerminatedForm(@Maybe Route route) implements FactForm {
+  record TerminatedForm(@Maybe @JsonAlias("route") TerminationMethod termination)
+      implements FactForm {
     @Override
     public Fact fact() {
-      return new Terminated(Optional.ofNullable(route));
+      return new Terminated(Optional.ofNullable(termination));
     }
   }
 

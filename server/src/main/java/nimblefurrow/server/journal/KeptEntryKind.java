@@ -1,7 +1,7 @@
 package nimblefurrow.server.journal;
 
 import jakarta.persistence.Converter;
-import nimblefurrow.server.platform.KeptCode;
+import nimblefurrow.server.platform.codes.KeptCode;
 
 @Converter(autoApply = true)
 class KeptEntryKind extends KeptCode<EntryKind> {

@@ -4,7 +4,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
-import nimblefurrow.server.platform.MemoryShare;
+import nimblefurrow.server.platform.background.MemoryShare;
 
 /** Journals that were read, each as far as it was written then; what is written after is added. */
 final class KeptJournals {

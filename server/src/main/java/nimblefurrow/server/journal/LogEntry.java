@@ -8,7 +8,7 @@ import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.journal.Entry;
-import nimblefurrow.core.journal.Noted;
+import nimblefurrow.core.journal.noted.Noted;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.springframework.data.domain.Persistable;

@@ -3,10 +3,10 @@ package nimblefurrow.server.journal;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import nimblefurrow.core.journal.Readings;
-import nimblefurrow.core.journal.Spot;
+import nimblefurrow.core.journal.noted.Readings;
+import nimblefurrow.core.journal.noted.Spot;
 import nimblefurrow.core.quantity.Limits;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 
 /**
  * A spot.

@@ -16,7 +16,6 @@ import nimblefurrow.core.journal.HeightRead;
 import nimblefurrow.core.journal.KillRated;
 import nimblefurrow.core.journal.LightRead;
 import nimblefurrow.core.journal.NitrogenNoted;
-import nimblefurrow.core.journal.Noted.DayWeather;
 import nimblefurrow.core.journal.PestsCounted;
 import nimblefurrow.core.journal.RutsRead;
 import nimblefurrow.core.journal.SlurrySpread;
@@ -28,14 +27,15 @@ import nimblefurrow.core.journal.Terminated;
 import nimblefurrow.core.journal.Unclear;
 import nimblefurrow.core.journal.WeedsScored;
 import nimblefurrow.core.journal.Wintered;
+import nimblefurrow.core.journal.noted.Noted.DayWeather;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.scouting.Pest;
 import nimblefurrow.core.scouting.Quadrats;
 import nimblefurrow.core.scouting.SoilFeel;
 import nimblefurrow.core.scouting.StandCount;
-import nimblefurrow.core.termination.Route;
-import nimblefurrow.server.platform.Codes;
+import nimblefurrow.core.termination.TerminationMethod;
+import nimblefurrow.server.platform.codes.Codes;
 
 /**
  * An entry's figures as its row keeps them; written once, never again.
@@ -93,7 +93,7 @@ record StoredEntry(
       case SEEDED -> new Sown();
       case SLURRY_SPREAD -> new SlurrySpread();
       case CUT -> new CutForForage();
-      case ENDED -> new Terminated(Optional.ofNullable(Codes.read(Route.class, route)));
+      case ENDED -> new Terminated(Optional.ofNullable(Codes.read(TerminationMethod.class, route)));
       case HARVESTED -> new Harvested(Optional.ofNullable(yieldPerAcre));
       case CROP_STAGE -> new CropStageSeen(Codes.read(CropStage.class, stage));
       case STEM_COUNT ->

@@ -22,7 +22,7 @@ import nimblefurrow.core.journal.Terminated;
 import nimblefurrow.core.journal.Unclear;
 import nimblefurrow.core.journal.WeedsScored;
 import nimblefurrow.core.journal.Wintered;
-import nimblefurrow.server.platform.Codes;
+import nimblefurrow.server.platform.codes.Codes;
 
 /** Each kind of fact as a row keeps it: only what the kind has is filled in. */
 final class StoredFacts implements FactReader<StoredEntryBuilder> {

@@ -5,8 +5,8 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import nimblefurrow.core.journal.Readings;
-import nimblefurrow.core.journal.Spot;
+import nimblefurrow.core.journal.noted.Readings;
+import nimblefurrow.core.journal.noted.Spot;
 
 /** What was seen, as an entry's row keeps it. */
 @RecordBuilder

@@ -1,7 +1,7 @@
 package nimblefurrow.server.land;
 
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.server.platform.GeoJson;
+import nimblefurrow.server.platform.files.GeoJson;
 import org.locationtech.jts.geom.Geometry;
 
 /** Reads what was drawn on the map. */

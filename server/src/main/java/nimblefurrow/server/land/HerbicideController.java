@@ -12,7 +12,7 @@ import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.seeding.Restriction;
 import nimblefurrow.server.land.Herbicides.UseView;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -23,7 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Herbicides on a field, by active ingredient. */
 @RestController
-@RequestMapping("/api/herbicides")
+@RequestMapping("/api/v1/herbicides")
 class HerbicideController {
   record UseForm(
       @NotBlank @Size(max = 80) String active,

@@ -11,8 +11,8 @@ import nimblefurrow.core.cover.Family;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.seeding.Restriction;
 import nimblefurrow.server.field.Fields;
-import nimblefurrow.server.platform.Codes;
 import nimblefurrow.server.platform.NotOnThisFarm;
+import nimblefurrow.server.platform.codes.Codes;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

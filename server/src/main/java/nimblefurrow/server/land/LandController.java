@@ -14,7 +14,7 @@ import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.land.Marks.MarkView;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,7 +27,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The map: all fields, farmsteads and marks at once; fields drawn, redrawn, cut and joined. */
 @RestController
-@RequestMapping("/api/land")
+@RequestMapping("/api/v1/land")
 class LandController {
   record LandMap(
       List<FieldView> fields,

@@ -13,7 +13,7 @@ import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.field.Fields.Land;
 import nimblefurrow.server.field.Fields.Outline;
-import nimblefurrow.server.platform.GeoJson;
+import nimblefurrow.server.platform.files.GeoJson;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;

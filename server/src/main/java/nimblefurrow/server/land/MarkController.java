@@ -9,7 +9,7 @@ import java.util.UUID;
 import nimblefurrow.core.land.MarkKind;
 import nimblefurrow.server.land.Marks.MarkView;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -21,7 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Marks on the map. */
 @RestController
-@RequestMapping("/api/marks")
+@RequestMapping("/api/v1/marks")
 class MarkController {
   record MarkForm(
       @NotNull MarkKind kind,

@@ -9,15 +9,15 @@ import java.util.UUID;
 import nimblefurrow.core.price.Established;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.SeedingWindow;
-import nimblefurrow.core.seeding.WayIn;
 import nimblefurrow.core.seeding.WindowRules;
 import nimblefurrow.server.chain.CoverDetails;
+import nimblefurrow.server.cover.CoverDesk;
 import nimblefurrow.server.loads.LoadDesk.LoadsView;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
-import nimblefurrow.server.platform.Maybe;
-import nimblefurrow.server.season.CoverDesk;
+import nimblefurrow.server.platform.web.Maybe;
 import nimblefurrow.server.season.FarmDay;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.OneField;
@@ -31,7 +31,7 @@ class CompareDesk {
   record WayView(
       UUID machineId,
       String machine,
-      WayIn way,
+      SeedingMethod way,
       String wayWords,
       @Maybe String impossible,
       @Maybe LocalDate opens,
@@ -75,7 +75,7 @@ class CompareDesk {
     LoadDesk.Yard yard = loads.yard(farmId);
     List<WayView> ways = new ArrayList<>();
     for (MachineView machine : machines.all(farmId)) {
-      for (WayIn way : WayIn.values()) {
+      for (SeedingMethod way : SeedingMethod.values()) {
         if (way.machine() == machine.kind()) {
           ways.add(way(farm, field, planned, machine, way, yard));
         }
@@ -105,7 +105,7 @@ class CompareDesk {
       FieldSeasons field,
       CoverDetails planned,
       MachineView machine,
-      WayIn way,
+      SeedingMethod way,
       LoadDesk.Yard yard) {
     CoverDetails tried = planned.by(way);
     List<CoverDesk.SeedLine> seed = covers.seed(farm, field, tried);
@@ -113,7 +113,7 @@ class CompareDesk {
         new WindowRules(
                 field.now().crop(),
                 tried.mix(farm.catalogue()),
-                tried.route() == nimblefurrow.core.termination.Route.ROLL,
+                tried.termination() == nimblefurrow.core.termination.TerminationMethod.ROLL,
                 farm.farm().rules(),
                 farm.outlook(),
                 field.clears())

@@ -7,9 +7,9 @@ import java.util.UUID;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.server.machine.MachineSetup;
-import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.AskingOnly;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -19,7 +19,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Loads of a machine on a field, as it is or as it might be, and all ways in compared. */
 @RestController
-@RequestMapping("/api/loads")
+@RequestMapping("/api/v1/loads")
 class LoadController {
   /** Without a set-up the machine's own; the rate factor is 1 unless given. */
   record LoadForm(
@@ -49,7 +49,7 @@ class LoadController {
     return desk.loads(current.id(), form.fieldId(), form.machineId(), form.setup(), factor);
   }
 
-  @GetMapping("/ways/{fieldId}")
+  @GetMapping("/methods/{fieldId}")
   List<CompareDesk.WayView> ways(@PathVariable UUID fieldId) {
     return compare.compare(current.id(), fieldId);
   }

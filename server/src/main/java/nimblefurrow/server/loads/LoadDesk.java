@@ -8,27 +8,27 @@ import java.util.UUID;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.land.FieldShape;
 import nimblefurrow.core.land.MarkKind;
-import nimblefurrow.core.loads.GroundOutfit;
+import nimblefurrow.core.loads.Combine;
 import nimblefurrow.core.loads.LoadPlan;
+import nimblefurrow.core.loads.OnField;
+import nimblefurrow.core.loads.SetUp;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Durations;
-import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.UnitSystem;
-import nimblefurrow.core.quantity.Volume;
 import nimblefurrow.core.season.SideWork;
 import nimblefurrow.core.seeding.SeedBlend;
-import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.WorkSequence;
+import nimblefurrow.server.cover.CoverDesk;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.land.Marks;
 import nimblefurrow.server.machine.MachineSetup;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
-import nimblefurrow.server.platform.Maybe;
-import nimblefurrow.server.season.CoverDesk;
+import nimblefurrow.server.platform.web.Maybe;
 import nimblefurrow.server.season.FarmDay;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.OneField;
@@ -171,31 +171,21 @@ public class LoadDesk {
   public LoadsView loads(
       FarmDay farm, FieldSeasons field, SeedBlend blend, MachineView machine, Yard yard) {
     FieldView land = field.field();
-    Area area = Area.ofAcres(land.acres());
-    WayIn way = way(machine);
-    Length run = FieldShape.longestRun(land.outline());
-    FillingPlace filling = fillingPlace(yard, land);
-    Length ferry = FieldShape.toMiddle(land.outline(), filling.at());
+    SeedingMethod way = way(machine);
+    OnField on = on(land, fillingPlace(yard, land));
     List<SeedBlend> passes = passes(way, blend);
     UnitSystem units = farm.units();
-    List<LoadPlan> plans =
-        passes.stream().map(p -> Rigs.plan(machine, area, p, run, ferry)).toList();
+    SetUp setUp = Rigs.of(machine, blend.figures());
+    List<LoadPlan> plans = setUp.plans(on, passes);
     List<PassView> views = new ArrayList<>();
     for (int i = 0; i < plans.size(); i++) {
       views.add(view(passes.get(i), plans.get(i), units));
     }
     double hours = LoadPlan.hours(plans);
     MachineSetup s = machine.setup();
-    Optional<Area> unload =
-        way == WayIn.COMBINE_SEEDER && s.grainTankBu() != null && s.yieldBuAc() != null
-            ? Optional.of(
-                GroundOutfit.acresPerUnload(
-                    Volume.bushels(s.grainTankBu()), Volume.bushels(s.yieldBuAc())))
-            : Optional.empty();
+    Optional<Combine> combine = setUp instanceof Combine at ? Optional.of(at) : Optional.empty();
     Integer unloads =
-        unload
-            .flatMap(u -> plans.get(0).loads().map(l -> GroundOutfit.unloadsPerFill(l, u)))
-            .orElse(null);
+        combine.flatMap(c -> plans.get(0).loads().map(c::unloadsPerFill)).orElse(null);
     double least = s.leastRateLbAc() == null ? 0 : s.leastRateLbAc();
     return new LoadsView(
         land.name(),
@@ -206,16 +196,16 @@ public class LoadDesk {
         hours,
         views.stream().mapToDouble(v -> v.bulkRate() * land.acres()).sum(),
         unloads,
-        unload.map(Area::acres).orElse(null),
-        run.feet(),
-        way == WayIn.DRONE ? ferry.feet() : null,
-        steps(way, field, blend, area, machine, farm.figures()),
+        combine.map(c -> c.acresPerUnload().acres()).orElse(null),
+        on.run().feet(),
+        way == SeedingMethod.DRONE ? on.ferry().feet() : null,
+        steps(way, field, blend, on.area(), machine, farm.figures()),
         blend.cautions(way, least).stream().map(r -> r.in(units)).toList(),
-        prices.price(farm, field, blend, machine, passes, plans, run, ferry));
+        prices.price(farm, blend, machine, passes, plans, on));
   }
 
   private static List<StepView> steps(
-      WayIn way,
+      SeedingMethod way,
       FieldSeasons field,
       SeedBlend blend,
       Area area,
@@ -236,14 +226,22 @@ public class LoadDesk {
         .toList();
   }
 
-  static WayIn way(MachineView machine) {
-    return WayIn.of(machine.kind())
+  /** A field as a machine meets it that is filled at a place. */
+  static OnField on(FieldView land, FillingPlace filling) {
+    return new OnField(
+        Area.ofAcres(land.acres()),
+        FieldShape.longestRun(land.outline()),
+        FieldShape.toMiddle(land.outline(), filling.at()));
+  }
+
+  static SeedingMethod way(MachineView machine) {
+    return SeedingMethod.of(machine.kind())
         .orElseThrow(
             () -> new OutOfRange("machine", machine.name() + " does not sow: take one that does"));
   }
 
-  static List<SeedBlend> passes(WayIn way, SeedBlend blend) {
-    return way == WayIn.DRONE ? blend.passes() : List.of(blend);
+  static List<SeedBlend> passes(SeedingMethod way, SeedBlend blend) {
+    return way == SeedingMethod.DRONE ? blend.passes() : List.of(blend);
   }
 
   /** What machines that sow do in an hour on each field, with its seed: as their loads tell. */

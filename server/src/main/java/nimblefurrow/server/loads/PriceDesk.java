@@ -5,20 +5,20 @@ import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.stream.IntStream;
 import nimblefurrow.core.loads.LoadPlan;
+import nimblefurrow.core.loads.OnField;
+import nimblefurrow.core.loads.SetUp;
 import nimblefurrow.core.price.OwnCost;
 import nimblefurrow.core.price.Quote;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Durations;
-import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.WorkRate;
 import nimblefurrow.core.seeding.SeedBlend;
 import nimblefurrow.server.machine.MachineSetup;
 import nimblefurrow.server.machine.Machines.MachineView;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 import nimblefurrow.server.season.FarmDay;
-import nimblefurrow.server.season.FieldSeasons;
 import org.springframework.stereotype.Service;
 
 /** What a machine's pass costs on a field, own, hired or rented. */
@@ -48,15 +48,13 @@ public class PriceDesk {
   /** The pass and, where its seed parts, each pass again. */
   PriceView price(
       FarmDay farm,
-      FieldSeasons field,
       SeedBlend blend,
       MachineView machine,
       List<SeedBlend> passes,
       List<LoadPlan> plans,
-      Length run,
-      Length ferry) {
+      OnField on) {
     MachineSetup s = machine.setup();
-    Area area = Area.ofAcres(field.field().acres());
+    Area area = on.area();
     Optional<WorkRate> worked = LoadPlan.rate(plans, area);
     if (worked.isEmpty()) {
       return new PriceView(
@@ -110,7 +108,7 @@ public class PriceDesk {
             .or(() -> own)
             .orElse(Money.of(machine.costPerAcre().doubleValue()));
     DoubleFunction<Double> pace =
-        lb -> acresPerHour(machine, area, passes, lb / blend.rate().poundsPerAcre(), run, ferry);
+        lb -> acresPerHour(machine, on, passes, lb / blend.rate().poundsPerAcre());
     return new PriceView(
         own.map(Money::value).orElse(null),
         quote
@@ -148,12 +146,8 @@ public class PriceDesk {
 
   /** Acres an hour if all passes went at another rate, one after the other. */
   private static double acresPerHour(
-      MachineView machine,
-      Area area,
-      List<SeedBlend> passes,
-      double factor,
-      Length run,
-      Length ferry) {
+      MachineView machine, OnField on, List<SeedBlend> passes, double factor) {
+    SetUp setUp = Rigs.of(machine, passes.get(0).figures());
     double hours = 0;
     for (SeedBlend pass : passes) {
       SeedBlend tried =
@@ -161,13 +155,13 @@ public class PriceDesk {
               pass.parts().stream()
                   .map(p -> new SeedBlend.Part(p.species(), p.bulk().times(factor)))
                   .toList());
-      LoadPlan plan = Rigs.plan(machine, area, tried, run, ferry);
+      LoadPlan plan = setUp.plan(on, tried);
       if (!plan.possible()) {
         return SLOWEST;
       }
       hours += Durations.inHours(plan.time());
     }
-    return Math.max(SLOWEST, area.acres() / hours);
+    return Math.max(SLOWEST, on.area().acres() / hours);
   }
 
   private static double or(Double value, double otherwise) {

@@ -1,14 +1,14 @@
 package nimblefurrow.server.loads;
 
 import nimblefurrow.core.figures.Figures;
-import nimblefurrow.core.loads.AircraftOutfit;
-import nimblefurrow.core.loads.DroneOutfit;
-import nimblefurrow.core.loads.GroundOutfit;
+import nimblefurrow.core.loads.Aircraft;
+import nimblefurrow.core.loads.Combine;
+import nimblefurrow.core.loads.Drone;
 import nimblefurrow.core.loads.Hopper;
-import nimblefurrow.core.loads.LoadPlan;
-import nimblefurrow.core.loads.SlurryOutfit;
+import nimblefurrow.core.loads.SetUp;
+import nimblefurrow.core.loads.SlurryTank;
 import nimblefurrow.core.loads.UsualSetUp;
-import nimblefurrow.core.quantity.Area;
+import nimblefurrow.core.loads.Wheeled;
 import nimblefurrow.core.quantity.Durations;
 import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Mass;
@@ -16,65 +16,86 @@ import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Speed;
 import nimblefurrow.core.quantity.Volume;
 import nimblefurrow.core.quantity.WorkRate;
-import nimblefurrow.core.seeding.SeedBlend;
-import nimblefurrow.core.work.MachineKind;
-import nimblefurrow.core.work.SetUpFigure;
+import nimblefurrow.core.yard.MachineKind;
+import nimblefurrow.core.yard.SetUpFigure;
 import nimblefurrow.server.machine.MachineSetup;
 import nimblefurrow.server.machine.Machines.MachineView;
 
-/** Puts a machine's set-up into the terms in which core plans its loads. */
+/** Puts what was typed of a machine into the terms in which core plans its loads. */
 public final class Rigs {
   private Rigs() {}
 
   /**
-   * Loads of a machine on a field.
+   * What a machine that sows is made of; usual figures stand in where they may.
    *
-   * @param run longest run of the field
-   * @param ferry from the filling place to the field's middle, for a drone
+   * @throws OutOfRange where a figure is missing that nobody can guess
    */
-  static LoadPlan plan(MachineView machine, Area field, SeedBlend blend, Length run, Length ferry) {
+  public static SetUp of(MachineView machine, Figures figures) {
     MachineSetup s = machine.setup();
-    Usual usual = new Usual(machine.kind(), blend.figures());
+    Usual usual = new Usual(machine.kind(), figures);
     return switch (machine.kind()) {
-      case DRONE -> drone(s, run, blend.figures()).plan(field, blend, ferry);
+      case DRONE -> drone(s, figures);
       case AIRPLANE, HELICOPTER ->
-          new AircraftOutfit(
-                  usual.hopper(s),
-                  Length.ofFeet(need("swath", s.widthFt())),
-                  Speed.mph(need("speed", s.speedMph())),
-                  Speed.mph(or(s.ferryMph(), need("speed", s.speedMph()))),
-                  Durations.minutes(usual.or(s.fillMinutes(), SetUpFigure.FILLING)),
-                  Durations.seconds(usual.or(s.turnSeconds(), SetUpFigure.TURN)))
-              .plan(field, blend, Length.ofMiles(need("way from the strip", s.stripMiles())), run);
+          new Aircraft(
+              usual.hopper(s),
+              Length.ofFeet(need("swath", s.widthFt())),
+              Speed.mph(need("speed", s.speedMph())),
+              Speed.mph(or(s.ferryMph(), need("speed", s.speedMph()))),
+              Durations.minutes(usual.or(s.fillMinutes(), SetUpFigure.FILLING)),
+              Durations.seconds(usual.or(s.turnSeconds(), SetUpFigure.TURN)),
+              Length.ofMiles(need("way from the strip", s.stripMiles())));
       case SLURRY ->
-          new SlurryOutfit(
-                  Volume.gallons(need("tank", s.tankGal())),
-                  Volume.gallons(need("slurry per acre", s.galPerAc())),
-                  WorkRate.acresPerHour(machine.acresPerHour()),
-                  Durations.minutes(usual.or(s.fillMinutes(), SetUpFigure.TANK_FILLING)))
-              .plan(field, blend.rate());
-      default ->
-          new GroundOutfit(
-                  usual.hopper(s),
-                  WorkRate.acresPerHour(machine.acresPerHour()),
-                  Durations.minutes(usual.or(s.fillMinutes(), SetUpFigure.FILLING)),
-                  Mass.ofPounds(or(s.tenderLb(), 0)))
-              .plan(field, blend);
+          new SlurryTank(
+              Volume.gallons(need("tank", s.tankGal())),
+              Volume.gallons(need("slurry per acre", s.galPerAc())),
+              WorkRate.acresPerHour(machine.acresPerHour()),
+              Durations.minutes(usual.or(s.fillMinutes(), SetUpFigure.TANK_FILLING)));
+      case COMBINE_SEEDER ->
+          s.grainTankBu() == null || s.yieldBuAc() == null
+              ? wheeled(machine, usual)
+              : new Combine(
+                  wheeled(machine, usual),
+                  Volume.bushels(s.grainTankBu()),
+                  Volume.bushels(s.yieldBuAc()));
+      case DRILL,
+          PRECISION_PLANTER,
+          BROADCAST_TILLAGE,
+          DISC_PASSES,
+          BROADCAST,
+          HARVEST_SPREADER,
+          INTERSEEDER,
+          ROW_AIR_SEEDER,
+          HIGH_CLEARANCE,
+          FROST_SEEDING,
+          ROLLER,
+          SPRAYER,
+          PLANTER,
+          TILLAGE,
+          MOWER,
+          COMBINE,
+          CHOPPER,
+          OTHER ->
+          wheeled(machine, usual);
     };
   }
 
-  /**
-   * @param run length of a line, which tells how many turns an acre takes
-   */
-  public static DroneOutfit drone(MachineSetup s, Length run, Figures figures) {
-    Usual usual = new Usual(MachineKind.DRONE, figures);
-    Length swath = Length.ofFeet(need("swath", s.widthFt()));
-    double turnsPerAcre = Area.ofAcres(1).squareFeet() / (swath.feet() * run.feet());
-    return new DroneOutfit(
+  private static Wheeled wheeled(MachineView machine, Usual usual) {
+    MachineSetup s = machine.setup();
+    return new Wheeled(
         usual.hopper(s),
-        swath,
+        WorkRate.acresPerHour(machine.acresPerHour()),
+        Durations.minutes(usual.or(s.fillMinutes(), SetUpFigure.FILLING)),
+        Mass.ofPounds(or(s.tenderLb(), 0)));
+  }
+
+  /** A drone as it is set up. */
+  public static Drone drone(MachineSetup s, Figures figures) {
+    Usual usual = new Usual(MachineKind.DRONE, figures);
+    return new Drone(
+        usual.hopper(s),
+        Length.ofFeet(need("swath", s.widthFt())),
         Speed.mph(need("speed", s.speedMph())),
-        Durations.seconds(usual.or(s.turnSeconds(), SetUpFigure.TURN) * turnsPerAcre),
+        Durations.seconds(usual.or(s.turnSeconds(), SetUpFigure.TURN)),
         Durations.minutes(need("battery", s.batteryMinutes())),
         Durations.minutes(usual.or(s.fillMinutes(), SetUpFigure.FILLING)),
         usual.or(s.batteries(), SetUpFigure.BATTERIES),

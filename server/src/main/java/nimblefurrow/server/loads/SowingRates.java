@@ -4,17 +4,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import nimblefurrow.core.land.FieldShape;
-import nimblefurrow.core.loads.LoadPlan;
-import nimblefurrow.core.quantity.Area;
-import nimblefurrow.core.quantity.Length;
+import nimblefurrow.core.loads.OnField;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.WorkRate;
 import nimblefurrow.core.seeding.SeedBlend;
 import nimblefurrow.core.seeding.SeedTag;
-import nimblefurrow.core.seeding.WayIn;
+import nimblefurrow.core.seeding.SeedingMethod;
+import nimblefurrow.server.cover.CoverDesk;
 import nimblefurrow.server.machine.Machines.MachineView;
-import nimblefurrow.server.season.CoverDesk;
 import nimblefurrow.server.season.FarmDay;
 import nimblefurrow.server.season.FieldSeasons;
 
@@ -50,7 +47,7 @@ public final class SowingRates {
   }
 
   /** Rates by machine for the cover as another way in would sow it, at that way's own seed rate. */
-  public Map<String, WorkRate> by(FieldSeasons field, WayIn way) {
+  public Map<String, WorkRate> by(FieldSeasons field, SeedingMethod way) {
     return field
         .cover()
         .map(c -> rates(field, way, covers.seed(farm, field, c.cover().by(way))))
@@ -58,31 +55,25 @@ public final class SowingRates {
   }
 
   private Map<String, WorkRate> rates(
-      FieldSeasons field, WayIn way, List<CoverDesk.SeedLine> seed) {
+      FieldSeasons field, SeedingMethod way, List<CoverDesk.SeedLine> seed) {
     Map<String, WorkRate> rates = new HashMap<>();
     if (seed.isEmpty() || machines.stream().noneMatch(m -> m.kind() == way.machine())) {
       return rates;
     }
     SeedBlend blend = LoadDesk.blend(farm, seed);
-    Area area = Area.ofAcres(field.field().acres());
-    Length run = FieldShape.longestRun(field.field().outline());
-    Length ferry =
-        FieldShape.toMiddle(
-            field.field().outline(), LoadDesk.fillingPlace(yard, field.field()).at());
+    OnField on = LoadDesk.on(field.field(), LoadDesk.fillingPlace(yard, field.field()));
     for (MachineView machine : machines) {
       if (machine.kind() == way.machine()) {
-        rate(machine, area, LoadDesk.passes(way, blend), run, ferry)
+        rate(machine, on, LoadDesk.passes(way, blend))
             .ifPresent(rate -> rates.put(machine.id().toString(), rate));
       }
     }
     return rates;
   }
 
-  private static Optional<WorkRate> rate(
-      MachineView machine, Area area, List<SeedBlend> passes, Length run, Length ferry) {
+  private static Optional<WorkRate> rate(MachineView machine, OnField on, List<SeedBlend> passes) {
     try {
-      return LoadPlan.rate(
-          passes.stream().map(pass -> Rigs.plan(machine, area, pass, run, ferry)).toList(), area);
+      return Rigs.of(machine, passes.get(0).figures()).rate(on, passes);
     } catch (OutOfRange notSetUp) {
       return Optional.empty();
     }

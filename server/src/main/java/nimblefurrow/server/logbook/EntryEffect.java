@@ -9,8 +9,8 @@ import nimblefurrow.core.cashcrop.CropStage;
 import nimblefurrow.core.cover.CoverStage;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.ensemble.Spread;
+import nimblefurrow.core.job.JobId;
 import nimblefurrow.core.season.FieldSeason;
-import nimblefurrow.core.work.JobId;
 import nimblefurrow.server.season.OneField;
 
 /** What an entry changes in its field: dates and the mat, with it and without it. */
@@ -71,6 +71,6 @@ final class EntryEffect {
   }
 
   private static LocalDate aim(FieldSeason season) {
-    return season.route().flatMap(r -> r.aim()).orElse(null);
+    return season.termination().flatMap(r -> r.aim()).orElse(null);
   }
 }

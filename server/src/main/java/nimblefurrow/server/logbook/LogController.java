@@ -13,8 +13,8 @@ import java.util.UUID;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.journal.Entry;
 import nimblefurrow.core.journal.Harvested;
-import nimblefurrow.core.journal.Noted;
 import nimblefurrow.core.journal.Sighting;
+import nimblefurrow.core.journal.noted.Noted;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Mass;
 import nimblefurrow.core.quantity.OutOfRange;
@@ -34,7 +34,7 @@ import nimblefurrow.server.journal.Journal;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.FarmUser;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -46,7 +46,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The logbook: entries, newest first, and new ones with what they change. */
 @RestController
-@RequestMapping("/api/log")
+@RequestMapping("/api/v1/log")
 class LogController {
   /**
    * @param fact its figures; absent where they cannot be

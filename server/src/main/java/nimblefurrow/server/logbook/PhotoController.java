@@ -3,8 +3,8 @@ package nimblefurrow.server.logbook;
 import java.io.IOException;
 import java.util.UUID;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.InSteps;
-import nimblefurrow.server.platform.PlainPicture;
+import nimblefurrow.server.platform.files.PlainPicture;
+import nimblefurrow.server.platform.web.InSteps;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -18,7 +18,7 @@ import org.springframework.web.multipart.MultipartFile;
 
 /** Photos that belong to entries. */
 @RestController
-@RequestMapping("/api/log")
+@RequestMapping("/api/v1/log")
 class PhotoController {
   private final Photos photos;
   private final PlainPicture pictures;

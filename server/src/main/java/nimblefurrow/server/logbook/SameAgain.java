@@ -23,7 +23,7 @@ import nimblefurrow.server.journal.FactForms;
 import nimblefurrow.server.journal.Journal;
 import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.FarmUser;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.stereotype.Service;
 
 /**

@@ -43,9 +43,9 @@ import nimblefurrow.core.scouting.SampleMean;
 import nimblefurrow.core.scouting.StandCount;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.season.FieldSeason;
-import nimblefurrow.core.season.Reseed;
-import nimblefurrow.core.season.ThinStand;
-import nimblefurrow.core.termination.route.KillOn;
+import nimblefurrow.core.season.call.Reseed;
+import nimblefurrow.core.season.call.ThinStand;
+import nimblefurrow.core.termination.method.ExpectedKill;
 
 /** What is said at once of something that was written down. */
 final class Verdicts implements FactReader<Optional<String>> {
@@ -172,7 +172,10 @@ final class Verdicts implements FactReader<Optional<String>> {
     double expected =
         season
             .mat()
-            .flatMap(mat -> KillOn.day(mat, season.field().cover().orElseThrow().route(), ended))
+            .flatMap(
+                mat ->
+                    ExpectedKill.day(
+                        mat, season.field().cover().orElseThrow().termination(), ended))
             .orElseGet(() -> figures.of(WANTED));
     KillRating rating = new KillRating(days, fact.dead(), spots.halfWidth() / PERCENT);
     String seen = "%d %% dead after %d days".formatted(Math.round(spots.mean()), days);

@@ -13,13 +13,13 @@ import java.util.UUID;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.loads.UsualSetUp;
 import nimblefurrow.core.quantity.Unit;
-import nimblefurrow.core.work.MachineKind;
-import nimblefurrow.core.work.SetUpSheet;
-import nimblefurrow.core.work.StarterYard;
+import nimblefurrow.core.yard.MachineKind;
+import nimblefurrow.core.yard.SetUpSheet;
+import nimblefurrow.core.yard.StarterYard;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.Removed;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -32,7 +32,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Machines and hired crews. */
 @RestController
-@RequestMapping("/api/machines")
+@RequestMapping("/api/v1/machines")
 class MachineController {
   record MachineForm(
       @NotBlank @Size(max = 80) String name,

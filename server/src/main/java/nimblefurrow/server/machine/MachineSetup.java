@@ -9,7 +9,7 @@ import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.WorkRate;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 
 /**
  * What a machine is made of, as far as its kind needs it: width and speed, hopper and tender, rows,

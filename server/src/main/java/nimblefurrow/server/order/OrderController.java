@@ -9,9 +9,9 @@ import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.server.order.OrderDesk.OrderView;
 import nimblefurrow.server.order.OrderDesk.Price;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Download;
-import nimblefurrow.server.platform.Maybe;
-import nimblefurrow.server.platform.ReaderUnits;
+import nimblefurrow.server.platform.web.Download;
+import nimblefurrow.server.platform.web.Maybe;
+import nimblefurrow.server.platform.web.ReaderUnits;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -23,7 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The seed order. */
 @RestController
-@RequestMapping("/api/order")
+@RequestMapping("/api/v1/order")
 class OrderController {
   /**
    * @param was the price that was changed, where the farm had one of its own; absent: whatever it

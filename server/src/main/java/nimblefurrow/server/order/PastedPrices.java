@@ -9,7 +9,7 @@ import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.server.order.OrderDesk.Price;
-import nimblefurrow.server.platform.TypedNumber;
+import nimblefurrow.server.platform.web.TypedNumber;
 
 /**
  * Prices pasted from a spreadsheet: a line each with species, dealer, pounds in a pack, dollars a

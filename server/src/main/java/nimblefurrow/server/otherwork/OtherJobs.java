@@ -5,13 +5,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import nimblefurrow.core.job.After;
+import nimblefurrow.core.job.Job;
+import nimblefurrow.core.job.JobId;
+import nimblefurrow.core.job.OtherWork;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Durations;
 import nimblefurrow.core.quantity.Money;
-import nimblefurrow.core.work.After;
-import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.JobId;
-import nimblefurrow.core.work.OtherWork;
 import nimblefurrow.server.otherwork.OtherWorks.WrittenWork;
 
 /** Other work as core knows it, and what waits for what by it. */

@@ -2,9 +2,9 @@ package nimblefurrow.server.part;
 
 import java.time.OffsetDateTime;
 import java.util.UUID;
-import nimblefurrow.core.work.JobId;
-import nimblefurrow.core.work.Operation;
-import nimblefurrow.server.platform.Codes;
+import nimblefurrow.core.job.JobId;
+import nimblefurrow.core.job.Operation;
+import nimblefurrow.server.platform.codes.Codes;
 
 /** A part as its row keeps it, with the time at which it was split off, by which parts count. */
 public record KeptPart(

@@ -11,11 +11,11 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.core.board.Pin;
+import nimblefurrow.core.job.JobId;
+import nimblefurrow.core.job.Operation;
+import nimblefurrow.core.job.Part;
 import nimblefurrow.core.quantity.Coded;
-import nimblefurrow.core.work.JobId;
-import nimblefurrow.core.work.Operation;
-import nimblefurrow.core.work.Part;
-import nimblefurrow.core.work.Pin;
 import nimblefurrow.server.part.KeptPart;
 import nimblefurrow.server.part.Parts;
 import nimblefurrow.server.placement.Places.Place;
@@ -30,7 +30,7 @@ import tools.jackson.databind.json.JsonMapper;
 public class Placements {
   private static final int ACTS_KEPT = 100;
 
-  private record Act(long id, String said, Standing before, Standing after) {}
+  private record Act(long id, String said, PlacesKept before, PlacesKept after) {}
 
   private final JdbcClient jdbc;
   private final JsonMapper json;
@@ -98,7 +98,7 @@ public class Placements {
           }
         });
     if (!after.isEmpty()) {
-      act(farmId, said, Standing.of(before), Standing.of(after));
+      act(farmId, said, PlacesKept.of(before), PlacesKept.of(after));
     }
   }
 
@@ -106,8 +106,8 @@ public class Placements {
   @Transactional
   public void split(UUID farmId, String said, Part part) {
     lock(farmId);
-    Standing whole = new Standing(List.of(), List.of(), List.of(part.id()));
-    act(farmId, said, whole, new Standing(List.of(), List.of(parts.made(part)), List.of()));
+    PlacesKept whole = new PlacesKept(List.of(), List.of(), List.of(part.id()));
+    act(farmId, said, whole, new PlacesKept(List.of(), List.of(parts.made(part)), List.of()));
   }
 
   /** Joins a part with the rest of its job again; its place is gone with it. */
@@ -116,11 +116,11 @@ public class Placements {
     lock(farmId);
     KeptPart part = parts.one(farmId, partId);
     Place place = places(farmId).getOrDefault(part.job(), Place.nowhere(part.job()));
-    Standing whole = new Standing(List.of(), List.of(), List.of(partId));
-    act(farmId, said, new Standing(List.of(place), List.of(part), List.of()), whole);
+    PlacesKept whole = new PlacesKept(List.of(), List.of(), List.of(partId));
+    act(farmId, said, new PlacesKept(List.of(place), List.of(part), List.of()), whole);
   }
 
-  private void act(UUID farmId, String said, Standing before, Standing after) {
+  private void act(UUID farmId, String said, PlacesKept before, PlacesKept after) {
     apply(farmId, after);
     jdbc.sql("delete from planning_act where farm_id = ? and undone").param(farmId).update();
     jdbc.sql(
@@ -188,12 +188,12 @@ public class Placements {
                 new Act(
                     row.getLong(1),
                     row.getString(2),
-                    json.readValue(row.getString(3), Standing.class),
-                    json.readValue(row.getString(4), Standing.class)))
+                    json.readValue(row.getString(3), PlacesKept.class),
+                    json.readValue(row.getString(4), PlacesKept.class)))
         .optional();
   }
 
-  private void apply(UUID farmId, Standing wanted) {
+  private void apply(UUID farmId, PlacesKept wanted) {
     wanted.whole().forEach(part -> parts.remove(farmId, part));
     wanted.split().forEach(part -> parts.add(farmId, part));
     for (Place place : wanted.places()) {
@@ -250,7 +250,7 @@ public class Placements {
     return new JobId(row.getObject(1, UUID.class), operation(row.getString(2)));
   }
 
-  private String text(Standing standing) {
+  private String text(PlacesKept standing) {
     return json.writeValueAsString(standing);
   }
 

@@ -4,10 +4,10 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import nimblefurrow.core.board.Pin;
+import nimblefurrow.core.job.JobId;
+import nimblefurrow.core.job.Operation;
 import nimblefurrow.core.quantity.Coded;
-import nimblefurrow.core.work.JobId;
-import nimblefurrow.core.work.Operation;
-import nimblefurrow.core.work.Pin;
 import org.jspecify.annotations.Nullable;
 
 /** Where jobs stand, as rows keep it. */

@@ -3,16 +3,16 @@ package nimblefurrow.server.planning;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicBoolean;
-import nimblefurrow.core.work.HelpSizes;
-import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.Machine;
-import nimblefurrow.scheduler.Help;
-import nimblefurrow.scheduler.HelpWatch;
+import nimblefurrow.core.board.HelpSizes;
+import nimblefurrow.core.job.Job;
+import nimblefurrow.core.yard.Machine;
+import nimblefurrow.scheduler.help.Help;
+import nimblefurrow.scheduler.help.HelpWatch;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.dispatch.Questions;
 import nimblefurrow.server.planning.HelpRuns.StoredHelp;
-import nimblefurrow.server.platform.Codes;
 import nimblefurrow.server.platform.NotOnThisFarm;
+import nimblefurrow.server.platform.codes.Codes;
 import org.springframework.stereotype.Service;
 
 /** Tries what would help a farm most, and tells how far it is. */

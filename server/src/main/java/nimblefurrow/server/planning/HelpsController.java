@@ -6,10 +6,10 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import nimblefurrow.scheduler.Help;
-import nimblefurrow.server.platform.Codes;
+import nimblefurrow.scheduler.help.Help;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.codes.Codes;
+import nimblefurrow.server.platform.web.Maybe;
 import nimblefurrow.server.unchanged.Unchanged;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,7 +19,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What would help most: asked for, tried behind the scenes, kept until something changes. */
 @RestController
-@RequestMapping("/api/dispatch/helps")
+@RequestMapping("/api/v1/dispatch/helps")
 class HelpsController {
   /**
    * @param state absent where it was never asked for, or something has changed since it was

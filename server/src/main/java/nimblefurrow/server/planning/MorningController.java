@@ -4,14 +4,14 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;
-import nimblefurrow.core.work.DayWork;
-import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.JobId;
-import nimblefurrow.core.work.Overnight;
+import nimblefurrow.core.board.Overnight;
+import nimblefurrow.core.job.DayWork;
+import nimblefurrow.core.job.Job;
+import nimblefurrow.core.job.JobId;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
-import nimblefurrow.server.platform.Percent;
+import nimblefurrow.server.platform.web.Maybe;
+import nimblefurrow.server.platform.web.Percent;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -19,7 +19,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What the night has changed, and what there is to do today. */
 @RestController
-@RequestMapping("/api/dispatch/morning")
+@RequestMapping("/api/v1/dispatch/morning")
 class MorningController {
   /**
    * @param day the day on which the list was last played; absent: never yet

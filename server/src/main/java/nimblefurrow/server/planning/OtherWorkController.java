@@ -9,15 +9,15 @@ import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Stream;
+import nimblefurrow.core.job.JobId;
+import nimblefurrow.core.job.OtherWork;
+import nimblefurrow.core.job.Unplaced;
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.core.work.JobId;
-import nimblefurrow.core.work.OtherWork;
-import nimblefurrow.core.work.Unplaced;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.otherwork.OtherJobs;
 import nimblefurrow.server.otherwork.OtherWorks;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -28,7 +28,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The farm's other work, as it is written down and done. */
 @RestController
-@RequestMapping("/api/other-work")
+@RequestMapping("/api/v1/other-work")
 class OtherWorkController {
   /**
    * @param id a new one, or that of work that is changed

@@ -4,13 +4,13 @@ import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Supplier;
-import nimblefurrow.core.work.Pin;
-import nimblefurrow.core.work.PlannedPlaces;
-import nimblefurrow.core.work.ScheduleProblem;
-import nimblefurrow.scheduler.Effort;
-import nimblefurrow.scheduler.Found;
-import nimblefurrow.scheduler.PlanSearch;
-import nimblefurrow.scheduler.Watch;
+import nimblefurrow.core.board.Pin;
+import nimblefurrow.core.board.PlannedPlaces;
+import nimblefurrow.core.board.ScheduleProblem;
+import nimblefurrow.scheduler.search.Effort;
+import nimblefurrow.scheduler.search.Found;
+import nimblefurrow.scheduler.search.PlanSearch;
+import nimblefurrow.scheduler.search.Watch;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.placement.Places;
@@ -78,7 +78,7 @@ class PlanSearcher {
     ScheduleProblem anew = anew(board.problem());
     PlanSearch search =
         new PlanSearch(
-            anew.campaign(), anew.fit().years(), anew.given(), board.season().day().figures());
+            anew.campaign(), anew.days().years(), anew.given(), board.season().day().figures());
     double closing = search.closingFirst().loss();
     Told watch = new Told(run.id(), anew, closing);
     Found found = search.search(new Effort(run.seed(), seconds, THREADS), watch);

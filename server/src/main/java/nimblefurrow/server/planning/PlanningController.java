@@ -7,9 +7,9 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.job.JobId;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -18,7 +18,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** A plan searched for behind the scenes: asked for, looked at while it grows, called off. */
 @RestController
-@RequestMapping("/api/dispatch/plan")
+@RequestMapping("/api/v1/dispatch/plan")
 class PlanningController {
   /**
    * A farm's last search for a plan.
@@ -59,7 +59,7 @@ class PlanningController {
 
   /** Where the best plan so far puts a job. */
   record SoFarView(JobId job, UUID machineId, LocalDate day) {
-    static SoFarView of(nimblefurrow.core.work.Pin pin) {
+    static SoFarView of(nimblefurrow.core.board.Pin pin) {
       return new SoFarView(pin.jobId(), UUID.fromString(pin.machineId()), pin.start());
     }
   }

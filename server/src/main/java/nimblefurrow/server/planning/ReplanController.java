@@ -11,21 +11,21 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import nimblefurrow.core.board.Layout;
+import nimblefurrow.core.board.Pin;
+import nimblefurrow.core.board.Placement;
+import nimblefurrow.core.board.PlacesThen;
+import nimblefurrow.core.board.ScheduleProblem;
+import nimblefurrow.core.job.Job;
+import nimblefurrow.core.job.JobId;
+import nimblefurrow.core.play.Moved;
+import nimblefurrow.core.play.Plan;
 import nimblefurrow.core.quantity.UnitSystem;
-import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.JobId;
-import nimblefurrow.core.work.Layout;
-import nimblefurrow.core.work.Machine;
-import nimblefurrow.core.work.Moved;
-import nimblefurrow.core.work.Pin;
-import nimblefurrow.core.work.Placement;
-import nimblefurrow.core.work.PlacesThen;
-import nimblefurrow.core.work.Plan;
-import nimblefurrow.core.work.ScheduleProblem;
+import nimblefurrow.core.yard.Machine;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
-import nimblefurrow.server.platform.Percent;
+import nimblefurrow.server.platform.web.Maybe;
+import nimblefurrow.server.platform.web.Percent;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -33,7 +33,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The list mended when days were lost or machines broke: what to move, why, and what it gains. */
 @RestController
-@RequestMapping("/api/dispatch/replan")
+@RequestMapping("/api/v1/dispatch/replan")
 class ReplanController {
   /**
    * Ways to go on, from keeping the list to moving whatever helps.

@@ -8,15 +8,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.JobId;
-import nimblefurrow.core.work.Machine;
-import nimblefurrow.core.work.Pin;
-import nimblefurrow.core.work.PlacesThen;
+import nimblefurrow.core.board.Pin;
+import nimblefurrow.core.board.PlacesThen;
+import nimblefurrow.core.job.Job;
+import nimblefurrow.core.job.JobId;
+import nimblefurrow.core.yard.Machine;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -25,7 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What was meant on earlier days: kept plans, what differs from today's, and bringing one back. */
 @RestController
-@RequestMapping("/api/dispatch/versions")
+@RequestMapping("/api/v1/dispatch/versions")
 class VersionsController {
   /** A kept plan against the board of today. */
   record VersionView(UUID id, List<DifferenceView> differs, int same, int done) {}

@@ -9,7 +9,7 @@ import org.springframework.dao.DataIntegrityViolationException;
  * What two people saved at the same moment, told by the rule of the database that let only one of
  * them through.
  */
-final class Clash {
+public final class Clash {
   private static final Map<String, String> BY_RULE =
       Map.of(
           "app_user_email_key", "these cannot be used to start a farm: sign in, or take others",
@@ -20,7 +20,7 @@ final class Clash {
 
   private Clash() {}
 
-  static String words(DataIntegrityViolationException broken) {
+  public static String words(DataIntegrityViolationException broken) {
     String cause = String.valueOf(broken.getMostSpecificCause().getMessage());
     Optional<String> known =
         BY_RULE.entrySet().stream()
@@ -32,7 +32,7 @@ final class Clash {
   }
 
   /** Whether the database refused because of others' rows, not because of what was typed. */
-  static boolean betweenRows(DataIntegrityViolationException broken) {
+  public static boolean betweenRows(DataIntegrityViolationException broken) {
     String cause =
         String.valueOf(broken.getMostSpecificCause().getMessage()).toLowerCase(Locale.ROOT);
     return cause.contains("duplicate key") || cause.contains("foreign key");

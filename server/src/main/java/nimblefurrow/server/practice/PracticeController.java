@@ -14,9 +14,9 @@ import nimblefurrow.core.practice.Scene;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
-import nimblefurrow.server.season.PracticeField;
+import nimblefurrow.server.platform.web.Maybe;
 import nimblefurrow.server.season.Seasons;
+import nimblefurrow.server.termination.PracticeField;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -26,7 +26,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Drawings to judge, and what a person's eye is off by. */
 @RestController
-@RequestMapping("/api/practice")
+@RequestMapping("/api/v1/practice")
 class PracticeController {
   /**
    * How a person judges one exercise.

@@ -10,8 +10,8 @@ import nimblefurrow.core.scouting.Pest;
 import nimblefurrow.core.scouting.SoilFeel;
 import nimblefurrow.core.season.CoverPlan;
 import nimblefurrow.core.season.FieldSeason;
-import nimblefurrow.core.season.Look;
-import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.season.look.Look;
+import nimblefurrow.core.termination.TerminationMethod;
 import nimblefurrow.server.journal.EntryKind;
 import nimblefurrow.server.scout.ScoutView.FeelView;
 import nimblefurrow.server.scout.ScoutView.LookSheetView;
@@ -39,7 +39,7 @@ final class LookOffers {
             .isPresent()) {
       kinds.add(Look.Kind.LIGHT);
     }
-    if (endedBefore || ended && plan.route() != Route.WINTER_KILL) {
+    if (endedBefore || ended && plan.termination() != TerminationMethod.WINTER_KILL) {
       kinds.add(Look.Kind.KILL);
     }
     kinds.addAll(

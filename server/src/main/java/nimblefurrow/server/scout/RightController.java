@@ -13,11 +13,11 @@ import nimblefurrow.core.journal.Clipped;
 import nimblefurrow.core.journal.CropStageSeen;
 import nimblefurrow.core.journal.Entry;
 import nimblefurrow.core.journal.Harvested;
-import nimblefurrow.core.season.Told;
+import nimblefurrow.core.season.Foretold;
 import nimblefurrow.server.journal.Journal;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
-import nimblefurrow.server.platform.Percent;
+import nimblefurrow.server.platform.web.Maybe;
+import nimblefurrow.server.platform.web.Percent;
 import nimblefurrow.server.season.FarmSeason;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.Seasons;
@@ -27,7 +27,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The farm's own forecasts of the last year against what was written down later. */
 @RestController
-@RequestMapping("/api/right")
+@RequestMapping("/api/v1/right")
 class RightController {
   /** A forecast is looked up on the first of the month that lies so many days before at least. */
   private static final int DAYS_BEFORE = 10;
@@ -45,7 +45,7 @@ class RightController {
   /** A forecast and what came: days, or lb/ac dry. */
   record ToldView(
       String field,
-      Told.What what,
+      Foretold.What what,
       String words,
       LocalDate on,
       boolean held,
@@ -115,19 +115,19 @@ class RightController {
         .toList();
   }
 
-  private static Optional<Told> told(FieldSeasons f, LocalDate on, Entry entry) {
+  private static Optional<Foretold> told(FieldSeasons f, LocalDate on, Entry entry) {
     if (entry.fact() instanceof Harvested) {
-      return Told.day(Told.What.HARVEST, f.now(), CropStage.HARVEST, on, entry.on());
+      return Foretold.day(Foretold.What.HARVEST, f.now(), CropStage.HARVEST, on, entry.on());
     }
     if (entry.fact() instanceof CropStageSeen seen) {
-      return Told.day(Told.What.CROP_STAGE, f.now(), seen.stage(), on, entry.on());
+      return Foretold.day(Foretold.What.CROP_STAGE, f.now(), seen.stage(), on, entry.on());
     }
     return entry.fact() instanceof Clipped clipped
-        ? Told.mat(f.now(), on, entry.on(), clipped.frames().mean())
+        ? Foretold.mat(f.now(), on, entry.on(), clipped.frames().mean())
         : Optional.empty();
   }
 
-  private static ToldView view(String field, Told told) {
+  private static ToldView view(String field, Foretold told) {
     boolean day = told.what().day();
     return new ToldView(
         field,

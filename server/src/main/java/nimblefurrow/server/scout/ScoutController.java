@@ -22,12 +22,12 @@ import nimblefurrow.core.scouting.StandCount;
 import nimblefurrow.core.scouting.StemCount;
 import nimblefurrow.core.scouting.StemTest;
 import nimblefurrow.core.season.CoverPlan;
-import nimblefurrow.core.season.GroundLooks;
-import nimblefurrow.core.season.Look;
-import nimblefurrow.core.season.Looks;
+import nimblefurrow.core.season.look.GroundLooks;
+import nimblefurrow.core.season.look.Look;
+import nimblefurrow.core.season.look.Looks;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Percent;
+import nimblefurrow.server.platform.web.Percent;
 import nimblefurrow.server.scout.ScoutView.CountBase;
 import nimblefurrow.server.scout.ScoutView.LookView;
 import nimblefurrow.server.scout.ScoutView.MarksView;
@@ -46,7 +46,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Today's list for whoever goes out to the fields. */
 @RestController
-@RequestMapping("/api/scout")
+@RequestMapping("/api/v1/scout")
 class ScoutController {
   private static final FigureKey STEMS_OF_SPOT = FigureKey.of("scouting", "stems_of_spot");
 

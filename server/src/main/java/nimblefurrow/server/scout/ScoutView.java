@@ -6,9 +6,9 @@ import java.util.UUID;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.scouting.Pest;
 import nimblefurrow.core.scouting.SoilFeel;
-import nimblefurrow.core.season.Look;
+import nimblefurrow.core.season.look.Look;
 import nimblefurrow.server.journal.EntryKind;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 
 /**
  * What a person takes along to the fields: today's list, what is worth most first, and each sown

@@ -9,20 +9,20 @@ import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.season.Verdict;
+import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.SeedingWindow;
-import nimblefurrow.core.seeding.WayIn;
-import nimblefurrow.core.termination.Route;
-import nimblefurrow.core.termination.RouteOutlook;
-import nimblefurrow.server.platform.Maybe;
-import nimblefurrow.server.platform.Percent;
+import nimblefurrow.core.termination.TerminationMethod;
+import nimblefurrow.core.termination.TerminationOutlook;
+import nimblefurrow.server.platform.web.Maybe;
+import nimblefurrow.server.platform.web.Percent;
 
 /** What core has found, in the shape in which it is told. */
-final class Answers {
+public final class Answers {
   private Answers() {}
 
   /** A date with its range; absent parts are not reached in enough years. */
   record DateRange(@Maybe LocalDate early, @Maybe LocalDate middle, @Maybe LocalDate late) {
-    static DateRange of(DateForecast forecast) {
+    public static DateRange of(DateForecast forecast) {
       return new DateRange(
           forecast.early().orElse(null),
           forecast.median().orElse(null),
@@ -30,8 +30,8 @@ final class Answers {
     }
   }
 
-  record MatRange(int low, int middle, int high) {
-    static MatRange of(Spread spread) {
+  public record MatRange(int low, int middle, int high) {
+    public static MatRange of(Spread spread) {
       return new MatRange(
           (int) Math.round(spread.low()),
           (int) Math.round(spread.middle()),
@@ -40,8 +40,8 @@ final class Answers {
   }
 
   /** A seeding window; chances in %. */
-  record WindowAnswer(
-      WayIn way,
+  public record WindowAnswer(
+      SeedingMethod way,
       String words,
       DateRange opens,
       DateRange bestFrom,
@@ -56,7 +56,8 @@ final class Answers {
       @Maybe String impossible,
       @Maybe String remedy,
       List<String> notes) {
-    static WindowAnswer of(SeedingWindow w, UnitSystem units, LocalDate today, Figures figures) {
+    public static WindowAnswer of(
+        SeedingWindow w, UnitSystem units, LocalDate today, Figures figures) {
       Verdict verdict = Verdict.of(w, today, figures);
       return new WindowAnswer(
           w.way(),
@@ -81,8 +82,8 @@ final class Answers {
   record MemberKillAnswer(String species, @Maybe Integer kill) {}
 
   /** A way of ending the cover; the kill in % as a range. */
-  record RouteAnswer(
-      Route route,
+  public record TerminationAnswer(
+      TerminationMethod termination,
       String words,
       String brief,
       boolean chosen,
@@ -97,12 +98,13 @@ final class Answers {
       List<String> against,
       @Maybe String impossible,
       @Maybe String remedy) {
-    static RouteAnswer of(RouteOutlook r, boolean chosen, UnitSystem units, Figures figures) {
-      double range = figures.of(RouteOutlook.KILL_RANGE);
-      return new RouteAnswer(
-          r.route(),
-          r.route().words(),
-          r.route().brief(),
+    public static TerminationAnswer of(
+        TerminationOutlook r, boolean chosen, UnitSystem units, Figures figures) {
+      double range = figures.of(TerminationOutlook.KILL_RANGE);
+      return new TerminationAnswer(
+          r.termination(),
+          r.termination().words(),
+          r.termination().brief(),
           chosen,
           DateRange.of(r.opens()),
           DateRange.of(r.closes()),
@@ -114,7 +116,7 @@ final class Answers {
               .map(
                   m ->
                       new MemberKillAnswer(
-                          m.species(), m.kill().map(RouteAnswer::killPercent).orElse(null)))
+                          m.species(), m.kill().map(TerminationAnswer::killPercent).orElse(null)))
               .toList(),
           said(r.reasons(), units),
           said(r.against(), units),
@@ -128,13 +130,13 @@ final class Answers {
   }
 
   /** A stage of the cover with its dates, and the mat on its middle date. */
-  record StageAnswer(String code, String words, DateRange when, @Maybe MatRange mat) {}
+  public record StageAnswer(String code, String words, DateRange when, @Maybe MatRange mat) {}
 
-  static List<String> said(List<Reason> reasons, UnitSystem units) {
+  public static List<String> said(List<Reason> reasons, UnitSystem units) {
     return reasons.stream().map(r -> r.in(units)).toList();
   }
 
-  static List<StageAnswer> stages(
+  public static List<StageAnswer> stages(
       FieldSeason season, java.util.function.Function<LocalDate, Spread> mat) {
     return season.stages().entrySet().stream()
         .map(

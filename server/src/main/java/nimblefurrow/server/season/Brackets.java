@@ -6,12 +6,12 @@ import java.util.List;
 import java.util.Optional;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.job.JobWindow;
 import nimblefurrow.core.season.CoverPlan;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.seeding.SeedingWindow;
-import nimblefurrow.core.termination.Route;
-import nimblefurrow.core.work.JobWindow;
-import nimblefurrow.server.platform.Percent;
+import nimblefurrow.core.termination.TerminationMethod;
+import nimblefurrow.server.platform.web.Percent;
 import nimblefurrow.server.season.LaneView.Bracket;
 
 /** When work on a lane can be done: how open its window is, day by day in steps. */
@@ -38,9 +38,12 @@ final class Brackets {
                           window.bestTo(),
                           d -> window.chanceOpen(d).fraction())));
     }
-    now.route()
+    now.termination()
         .filter(
-            r -> plan.ended() == null && r.impossible().isEmpty() && r.route() != Route.WINTER_KILL)
+            r ->
+                plan.ended() == null
+                    && r.impossible().isEmpty()
+                    && r.termination() != TerminationMethod.WINTER_KILL)
         .ifPresent(
             r -> {
               Optional<LocalDate> from = r.opens().by(0.02).or(() -> r.opens().early());
@@ -51,7 +54,7 @@ final class Brackets {
                 brackets.add(
                     bracket(
                         "END",
-                        r.route().words(),
+                        r.termination().words(),
                         from.get(),
                         to.get(),
                         aim,

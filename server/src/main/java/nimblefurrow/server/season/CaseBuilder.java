@@ -9,6 +9,7 @@ import java.util.Map;
 import nimblefurrow.core.cashcrop.Observation;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.cover.StandConditions;
+import nimblefurrow.core.job.Operation;
 import nimblefurrow.core.journal.CropStageSeen;
 import nimblefurrow.core.journal.Disced;
 import nimblefurrow.core.journal.Entry;
@@ -17,16 +18,15 @@ import nimblefurrow.core.journal.Story;
 import nimblefurrow.core.season.CoverPlan;
 import nimblefurrow.core.season.FieldCase;
 import nimblefurrow.core.season.FieldFacts;
-import nimblefurrow.core.season.SharedCounts;
-import nimblefurrow.core.season.Sightings;
+import nimblefurrow.core.season.look.SharedCounts;
+import nimblefurrow.core.season.look.Sightings;
 import nimblefurrow.core.termination.NextCrop;
 import nimblefurrow.core.weather.Outlook;
-import nimblefurrow.core.work.Operation;
 import nimblefurrow.server.chain.CoverDetails;
 import nimblefurrow.server.chain.Link;
 
 /** Puts a field's chain and journal into the terms in which core works out a season. */
-final class CaseBuilder {
+public final class CaseBuilder {
   private CaseBuilder() {}
 
   static FieldCase build(
@@ -71,8 +71,9 @@ final class CaseBuilder {
         next(stretch, outlook));
   }
 
-  static CoverPlan plan(CoverDetails details, Catalogue catalogue) {
-    return CoverPlan.of(details.mix(catalogue), details.goal(), details.way(), details.route())
+  public static CoverPlan plan(CoverDetails details, Catalogue catalogue) {
+    return CoverPlan.of(
+            details.mix(catalogue), details.goal(), details.way(), details.termination())
         .planned(details.planned())
         .with(details.side(Map.of()));
   }

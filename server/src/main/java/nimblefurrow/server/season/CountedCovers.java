@@ -10,8 +10,8 @@ import java.util.UUID;
 import nimblefurrow.core.journal.Entry;
 import nimblefurrow.core.journal.StemsCounted;
 import nimblefurrow.core.journal.Story;
-import nimblefurrow.core.season.SharedCounts;
-import nimblefurrow.core.season.Sightings;
+import nimblefurrow.core.season.look.SharedCounts;
+import nimblefurrow.core.season.look.Sightings;
 
 /** The covers of a farm of which stems were counted, as the journal tells them. */
 final class CountedCovers {

@@ -27,7 +27,7 @@ public record FarmDay(FarmView farm, FarmWeather weather, Catalogue catalogue) {
     return weather.outlook();
   }
 
-  SeasonComposer composer() {
+  public SeasonComposer composer() {
     return new SeasonComposer(weather.outlook(), farm.rules(), weather.fit());
   }
 }

@@ -5,16 +5,16 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.job.Job;
+import nimblefurrow.core.job.Operation;
 import nimblefurrow.core.journal.Harvested;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.season.FieldCase;
-import nimblefurrow.core.season.FieldJobs;
-import nimblefurrow.core.season.HarvestJob;
-import nimblefurrow.core.season.HeldBack;
 import nimblefurrow.core.season.LandPart;
-import nimblefurrow.core.seeding.WayIn;
-import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.Operation;
+import nimblefurrow.core.season.job.FieldJobs;
+import nimblefurrow.core.season.job.HarvestJob;
+import nimblefurrow.core.season.job.HeldBack;
+import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.platform.NotOnThisFarm;
 
@@ -63,7 +63,7 @@ public record FarmSeason(
   }
 
   /** The sowing of a cover as another way in would do it; empty where that is no job here. */
-  public Optional<Job> sowing(FieldSeasons cover, WayIn way) {
+  public Optional<Job> sowing(FieldSeasons cover, SeedingMethod way) {
     FieldCase field = cover.now().field();
     return field
         .cover()

@@ -3,11 +3,11 @@ package nimblefurrow.server.season;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 import nimblefurrow.server.season.Answers.DateRange;
 import nimblefurrow.server.season.Answers.MatRange;
-import nimblefurrow.server.season.Answers.RouteAnswer;
 import nimblefurrow.server.season.Answers.StageAnswer;
+import nimblefurrow.server.season.Answers.TerminationAnswer;
 import nimblefurrow.server.season.Answers.WindowAnswer;
 
 /**
@@ -36,7 +36,7 @@ record FieldAnswer(
     @Maybe MatRange matToday,
     @Maybe WindowAnswer window,
     List<StageAnswer> stages,
-    @Maybe RouteAnswer route,
+    @Maybe TerminationAnswer termination,
     List<AfterAnswer> after) {
 
   /** A cover that follows after a cut. */

@@ -14,7 +14,7 @@ import nimblefurrow.core.journal.Entry;
 import nimblefurrow.core.scouting.Weeds;
 import nimblefurrow.core.season.FieldCase;
 import nimblefurrow.core.season.FieldSeason;
-import nimblefurrow.core.season.HeldBack;
+import nimblefurrow.core.season.job.HeldBack;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.chain.LinkKind;

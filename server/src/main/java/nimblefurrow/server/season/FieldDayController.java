@@ -7,8 +7,8 @@ import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.season.FieldDay;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
-import nimblefurrow.server.platform.Percent;
+import nimblefurrow.server.platform.web.Maybe;
+import nimblefurrow.server.platform.web.Percent;
 import nimblefurrow.server.season.Answers.MatRange;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -18,8 +18,8 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Reads one day off a field's lane. */
 @RestController
-@RequestMapping("/api/season")
-class FieldDayController {
+@RequestMapping("/api/v1/season")
+public class FieldDayController {
   private final Seasons seasons;
   private final CurrentFarm current;
 
@@ -29,14 +29,12 @@ class FieldDayController {
   }
 
   /** What is read off one day of a field; chances and shares in %. */
-  record DayAnswer(
+  public record DayAnswer(
       LocalDate day,
       List<StageShare> stages,
       @Maybe MatRange mat,
       TopsoilRange topsoil,
       List<JobChance> jobs) {
-    record StageShare(String species, String words, int stems) {}
-
     record TopsoilRange(int low, int middle, int high) {}
 
     record JobChance(String words, int chance) {}
@@ -62,7 +60,7 @@ class FieldDayController {
         day.stages().stream()
             .map(
                 s ->
-                    new DayAnswer.StageShare(
+                    new StageShare(
                         s.species(), s.stage().words(), Percent.of(s.stems().fraction())))
             .toList(),
         day.mat().map(MatRange::of).orElse(null),

@@ -8,9 +8,9 @@ import java.util.UUID;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.journal.Dated;
 import nimblefurrow.core.journal.Entry;
-import nimblefurrow.core.journal.Setting;
 import nimblefurrow.core.journal.StemsCounted;
 import nimblefurrow.core.journal.Story;
+import nimblefurrow.core.journal.noted.Setting;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.scouting.KillRating;
@@ -61,7 +61,7 @@ public record FieldSeasons(
   }
 
   /** The crop that follows the cover; empty where none is entered or a cut comes first. */
-  Optional<Link> nextCrop() {
+  public Optional<Link> nextCrop() {
     return following.filter(link -> link.kind() == LinkKind.CROP);
   }
 
@@ -120,7 +120,7 @@ public record FieldSeasons(
   }
 
   /** The same field, with another season in the place of the running one. */
-  FieldSeasons with(FieldSeason tried) {
+  public FieldSeasons with(FieldSeason tried) {
     return new FieldSeasons(
         field,
         crop,

@@ -11,7 +11,7 @@ import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 import nimblefurrow.server.weather.RainGauges;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -23,7 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Rain read from the farm's own gauges. */
 @RestController
-@RequestMapping("/api/gauges")
+@RequestMapping("/api/v1/gauges")
 class GaugeController {
   /** A reading, with the station's rain of that day beside it. */
   record GaugeReading(

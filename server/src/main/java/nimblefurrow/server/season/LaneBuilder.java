@@ -22,7 +22,7 @@ import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.season.RidgePoint;
 import nimblefurrow.core.season.Standing;
 import nimblefurrow.core.termination.NextCrop;
-import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.termination.TerminationOutlook;
 import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.chain.LinkKind;
 import nimblefurrow.server.field.FieldView;
@@ -34,7 +34,7 @@ import nimblefurrow.server.season.LaneView.Ridge;
 import nimblefurrow.server.season.LaneView.Stake;
 
 /** Turns a field's seasons into what its lane shows. */
-final class LaneBuilder {
+public final class LaneBuilder {
   private static final Set<CropStage> SHOWN =
       EnumSet.of(
           CropStage.V4,
@@ -55,7 +55,7 @@ final class LaneBuilder {
   private final LocalDate today;
   private final Figures figures;
 
-  LaneBuilder(UnitSystem units, LocalDate today, Figures figures) {
+  public LaneBuilder(UnitSystem units, LocalDate today, Figures figures) {
     this.figures = figures;
     this.units = units;
     this.today = today;
@@ -64,7 +64,8 @@ final class LaneBuilder {
   /**
    * @param drawn whether bands, ridges, brackets and stakes are made too
    */
-  LaneView lane(FieldSeasons f, List<Stake> planned, Optional<String> heldBackBy, boolean drawn) {
+  public LaneView lane(
+      FieldSeasons f, List<Stake> planned, Optional<String> heldBackBy, boolean drawn) {
     FieldSeason now = f.now();
     CoverPlan plan = now.field().cover().orElse(null);
     List<Band> bands = new ArrayList<>();
@@ -177,11 +178,14 @@ final class LaneBuilder {
           : "end by " + units.say(plan.clearing().day());
     }
     if (plan.seeded() != null) {
-      RouteOutlook route = now.route().orElseThrow();
-      if (route.impossible().isPresent()) {
+      TerminationOutlook termination = now.termination().orElseThrow();
+      if (termination.impossible().isPresent()) {
         return "needs another end";
       }
-      return route.aim().map(d -> route.route().act() + " about " + units.say(d)).orElse("growing");
+      return termination
+          .aim()
+          .map(d -> termination.termination().act() + " about " + units.say(d))
+          .orElse("growing");
     }
     return now.verdict().orElseThrow().says().in(units);
   }
@@ -197,7 +201,7 @@ final class LaneBuilder {
   }
 
   private static String endWords(CoverPlan plan) {
-    return plan.clearing() == null ? plan.route().words() : plan.clearing().how().words();
+    return plan.clearing() == null ? plan.termination().words() : plan.clearing().how().words();
   }
 
   /** The crop's band; none for ground that a cut has freed. */

@@ -4,9 +4,9 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.core.cashcrop.CropKind;
+import nimblefurrow.core.job.JobId;
 import nimblefurrow.core.season.Standing;
-import nimblefurrow.core.work.JobId;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.web.Maybe;
 
 /**
  * One field's lane on the season sheet: what is drawn, and the few words beside it.
@@ -17,7 +17,7 @@ import nimblefurrow.server.platform.Maybe;
  * @param drawn whether bands, ridges, brackets and stakes are told; of many lanes only the first
  *     are, the rest when they come in sight
  */
-record LaneView(
+public record LaneView(
     UUID fieldId,
     @Maybe UUID zoneId,
     String field,
@@ -27,7 +27,7 @@ record LaneView(
     CropKind crop,
     @Maybe Stands stands,
     @Maybe String cover,
-    @Maybe String route,
+    @Maybe String termination,
     String answer,
     boolean trouble,
     @Maybe String heldBackBy,

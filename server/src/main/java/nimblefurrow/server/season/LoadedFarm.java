@@ -5,11 +5,11 @@ import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.cover.Catalogue;
 import nimblefurrow.core.journal.Entry;
-import nimblefurrow.core.season.SharedCounts;
+import nimblefurrow.core.season.look.SharedCounts;
 import nimblefurrow.server.chain.Link;
-import nimblefurrow.server.ending.KillDates;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.field.FieldView;
+import nimblefurrow.server.terminationdates.TerminationDates;
 import nimblefurrow.server.weather.FarmWeather;
 import nimblefurrow.server.weather.RainGauges;
 
@@ -23,4 +23,4 @@ record LoadedFarm(
     Map<UUID, List<Entry>> entries,
     SharedCounts counts,
     RainGauges.Rain rain,
-    KillDates.Set killDates) {}
+    TerminationDates.Set killDates) {}

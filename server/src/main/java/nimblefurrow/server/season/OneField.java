@@ -2,9 +2,9 @@ package nimblefurrow.server.season;
 
 import java.util.List;
 import java.util.UUID;
+import nimblefurrow.core.job.JobId;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.Unit;
-import nimblefurrow.core.work.JobId;
 import nimblefurrow.server.platform.NotOnThisFarm;
 
 /**

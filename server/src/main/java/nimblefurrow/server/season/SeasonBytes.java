@@ -5,7 +5,7 @@ import java.util.Optional;
 import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.ensemble.DateForecast;
 import nimblefurrow.core.season.FieldSeason;
-import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.termination.TerminationOutlook;
 
 /**
  * About what a season holds in memory once it has been asked all that may be asked of it: a day for
@@ -32,7 +32,7 @@ final class SeasonBytes {
         + season.mat().map(MatForecast::bytes).orElse(0);
   }
 
-  static int ways(List<RouteOutlook> ways) {
+  static int ways(List<TerminationOutlook> ways) {
     return OF_A_WAY * (1 + ways.size());
   }
 

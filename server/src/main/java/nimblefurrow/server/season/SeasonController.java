@@ -15,28 +15,28 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import nimblefurrow.core.board.Pin;
 import nimblefurrow.core.cover.MatForecast;
+import nimblefurrow.core.job.Job;
+import nimblefurrow.core.job.JobId;
+import nimblefurrow.core.job.Operation;
 import nimblefurrow.core.quantity.UnitSystem;
-import nimblefurrow.core.season.Call;
-import nimblefurrow.core.season.CallBoard;
 import nimblefurrow.core.season.Headline;
 import nimblefurrow.core.season.SheetSpan;
+import nimblefurrow.core.season.call.Call;
+import nimblefurrow.core.season.call.CallBoard;
 import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.weather.WeatherTrace;
-import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.JobId;
-import nimblefurrow.core.work.Operation;
-import nimblefurrow.core.work.Pin;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.placement.Placements;
-import nimblefurrow.server.platform.AskingOnly;
 import nimblefurrow.server.platform.CurrentFarm;
+import nimblefurrow.server.platform.web.AskingOnly;
 import nimblefurrow.server.season.Answers.DateRange;
 import nimblefurrow.server.season.Answers.MatRange;
-import nimblefurrow.server.season.Answers.RouteAnswer;
+import nimblefurrow.server.season.Answers.TerminationAnswer;
 import nimblefurrow.server.season.Answers.WindowAnswer;
 import nimblefurrow.server.unchanged.Unchanged;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -49,7 +49,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The season sheet of all fields, and the answer of one. */
 @RestController
-@RequestMapping("/api/season")
+@RequestMapping("/api/v1/season")
 class SeasonController {
   /** So many lanes are told whole; of more, only the first. */
   private static final int ALL_DRAWN = 80;
@@ -267,7 +267,9 @@ class SeasonController {
         growing ? mat.map(m -> MatRange.of(m.on(farm.today()))).orElse(null) : null,
         now.window().map(w -> WindowAnswer.of(w, units, farm.today(), farm.figures())).orElse(null),
         mat.map(m -> Answers.stages(now, m::on)).orElse(List.of()),
-        now.route().map(r -> RouteAnswer.of(r, true, units, farm.figures())).orElse(null),
+        now.termination()
+            .map(r -> TerminationAnswer.of(r, true, units, farm.figures()))
+            .orElse(null),
         f.after().stream()
             .flatMap(o -> o.now().window().map(w -> after(o, w, farm)).stream())
             .toList());

@@ -3,8 +3,8 @@ package nimblefurrow.server.season;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import nimblefurrow.core.season.Call;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.core.season.call.Call;
+import nimblefurrow.server.platform.web.Maybe;
 
 /**
  * The season sheet: today, the strip of weather above, the lanes, and what needs a person.

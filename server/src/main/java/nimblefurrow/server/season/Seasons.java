@@ -17,20 +17,20 @@ import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.season.FieldCase;
 import nimblefurrow.core.season.FieldSeason;
 import nimblefurrow.core.season.SeasonComposer;
-import nimblefurrow.core.season.SharedCounts;
-import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.season.look.SharedCounts;
+import nimblefurrow.core.termination.TerminationOutlook;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.server.catalogue.FarmFigures;
 import nimblefurrow.server.chain.Chains;
 import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.chain.LinkKind;
-import nimblefurrow.server.ending.KillDates;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.journal.Journal;
 import nimblefurrow.server.platform.NotOnThisFarm;
+import nimblefurrow.server.terminationdates.TerminationDates;
 import nimblefurrow.server.unchanged.Unchanged;
 import nimblefurrow.server.weather.FarmWeather;
 import nimblefurrow.server.weather.KeptWithOutlook;
@@ -65,13 +65,13 @@ public class Seasons {
   private final Weathers weathers;
   private final FarmFigures catalogues;
   private final RainGauges gauges;
-  private final KillDates killDates;
+  private final TerminationDates killDates;
   private final TransactionTemplate load;
   private final Unchanged unchanged;
   private final KeptWithOutlook<Known, FieldSeason> composed;
 
   /** Every way of ending a cover, as asked of all fields at once. */
-  private final KeptWithOutlook<Known, List<RouteOutlook>> routes;
+  private final KeptWithOutlook<Known, List<TerminationOutlook>> terminations;
 
   /** What counts say of fields that nobody counted. */
   private final KeptWithOutlook<Counts, SharedCounts> counts;
@@ -84,12 +84,12 @@ public class Seasons {
       Weathers weathers,
       FarmFigures catalogues,
       RainGauges gauges,
-      KillDates killDates,
+      TerminationDates killDates,
       Unchanged unchanged,
       PlatformTransactionManager transactions) {
     this.unchanged = unchanged;
     this.composed = weathers.keeping(SEASONS_SHARE, (known, season) -> SeasonBytes.season(season));
-    this.routes = weathers.keeping(ROUTES_SHARE, (known, ways) -> SeasonBytes.ways(ways));
+    this.terminations = weathers.keeping(ROUTES_SHARE, (known, ways) -> SeasonBytes.ways(ways));
     this.counts =
         weathers.keeping(
             COUNTS_SHARE, (asked, told) -> BYTES_A_COUNT * (1 + asked.counted().size()));
@@ -272,15 +272,15 @@ public class Seasons {
   }
 
   /** The season of a field as it would be, kept like that of a field as it is. */
-  FieldSeason tried(FarmDay day, FieldCase field) {
+  public FieldSeason tried(FarmDay day, FieldCase field) {
     return compose(day.farm().rules(), day.weather(), false, field);
   }
 
   /** Every way of ending a field's cover. */
-  List<RouteOutlook> routes(FarmDay day, FieldSeasons field) {
-    return routes.get(
+  public List<TerminationOutlook> terminations(FarmDay day, FieldSeasons field) {
+    return terminations.get(
         day.weather().name(),
         new Known(false, day.farm().rules(), field.now().field()),
-        k -> day.composer().everyRoute(field.now().field(), field.now().mat().orElseThrow()));
+        k -> day.composer().everyTermination(field.now().field(), field.now().mat().orElseThrow()));
   }
 }

@@ -7,14 +7,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
-import nimblefurrow.core.season.CallBoard;
+import nimblefurrow.core.job.Job;
+import nimblefurrow.core.job.JobId;
 import nimblefurrow.core.season.SheetSpan;
-import nimblefurrow.core.season.Upcoming;
-import nimblefurrow.core.work.Job;
-import nimblefurrow.core.work.JobId;
+import nimblefurrow.core.season.call.CallBoard;
+import nimblefurrow.core.season.call.Upcoming;
 
 /** What frames the lanes of a sheet: its days, its height, and what is to come. */
-final class SheetFrame {
+public final class SheetFrame {
   private SheetFrame() {}
 
   static SheetSpan span(FarmDay day, List<FieldSeasons> covers) {
@@ -23,12 +23,12 @@ final class SheetFrame {
   }
 
   /** The days of a field's own drawing: to the end of its cover, where that is not too far off. */
-  static SheetSpan drawn(FarmDay day, FieldSeasons field) {
+  public static SheetSpan drawn(FarmDay day, FieldSeasons field) {
     LocalDate from = span(day, List.of(field)).from();
     LocalDate to =
         Stream.concat(
                 field.now().closes().stream(),
-                field.now().route().stream().flatMap(r -> r.closes().median().stream()))
+                field.now().termination().stream().flatMap(r -> r.closes().median().stream()))
             .max(Comparator.naturalOrder())
             .orElse(day.today());
     return SheetSpan.around(from, to, day.figures());

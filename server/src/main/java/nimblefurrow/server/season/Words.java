@@ -7,7 +7,7 @@ import nimblefurrow.server.chain.Link;
 import nimblefurrow.server.chain.LinkKind;
 
 /** Names of crops and stages as they stand beside a lane. */
-final class Words {
+public final class Words {
   private Words() {}
 
   static String crop(CropKind kind) {
@@ -40,7 +40,7 @@ final class Words {
   }
 
   /** What the cover of a stretch comes after. */
-  static String ground(Link link) {
+  public static String ground(Link link) {
     if (link.kind() != LinkKind.CUT) {
       return crop(link);
     }

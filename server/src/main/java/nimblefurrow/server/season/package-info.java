@@ -1,5 +1,2 @@
-/**
- * Every field's season as of the farm's day: lanes, the field's answer, calls, and choosing a
- * cover.
- */
+/** Every field's season as of the farm's day: lanes, the field's answer and calls. */
 package nimblefurrow.server.season;

@@ -4,7 +4,7 @@ import java.io.IOException;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Download;
+import nimblefurrow.server.platform.web.Download;
 import nimblefurrow.server.seed.LotPapers.Paper;
 import nimblefurrow.server.seed.LotPapers.PaperView;
 import org.springframework.http.MediaType;
@@ -20,7 +20,7 @@ import org.springframework.web.multipart.MultipartFile;
 
 /** Papers of seed lots. They are only ever handed out as files to keep, never shown in the page. */
 @RestController
-@RequestMapping("/api/lot-papers")
+@RequestMapping("/api/v1/lot-papers")
 class LotPaperController {
   private final LotPapers papers;
   private final CurrentFarm current;

@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.server.platform.NotOnThisFarm;
-import nimblefurrow.server.platform.Paper;
+import nimblefurrow.server.platform.files.Paper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;

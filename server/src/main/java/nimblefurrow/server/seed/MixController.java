@@ -19,7 +19,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Named mixes. */
 @RestController
-@RequestMapping("/api/mixes")
+@RequestMapping("/api/v1/mixes")
 class MixController {
   record MixForm(
       @NotBlank @Size(max = 60) String name,

@@ -8,8 +8,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.Removed;
+import nimblefurrow.server.platform.web.Maybe;
 import nimblefurrow.server.seed.SeedLots.LotView;
 import nimblefurrow.server.seed.SeedLots.TypedLot;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -23,7 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Seed lots. */
 @RestController
-@RequestMapping("/api/lots")
+@RequestMapping("/api/v1/lots")
 class SeedLotController {
   record LotForm(
       @NotBlank String species,

@@ -11,10 +11,10 @@ import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.seeding.SeedTag;
 import nimblefurrow.server.platform.Conflict;
-import nimblefurrow.server.platform.Maybe;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.platform.Records;
 import nimblefurrow.server.platform.Removed;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

@@ -20,7 +20,7 @@ import nimblefurrow.server.applied.AppliedCsv;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Download;
+import nimblefurrow.server.platform.web.Download;
 import org.locationtech.jts.geom.Coordinate;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -31,7 +31,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Stands in for a drill's monitor: the points it would have written on a field, as CSV. */
 @RestController
-@RequestMapping("/api/simulator/drill-monitor")
+@RequestMapping("/api/v1/simulator/drill-monitor")
 class DrillMonitorController {
   private static final double STEP_FT = 15;
 

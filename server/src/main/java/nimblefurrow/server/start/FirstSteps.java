@@ -19,7 +19,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What a farm needs before its sheet says something, in the order in which it is entered. */
 @RestController
-@RequestMapping("/api/first-steps")
+@RequestMapping("/api/v1/first-steps")
 class FirstSteps {
   /** What is to be there. */
   enum FirstStep {

@@ -7,9 +7,9 @@ import java.util.UUID;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Download;
-import nimblefurrow.server.platform.HeavyWork;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.files.HeavyWork;
+import nimblefurrow.server.platform.web.Download;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -22,7 +22,7 @@ import org.springframework.web.multipart.MultipartFile;
 
 /** Task data for a terminal, and what is in a file of it. */
 @RestController
-@RequestMapping("/api/exchange")
+@RequestMapping("/api/v1/exchange")
 class TaskDataController {
   /** What is in a file of task data; nothing of it is kept. */
   record TaskFileView(

@@ -2,7 +2,7 @@ package nimblefurrow.server.taskdata;
 
 import java.util.List;
 import java.util.Optional;
-import nimblefurrow.server.platform.Unpacked;
+import nimblefurrow.server.platform.files.Unpacked;
 import org.locationtech.jts.geom.Geometry;
 
 /** The fields of a terminal's task data, to be brought in like those of any other file. */

@@ -14,7 +14,7 @@ import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.server.platform.Unpacked;
+import nimblefurrow.server.platform.files.Unpacked;
 import nimblefurrow.server.taskdata.TaskData.Measure;
 import nimblefurrow.server.taskdata.TaskData.PartField;
 import nimblefurrow.server.taskdata.TaskData.Rate;

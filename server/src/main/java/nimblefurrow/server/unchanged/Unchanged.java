@@ -12,7 +12,7 @@ import java.util.function.Function;
 import java.util.function.ToIntFunction;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
-import nimblefurrow.server.platform.MemoryShare;
+import nimblefurrow.server.platform.background.MemoryShare;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronizationManager;

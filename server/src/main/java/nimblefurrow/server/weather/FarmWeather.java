@@ -1,9 +1,9 @@
 package nimblefurrow.server.weather;
 
 import java.time.LocalDate;
+import nimblefurrow.core.fitness.FitDays;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.WeatherRecord;
-import nimblefurrow.core.work.FitDays;
 
 /**
  * A farm's weather as of a day.

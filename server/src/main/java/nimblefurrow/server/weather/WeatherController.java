@@ -22,8 +22,8 @@ import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.farm.WeatherSource;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.HeavyWork;
-import nimblefurrow.server.platform.Maybe;
+import nimblefurrow.server.platform.files.HeavyWork;
+import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -37,7 +37,7 @@ import org.springframework.web.multipart.MultipartFile;
 
 /** A farm's weather: what is there, and bringing one's own. */
 @RestController
-@RequestMapping("/api/weather")
+@RequestMapping("/api/v1/weather")
 class WeatherController {
   record Summary(
       WeatherSource source,

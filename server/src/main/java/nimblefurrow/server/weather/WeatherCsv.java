@@ -20,8 +20,8 @@ import nimblefurrow.core.quantity.SensibleDay;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.DaysOfHours;
-import nimblefurrow.server.platform.CsvIn;
-import nimblefurrow.server.platform.TypedNumber;
+import nimblefurrow.server.platform.files.CsvIn;
+import nimblefurrow.server.platform.web.TypedNumber;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 

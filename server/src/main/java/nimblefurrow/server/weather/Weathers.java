@@ -8,15 +8,15 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.ToIntBiFunction;
+import nimblefurrow.core.fitness.FitDays;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.ForecastCheck;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.WeatherRecord;
-import nimblefurrow.core.work.FitDays;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.farm.WeatherSource;
-import nimblefurrow.server.platform.MemoryShare;
+import nimblefurrow.server.platform.background.MemoryShare;
 import org.springframework.stereotype.Service;
 
 /**

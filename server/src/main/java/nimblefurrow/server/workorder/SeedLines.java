@@ -5,8 +5,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import nimblefurrow.core.quantity.Unit;
-import nimblefurrow.server.platform.Paper;
-import nimblefurrow.server.season.CoverDesk;
+import nimblefurrow.server.cover.CoverDesk;
+import nimblefurrow.server.platform.files.Paper;
 import nimblefurrow.server.seed.SeedLots;
 
 /** Seed lines of a work order, with the lots that it may come from. */

@@ -1,9 +1,9 @@
 package nimblefurrow.server.workorder;
 
 import java.util.UUID;
-import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.TerminationMethod;
 import nimblefurrow.server.platform.CurrentFarm;
-import nimblefurrow.server.platform.Download;
+import nimblefurrow.server.platform.web.Download;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -13,15 +13,15 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Work orders as PDF. */
 @RestController
-@RequestMapping("/api/work-orders")
+@RequestMapping("/api/v1/work-orders")
 class WorkOrderController {
   private final WorkOrders orders;
-  private final EndingOrders endings;
+  private final TerminationOrders terminations;
   private final CurrentFarm current;
 
-  WorkOrderController(WorkOrders orders, EndingOrders endings, CurrentFarm current) {
+  WorkOrderController(WorkOrders orders, TerminationOrders terminations, CurrentFarm current) {
     this.orders = orders;
-    this.endings = endings;
+    this.terminations = terminations;
     this.current = current;
   }
 
@@ -33,13 +33,15 @@ class WorkOrderController {
   }
 
   /** How a field's cover is ended, by the way chosen or another. */
-  @GetMapping("/endings/{fieldId}")
-  ResponseEntity<byte[]> printEnding(
+  @GetMapping("/terminations/{fieldId}")
+  ResponseEntity<byte[]> printTermination(
       @PathVariable UUID fieldId,
       @RequestParam(required = false) UUID zone,
-      @RequestParam(required = false) Route route) {
+      @RequestParam(required = false) TerminationMethod termination) {
     return Download.of(
-        "work-order.pdf", "application/pdf", endings.print(current.id(), fieldId, zone, route));
+        "work-order.pdf",
+        "application/pdf",
+        terminations.print(current.id(), fieldId, zone, termination));
   }
 
   @GetMapping("/{fieldId}/{machineId}")

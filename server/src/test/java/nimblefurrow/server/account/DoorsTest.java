@@ -47,18 +47,19 @@ class DoorsTest {
   }
 
   private static int signIn(Caller person, String mail, String password) {
-    return person.post("/api/session", Map.of("email", mail, "password", password)).status();
+    return person.post("/api/v1/session", Map.of("email", mail, "password", password)).status();
   }
 
   @Test
   void strangersGuessingDoNotLockTheOwnerOut(Caller owner) {
     String mail = mail();
-    owner.get("/api/session");
-    assertThat(owner.post("/api/farms", farm(mail, "long enough words")).status()).isEqualTo(200);
-    owner.delete("/api/session");
-    owner.get("/api/session");
+    owner.get("/api/v1/session");
+    assertThat(owner.post("/api/v1/farms", farm(mail, "long enough words")).status())
+        .isEqualTo(200);
+    owner.delete("/api/v1/session");
+    owner.get("/api/v1/session");
     Caller stranger = owner.stranger();
-    stranger.get("/api/session");
+    stranger.get("/api/v1/session");
     for (int i = 0; i < 5; i++) {
       assertThat(signIn(stranger, mail, "wrong " + i)).isEqualTo(401);
     }
@@ -78,7 +79,7 @@ class DoorsTest {
       sent.add(
           CompletableFuture.supplyAsync(
               () -> {
-                guesser.get("/api/session");
+                guesser.get("/api/v1/session");
                 return signIn(guesser, mail, "guess");
               },
               pool));
@@ -136,14 +137,15 @@ class DoorsTest {
   void aKnownNameAndAnUnknownOneAreAnsweredAlike(Caller caller) {
     String mail = mail();
     Caller owner = caller.stranger();
-    owner.get("/api/session");
-    owner.post("/api/farms", farm(mail, "long enough words"));
-    caller.get("/api/session");
-    String known = caller.post("/api/session", Map.of("email", mail, "password", "wrong")).text();
+    owner.get("/api/v1/session");
+    owner.post("/api/v1/farms", farm(mail, "long enough words"));
+    caller.get("/api/v1/session");
+    String known =
+        caller.post("/api/v1/session", Map.of("email", mail, "password", "wrong")).text();
     String unknown =
-        caller.post("/api/session", Map.of("email", mail(), "password", "wrong")).text();
+        caller.post("/api/v1/session", Map.of("email", mail(), "password", "wrong")).text();
     assertThat(known).isEqualTo(unknown);
-    String taken = caller.post("/api/farms", farm(mail, "long enough words")).text();
+    String taken = caller.post("/api/v1/farms", farm(mail, "long enough words")).text();
     assertThat(taken).doesNotContain("e-mail").doesNotContain("account").doesNotContain(mail);
   }
 
@@ -152,22 +154,22 @@ class DoorsTest {
       strings = {"1234567890", "password123", "qwertyuiop", "aaaaaaaaaaaa", "dora hinge", "short"})
   void whatIsGuessedFirstIsNotTaken(String password) {
     Caller person = new Caller(RunningServer.address());
-    person.get("/api/session");
-    Caller.Answer refused = person.post("/api/farms", farm(mail(), password));
+    person.get("/api/v1/session");
+    Caller.Answer refused = person.post("/api/v1/farms", farm(mail(), password));
     assertThat(refused.status()).isEqualTo(400);
     assertThat(refused.json().path("field").asString()).isEqualTo("password");
   }
 
   @Test
   void longMailsAndPasswordsAreTakenOrRefusedButNeverBreak(Caller person) {
-    person.get("/api/session");
+    person.get("/api/v1/session");
     String mail = "a".repeat(60) + "@" + "b".repeat(60) + "." + "c".repeat(60) + ".example";
-    Caller.Answer long1 = person.post("/api/farms", farm(mail, "long enough words"));
+    Caller.Answer long1 = person.post("/api/v1/farms", farm(mail, "long enough words"));
     assertThat(long1.status()).as(long1.text()).isEqualTo(200);
-    assertThat(person.get("/api/session").json().path("signedIn").asBoolean()).isTrue();
+    assertThat(person.get("/api/v1/session").json().path("signedIn").asBoolean()).isTrue();
     Caller other = person.stranger();
-    other.get("/api/session");
-    assertThat(other.post("/api/farms", farm(mail(), "ä".repeat(37))).text())
+    other.get("/api/v1/session");
+    assertThat(other.post("/api/v1/farms", farm(mail(), "ä".repeat(37))).text())
         .contains("72 bytes at most");
     assertThat(signIn(other, mail, "x".repeat(190))).isEqualTo(401);
   }

@@ -23,23 +23,23 @@ import nimblefurrow.core.journal.KillRated;
 import nimblefurrow.core.journal.LightRead;
 import nimblefurrow.core.journal.NitrogenNoted;
 import nimblefurrow.core.journal.PestsCounted;
-import nimblefurrow.core.journal.Readings;
 import nimblefurrow.core.journal.RutsRead;
 import nimblefurrow.core.journal.SlurrySpread;
 import nimblefurrow.core.journal.SoilFelt;
 import nimblefurrow.core.journal.Sown;
-import nimblefurrow.core.journal.Spot;
 import nimblefurrow.core.journal.StandCounted;
 import nimblefurrow.core.journal.StemsCounted;
 import nimblefurrow.core.journal.Terminated;
 import nimblefurrow.core.journal.Unclear;
 import nimblefurrow.core.journal.WeedsScored;
 import nimblefurrow.core.journal.Wintered;
+import nimblefurrow.core.journal.noted.Readings;
+import nimblefurrow.core.journal.noted.Spot;
 import nimblefurrow.core.scouting.Pest;
 import nimblefurrow.core.scouting.Quadrats;
 import nimblefurrow.core.scouting.SoilFeel;
 import nimblefurrow.core.scouting.StandCount;
-import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.TerminationMethod;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -64,7 +64,7 @@ class StoredFactsTest {
         new Sown(),
         new SlurrySpread(),
         new CutForForage(),
-        new Terminated(Optional.of(Route.ROLL)),
+        new Terminated(Optional.of(TerminationMethod.ROLL)),
         new Terminated(Optional.empty()),
         new Harvested(Optional.of(188.5)),
         new CropStageSeen(CropStage.SILKING),

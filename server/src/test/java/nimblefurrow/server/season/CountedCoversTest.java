@@ -8,10 +8,10 @@ import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.journal.Entry;
 import nimblefurrow.core.journal.Fact;
-import nimblefurrow.core.journal.Noted;
 import nimblefurrow.core.journal.Sown;
 import nimblefurrow.core.journal.StemsCounted;
-import nimblefurrow.core.season.SharedCounts;
+import nimblefurrow.core.journal.noted.Noted;
+import nimblefurrow.core.season.look.SharedCounts;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 

@@ -13,7 +13,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.server.platform.Unpacked;
+import nimblefurrow.server.platform.files.Unpacked;
 import nimblefurrow.server.taskdata.TaskData.Measure;
 import nimblefurrow.server.taskdata.TaskData.PartField;
 import nimblefurrow.server.taskdata.TaskData.Rate;

@@ -10,14 +10,14 @@ import java.util.function.ToDoubleFunction;
 import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.fitness.FitDays;
+import nimblefurrow.core.fitness.Footing;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.weather.DailyWeather;
 import nimblefurrow.core.weather.Hour;
 import nimblefurrow.core.weather.HoursOfDays;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.WeatherTrace;
-import nimblefurrow.core.work.FitDays;
-import nimblefurrow.core.work.Footing;
 
 /**
  * An hour to come over all the ways the weather may run: what it is like, and how likely the roller

@@ -6,7 +6,7 @@ import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
-import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.TerminationMethod;
 
 /**
  * What a farm's own kill ratings say of the starting figures: how much surer or less sure its
@@ -38,8 +38,8 @@ public record LearntKill(double shift, int ratings) {
     }
 
     /** What a way of ending kills by; empty where it is neither alone. */
-    public static Optional<By> of(Route route) {
-      return switch (route) {
+    public static Optional<By> of(TerminationMethod termination) {
+      return switch (termination) {
         case ROLL, ROLL_AFTER -> Optional.of(ROLLER);
         case EARLY_SPRAY, PLANT_GREEN -> Optional.of(SPRAY);
         default -> Optional.empty();

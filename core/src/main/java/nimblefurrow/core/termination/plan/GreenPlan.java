@@ -10,7 +10,7 @@ import nimblefurrow.core.quantity.Measure;
 import nimblefurrow.core.quantity.Reason;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.quantity.Unit;
-import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.yard.MachineKind;
 
 /**
  * What is to be seen to before a crop is planted into a living cover: the planter, nitrogen, the

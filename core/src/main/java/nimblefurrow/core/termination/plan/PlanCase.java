@@ -10,12 +10,12 @@ import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.StageForecast;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.fitness.FitDays;
+import nimblefurrow.core.fitness.Footing;
 import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Share;
-import nimblefurrow.core.termination.KillDate;
 import nimblefurrow.core.termination.NextCrop;
-import nimblefurrow.core.work.FitDays;
-import nimblefurrow.core.work.Footing;
+import nimblefurrow.core.termination.TerminationDate;
 
 /**
  * A cover that is to be ended on a day, with the ground and the machine.
@@ -34,7 +34,7 @@ public record PlanCase(
     Footing ground,
     Optional<Length> wide,
     Optional<String> runs,
-    List<KillDate> killDates) {
+    List<TerminationDate> killDates) {
   private static final FigureKey WET = FigureKey.of("worth", "stand_wet_water");
 
   Figures figures() {

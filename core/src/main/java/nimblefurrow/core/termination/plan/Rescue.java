@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
-import nimblefurrow.core.termination.Route;
+import nimblefurrow.core.termination.TerminationMethod;
 
 /**
  * What can still be done where too much of a cover lives after its end: a second roll 5 to 7 days
@@ -36,13 +36,15 @@ public record Rescue(String words, LocalDate from, LocalDate to, double dollars,
    */
   public static List<Rescue> after(
       LocalDate ended,
-      Route route,
+      TerminationMethod termination,
       LocalDate planted,
       boolean organic,
       LocalDate today,
       Figures figures) {
     List<Rescue> all = new ArrayList<>();
-    if (route == Route.ROLL || route == Route.ROLL_AND_SPRAY || route == Route.ROLL_AFTER) {
+    if (termination == TerminationMethod.ROLL
+        || termination == TerminationMethod.ROLL_AND_SPRAY
+        || termination == TerminationMethod.ROLL_AFTER) {
       all.add(
           new Rescue(
               "roll a second time",

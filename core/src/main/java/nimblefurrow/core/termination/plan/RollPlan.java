@@ -12,10 +12,10 @@ import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.Measure;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.quantity.Unit;
-import nimblefurrow.core.termination.RouteOutlook;
+import nimblefurrow.core.termination.TerminationOutlook;
 import nimblefurrow.core.termination.kill.Conditions;
 import nimblefurrow.core.termination.kill.RollerKill;
-import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.yard.MachineKind;
 
 /**
  * The roller's pass: before or after planting, which way, how fast, how heavy, what it is expected
@@ -218,7 +218,7 @@ public final class RollPlan {
                 name));
         continue;
       }
-      double range = figures.of(RouteOutlook.KILL_RANGE);
+      double range = figures.of(TerminationOutlook.KILL_RANGE);
       lines.add(
           PlanLine.of(
               "expected kill",

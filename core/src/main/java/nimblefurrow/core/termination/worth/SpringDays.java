@@ -11,14 +11,14 @@ import nimblefurrow.core.cover.Residue;
 import nimblefurrow.core.cover.RootZone;
 import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.figures.FigureKey;
+import nimblefurrow.core.fitness.FitDays;
+import nimblefurrow.core.fitness.Footing;
 import nimblefurrow.core.weather.GroundSeen;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.core.weather.Sunlight;
 import nimblefurrow.core.weather.WeatherTrace;
-import nimblefurrow.core.work.FitDays;
-import nimblefurrow.core.work.Footing;
-import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.yard.MachineKind;
 
 /** What a cover is made of, and what it has drunk, on each day of a spring: worked out once. */
 final class SpringDays {

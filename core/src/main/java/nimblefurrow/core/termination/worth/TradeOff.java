@@ -25,7 +25,7 @@ public record TradeOff(List<OneWay> ways, List<LocalDate> avoid) {
    *
    * @param best the day that nets most in the mean
    */
-  public record OneWay(EndWay way, List<OneDay> days, OneDay best) {}
+  public record OneWay(ComparedMethod way, List<OneDay> days, OneDay best) {}
 
   /**
    * A day of a way.
@@ -45,7 +45,7 @@ public record TradeOff(List<OneWay> ways, List<LocalDate> avoid) {
       Ensemble<Double> members) {}
 
   /** A way against another: how often it nets more, each on its best day. */
-  public record Beats(EndWay way, EndWay other, double chance, double regret) {}
+  public record Beats(ComparedMethod way, ComparedMethod other, double chance, double regret) {}
 
   /** Of a cover that can be ended in some way. */
   static TradeOff of(List<OneWay> ways, Figures figures) {
@@ -81,8 +81,9 @@ public record TradeOff(List<OneWay> ways, List<LocalDate> avoid) {
 
   /** Days whose best way nets so much less than both an earlier spray and planting green later. */
   private static List<LocalDate> avoid(List<OneWay> ways, double by) {
-    Optional<OneWay> spray = ways.stream().filter(w -> w.way() == EndWay.SPRAYED).findFirst();
-    Optional<OneWay> green = ways.stream().filter(w -> w.way() == EndWay.GREEN).findFirst();
+    Optional<OneWay> spray =
+        ways.stream().filter(w -> w.way() == ComparedMethod.SPRAYED).findFirst();
+    Optional<OneWay> green = ways.stream().filter(w -> w.way() == ComparedMethod.GREEN).findFirst();
     if (spray.isEmpty() || green.isEmpty()) {
       return List.of();
     }

@@ -11,12 +11,12 @@ import nimblefurrow.core.ensemble.Ensemble;
 import nimblefurrow.core.ensemble.Spread;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.fitness.FitDays;
+import nimblefurrow.core.fitness.Footing;
 import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.termination.Grazing;
 import nimblefurrow.core.weather.Outlook;
-import nimblefurrow.core.work.FitDays;
-import nimblefurrow.core.work.Footing;
-import nimblefurrow.core.work.MachineKind;
+import nimblefurrow.core.yard.MachineKind;
 
 /**
  * Works a field's trade-off out: each way on each day in each climate year, with the field's own
@@ -76,9 +76,9 @@ public final class TradeOffs {
   }
 
   /** The trade-off; without ways where nothing lives in spring or the season is over. */
-  private TradeOff work(java.util.function.Predicate<EndWay> asked) {
+  private TradeOff work(java.util.function.Predicate<ComparedMethod> asked) {
     List<TradeOff.OneWay> ways = new ArrayList<>();
-    for (EndWay way : EndWay.values()) {
+    for (ComparedMethod way : ComparedMethod.values()) {
       if (!dies.any() || !asked.test(way) || way.herbicide() && at.organic()) {
         continue;
       }
@@ -95,11 +95,11 @@ public final class TradeOffs {
    *
    * @param every days from one to the next
    */
-  public List<TradeOff.OneDay> of(EndWay way, int every) {
+  public List<TradeOff.OneDay> of(ComparedMethod way, int every) {
     return !dies.any() || way.herbicide() && at.organic() ? List.of() : days(way, every);
   }
 
-  private List<TradeOff.OneDay> days(EndWay way, int every) {
+  private List<TradeOff.OneDay> days(ComparedMethod way, int every) {
     List<TradeOff.OneDay> days = new ArrayList<>();
     for (LocalDate day = first; !day.isAfter(last); day = day.plusDays(every)) {
       if (open(way, day)) {
@@ -110,7 +110,7 @@ public final class TradeOffs {
   }
 
   /** Rolling over the crop comes after it; a spray beyond planting is planting green. */
-  private boolean open(EndWay way, LocalDate day) {
+  private boolean open(ComparedMethod way, LocalDate day) {
     return switch (way) {
       case SPRAYED, SPRAYED_TWICE, TILLED -> day.isBefore(at.planned());
       case HAYED -> true;
@@ -120,14 +120,14 @@ public final class TradeOffs {
     };
   }
 
-  private Optional<TradeOff.OneDay> day(EndWay way, LocalDate day) {
+  private Optional<TradeOff.OneDay> day(ComparedMethod way, LocalDate day) {
     int years = outlook.traces().size();
     List<Double> nets = new ArrayList<>();
     WorthParts sum = WorthParts.NOUGHT;
     double kill = 0;
     double weight = 0;
     for (int year = 0; year < years; year++) {
-      Optional<Ended> end = ended(way, day, year);
+      Optional<TerminatedCover> end = ended(way, day, year);
       if (end.isEmpty()) {
         return Optional.empty();
       }
@@ -143,13 +143,13 @@ public final class TradeOffs {
         new TradeOff.OneDay(day, mean.net(), Spread.of(members), mean, kill, weight, members));
   }
 
-  private Optional<Ended> ended(EndWay way, LocalDate meant, int year) {
+  private Optional<TerminatedCover> ended(ComparedMethod way, LocalDate meant, int year) {
     LocalDate killed;
     LocalDate planted;
-    if (way == EndWay.GREEN) {
+    if (way == ComparedMethod.GREEN) {
       planted = firstFit(year, living, MachineKind.PLANTER, meant);
       killed = planted;
-    } else if (way == EndWay.ROLLED_AFTER) {
+    } else if (way == ComparedMethod.ROLLED_AFTER) {
       planted = firstFit(year, living, MachineKind.PLANTER, plantFrom);
       LocalDate from = planted.plusDays(figures.whole(CROP_DAYS));
       killed = firstFit(year, living, way.machine(), meant.isBefore(from) ? from : meant);
@@ -170,7 +170,7 @@ public final class TradeOffs {
   }
 
   /** Days from a pass until the ground is free for the planter. */
-  private int waits(EndWay way) {
+  private int waits(ComparedMethod way) {
     return switch (way) {
       case HAYED -> figures.whole(CUT_BEFORE);
       case SPRAYED_TWICE -> figures.whole(AGAIN);
@@ -178,14 +178,14 @@ public final class TradeOffs {
     };
   }
 
-  private Ended ended(EndWay way, LocalDate killed, LocalDate planted, int year) {
+  private TerminatedCover ended(ComparedMethod way, LocalDate killed, LocalDate planted, int year) {
     double strays = Draw.weight(year + 1);
     double pounds = mat.inYear(year, killed, strays);
     double then = planted.isAfter(killed) ? 0 : mat.inYear(year, planted, strays);
     double cn = spring.carbon(killed);
     LocalDate judged = planted.plusDays(Math.round(7 * figures.of(WeedWorth.WEEKS)));
     boolean wet = planted.isAfter(killed) && spring.wet(year, planted);
-    return new Ended(
+    return new TerminatedCover(
         way,
         killed,
         planted,
@@ -205,7 +205,7 @@ public final class TradeOffs {
             ? 0
             : dies.seed(way, killed, pounds, year, at.grainSoon()),
         way.plantsGreen() ? CoverHeight.on(mat, planted).inches() : 0,
-        way == EndWay.GRAZED ? cowDays(killed, year) : 0,
+        way == ComparedMethod.GRAZED ? cowDays(killed, year) : 0,
         way.asksStage() ? dies.stage(killed, year) : null);
   }
 

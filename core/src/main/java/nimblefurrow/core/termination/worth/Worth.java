@@ -78,7 +78,7 @@ public final class Worth {
   }
 
   /** What an end nets, part by part. */
-  public WorthParts parts(Ended end, Draw draw) {
+  public WorthParts parts(TerminatedCover end, Draw draw) {
     boolean gone = end.way().leavesNoMat();
     return new WorthParts(
         gone ? 0 : weeds(end, draw),
@@ -92,18 +92,18 @@ public final class Worth {
         feed(end));
   }
 
-  private double drag(Ended end) {
+  private double drag(TerminatedCover end) {
     return YieldDrag.bushels(at.crop(), at.planned(), end.planted(), at.site(), figures);
   }
 
   /** What of the cover lies on the ground once it is ended: stock takes some and treads some in. */
-  private double lies(Ended end) {
-    return end.way() == EndWay.GRAZED
+  private double lies(TerminatedCover end) {
+    return end.way() == ComparedMethod.GRAZED
         ? Feed.lies(DryMatter.poundsPerAcre(end.mat()), end.cowDays(), figures).poundsPerAcre()
         : end.mat();
   }
 
-  private double weeds(Ended end, Draw draw) {
+  private double weeds(TerminatedCover end, Draw draw) {
     double left = lies(end) * Residue.left(figures, end.carbon(), end.weeksLying());
     double error = of(draw.spread() ? DRAWN_ERROR : WeedWorth.ERROR);
     WeedWorth worth = WeedWorth.ofLeft(left, at.weeds(), at.organic(), error, figures);
@@ -114,7 +114,7 @@ public final class Worth {
   }
 
   /** Against a burndown and a planting, where one was planned. */
-  private double passes(Ended end) {
+  private double passes(TerminatedCover end) {
     double planned = at.burndown() ? of(BURNDOWN) : 0;
     return switch (end.way()) {
       case SPRAYED -> -of(TRIP) - second(end);
@@ -130,7 +130,7 @@ public final class Worth {
   }
 
   /** What is cut or eaten; fence, cutting and carrying paid. */
-  private double feed(Ended end) {
+  private double feed(TerminatedCover end) {
     DryMatter stands = DryMatter.poundsPerAcre(end.mat());
     return switch (end.way()) {
       case HAYED -> Feed.hayDollars(stands, end.stage(), figures);
@@ -140,13 +140,13 @@ public final class Worth {
   }
 
   /** A second burndown becomes likelier the longer a spray lies before planting. */
-  private double second(Ended end) {
+  private double second(TerminatedCover end) {
     double likely = clamp((end.gap() - of(SECOND_FROM)) / of(SECOND_OVER), 0, 1);
     double then = end.mat() * Residue.left(figures, end.carbon(), end.weeksToPlanting());
     return of(BURNDOWN) * likely * (1 - Suppression.dead(then, at.weeds().kind(), figures));
   }
 
-  private double kill(Ended end, Draw draw) {
+  private double kill(TerminatedCover end, Draw draw) {
     double sd = of(end.way().rollsAlone() ? SD_ROLLED : SD_SPRAYED);
     double need = of(at.organic() || at.crop().corn() ? NEED_SURE : NEED);
     double k = draw.spread() ? clamp(end.kill() + sd * draw.kill(), 0, 1) : end.kill();
@@ -161,14 +161,14 @@ public final class Worth {
   }
 
   /** Share of the yield that is lost with plants, and under a cover that lives on. */
-  private double stand(Ended end) {
+  private double stand(TerminatedCover end) {
     double plants =
         StandLoss.percent(
             end.gap() > 0 ? lies(end) : end.matPlanted(),
             end.gap(),
             end.wet(),
             at.fitted(),
-            end.way() == EndWay.ROLLED_AFTER,
+            end.way() == ComparedMethod.ROLLED_AFTER,
             figures);
     boolean low = end.way().plantsGreen() && end.inches() < of(LOW) && end.matPlanted() > 0;
     plants += low ? of(STANDS_LOW) : 0;
@@ -176,7 +176,7 @@ public final class Worth {
     return plants / 100 * of(at.crop().corn() ? CORN : SOYBEANS) + of(SHADE) * shaded;
   }
 
-  private double nitrogen(Ended end, Draw draw) {
+  private double nitrogen(TerminatedCover end, Draw draw) {
     // Grass that lives on after planting goes on costing.
     double near = clamp((of(GRASS_LEAD) - end.gap()) / of(GRASS_LEAD), 0, of(GRASS_MOST));
     double fed = at.starterLbAc() >= of(STARTER) ? of(STARTER_HALVES) : 1;
@@ -187,7 +187,7 @@ public final class Worth {
     return tied - draw.grass() * grass;
   }
 
-  private double water(Ended end) {
+  private double water(TerminatedCover end) {
     double inch = of(at.crop().corn() ? WATER_CORN : WATER_SOYBEANS) * at.price();
     double saved =
         Math.min(of(WATER_MOST), of(WATER_MAT) * lies(end) / 1000)

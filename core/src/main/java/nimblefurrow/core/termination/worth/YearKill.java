@@ -63,7 +63,7 @@ final class YearKill {
   }
 
   /** The share that dies of the hardest member; a member without a figure dies like the others. */
-  double kill(EndWay way, LocalDate killed, double pounds, int year) {
+  double kill(ComparedMethod way, LocalDate killed, double pounds, int year) {
     return switch (way) {
       case TILLED -> OtherKill.tilled(2, figures);
       case GRAZED -> then(OtherKill.grazed(figures), killed, year);
@@ -76,7 +76,8 @@ final class YearKill {
   }
 
   /** The share of one member that dies. */
-  private double kill(EndWay way, StageForecast stages, LocalDate killed, double pounds, int year) {
+  private double kill(
+      ComparedMethod way, StageForecast stages, LocalDate killed, double pounds, int year) {
     return way.asksStage()
         ? kill(way, killed, pounds, year)
         : passed(way, stages, killed, pounds, year);
@@ -89,7 +90,7 @@ final class YearKill {
   }
 
   private double passed(
-      EndWay way, StageForecast stages, LocalDate killed, double pounds, int year) {
+      ComparedMethod way, StageForecast stages, LocalDate killed, double pounds, int year) {
     double heat = heat(stages, killed, year);
     Optional<Double> rolled =
         way.rolls() ? rolled(way, stages, killed, pounds, year) : Optional.empty();
@@ -101,13 +102,15 @@ final class YearKill {
         rolled.isPresent() && sprayed.isPresent()
             ? HerbicideKill.beside(rolled.get(), sprayed.get(), figures)
             : rolled.or(() -> sprayed).orElse(1.0);
-    return way == EndWay.SPRAYED_TWICE ? 1 - (1 - dies) * (1 - figures.of(AGAIN_KILLS)) : dies;
+    return way == ComparedMethod.SPRAYED_TWICE
+        ? 1 - (1 - dies) * (1 - figures.of(AGAIN_KILLS))
+        : dies;
   }
 
   private Optional<Double> rolled(
-      EndWay way, StageForecast stages, LocalDate day, double pounds, int year) {
+      ComparedMethod way, StageForecast stages, LocalDate day, double pounds, int year) {
     Optional<Double> first = pass(stages, day, pounds, year);
-    return way == EndWay.ROLLED_TWICE
+    return way == ComparedMethod.ROLLED_TWICE
         ? first.flatMap(
             k ->
                 pass(stages, day.plusDays(figures.whole(SECOND_FROM)), pounds, year)
@@ -127,7 +130,9 @@ final class YearKill {
   /** What grows again is sprayed before planting, on organic ground tilled in. */
   private double then(double first, LocalDate day, int year) {
     double rest =
-        organic ? OtherKill.tilled(2, figures) : Math.min(1, kill(EndWay.SPRAYED, day, 0, year));
+        organic
+            ? OtherKill.tilled(2, figures)
+            : Math.min(1, kill(ComparedMethod.SPRAYED, day, 0, year));
     return 1 - (1 - first) * (1 - rest);
   }
 
@@ -160,7 +165,7 @@ final class YearKill {
    *
    * @param grainSoon whether small grain follows within two years
    */
-  double seed(EndWay way, LocalDate killed, double pounds, int year, boolean grainSoon) {
+  double seed(ComparedMethod way, LocalDate killed, double pounds, int year, boolean grainSoon) {
     double spread = figures.of(StageForecast.STEM_SPREAD);
     double sum = 0;
     for (StageForecast stages : alive) {

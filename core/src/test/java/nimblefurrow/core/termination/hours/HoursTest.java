@@ -5,12 +5,16 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import nimblefurrow.core.TestWeather;
+import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.fitness.FitDays;
+import nimblefurrow.core.fitness.Footing;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.quantity.WorkRate;
@@ -22,11 +26,10 @@ import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.SoilTexture;
 import nimblefurrow.core.weather.Sunlight;
 import nimblefurrow.core.weather.Vapour;
-import nimblefurrow.core.work.FitDays;
-import nimblefurrow.core.work.Footing;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Four days of late May by the hour: what they are like, and who can work in them. */
 class HoursTest {
@@ -174,6 +177,52 @@ class HoursTest {
     assertThat(good(cold, Label.Kind.CONTACT)).isPositive();
     assertThat(good(hot, Label.Kind.GROWTH_REGULATOR)).isZero();
     assertThat(good(hot, Label.Kind.SYSTEMIC)).isPositive();
+  }
+
+  /**
+   * The only rain falls from 15:00 on. With n hours free of rain the hour n before it is lost, the
+   * one before that is not; a contact product without a label wants its own figure, which is less.
+   */
+  @ParameterizedTest
+  @ValueSource(ints = {1, 2, 3, 4})
+  void rainIsLookedForToTheLastHourAndNoFurther(int free) {
+    DailyWeather fair = day(74, 56, 45, 22, 7);
+    List<Hour> hours = rainAt(hours(fair), 15);
+    SprayNeed need = new SprayNeed(Label.Kind.CONTACT, Optional.of((double) free));
+    assertThat(SprayHour.of(hours, 15 - free, fair, need, FIGURES)).isEqualTo(SprayHour.RAIN);
+    assertThat(SprayHour.of(hours, 15 - free - 1, fair, need, FIGURES)).isEqualTo(SprayHour.OK);
+  }
+
+  @Test
+  void withoutALabelContactWantsFewerHoursThanWhatLeavesTakeUp() {
+    double contact = FIGURES.of(FigureKey.of("termination", "contact_rain_free"));
+    double systemic = FIGURES.of(FigureKey.of("termination", "spray_rain_free"));
+    assertThat(contact).isLessThan(systemic);
+    assertThat(new SprayNeed(Label.Kind.CONTACT, Optional.empty()).hours(FIGURES))
+        .isEqualTo(contact);
+    assertThat(SprayNeed.USUAL.hours(FIGURES)).isEqualTo(systemic);
+  }
+
+  private static List<Hour> rainAt(List<Hour> hours, int at) {
+    List<Hour> wet = new ArrayList<>(hours);
+    Hour h = hours.get(at);
+    wet.set(
+        at,
+        new Hour(
+            h.start(),
+            h.temperatureF(),
+            h.dewPointF(),
+            h.vapourKpa(),
+            h.sunMj(),
+            h.windMph(),
+            0.1,
+            h.filmMm(),
+            h.leafDryness(),
+            h.soilF(),
+            h.up(),
+            h.clearness(),
+            h.fromDark()));
+    return wet;
   }
 
   /** Longer rain-free hours never open an hour. */

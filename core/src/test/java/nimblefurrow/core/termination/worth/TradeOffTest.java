@@ -12,12 +12,12 @@ import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.cover.Mix;
 import nimblefurrow.core.cover.Species;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.fitness.FitDays;
+import nimblefurrow.core.fitness.Footing;
 import nimblefurrow.core.scouting.WeedLoad;
 import nimblefurrow.core.scouting.Weeds;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.core.weather.SoilTexture;
-import nimblefurrow.core.work.FitDays;
-import nimblefurrow.core.work.Footing;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -56,18 +56,20 @@ class TradeOffTest {
     return of(CropKind.SOYBEANS, false, WeedLoad.USUAL, 1, LocalDate.of(2026, 10, 1));
   }
 
-  private static double best(TradeOff all, EndWay way) {
+  private static double best(TradeOff all, ComparedMethod way) {
     return way(all, way).best().mean();
   }
 
-  private static TradeOff.OneWay way(TradeOff all, EndWay way) {
+  private static TradeOff.OneWay way(TradeOff all, ComparedMethod way) {
     return all.ways().stream().filter(w -> w.way() == way).findFirst().orElseThrow();
   }
 
   @Test
   void partsAddUpAndRangesHoldTheirMiddle() {
     TradeOff all = beans();
-    assertThat(all.ways()).extracting(TradeOff.OneWay::way).containsExactly(EndWay.values());
+    assertThat(all.ways())
+        .extracting(TradeOff.OneWay::way)
+        .containsExactly(ComparedMethod.values());
     int days = 0;
     for (TradeOff.OneWay way : all.ways()) {
       for (TradeOff.OneDay day : way.days()) {
@@ -85,8 +87,8 @@ class TradeOffTest {
   @Test
   void beansGainByTheGreenAndLoseByTheEarlySpray() {
     TradeOff all = beans();
-    assertThat(best(all, EndWay.GREEN)).isGreaterThan(best(all, EndWay.SPRAYED));
-    assertThat(best(all, EndWay.SPRAYED)).isNegative();
+    assertThat(best(all, ComparedMethod.GREEN)).isGreaterThan(best(all, ComparedMethod.SPRAYED));
+    assertThat(best(all, ComparedMethod.SPRAYED)).isNegative();
     assertThat(all.against()).hasSize(all.ways().size() - 1);
     for (TradeOff.Beats beats : all.against()) {
       assertThat(beats.chance()).isBetween(0.0, 1.0);
@@ -97,30 +99,34 @@ class TradeOffTest {
   @Test
   void cornIsWorseOffWithLiveGrassThanBeansAre() {
     TradeOff corn = of(CropKind.CORN_GRAIN, false, WeedLoad.USUAL, 1, LocalDate.of(2026, 10, 1));
-    assertThat(best(corn, EndWay.GREEN)).isLessThan(best(beans(), EndWay.GREEN));
+    assertThat(best(corn, ComparedMethod.GREEN)).isLessThan(best(beans(), ComparedMethod.GREEN));
     assertThat(corn.ways().get(0).best().parts().nitrogen()).isNotZero();
   }
 
   @Test
   void organicGroundNeverGetsHerbicide() {
     TradeOff organic = of(CropKind.SOYBEANS, true, WeedLoad.USUAL, 1, LocalDate.of(2026, 9, 20));
-    assertThat(organic.ways()).extracting(TradeOff.OneWay::way).noneMatch(EndWay::herbicide);
+    assertThat(organic.ways())
+        .extracting(TradeOff.OneWay::way)
+        .noneMatch(ComparedMethod::herbicide);
     assertThat(organic.avoid()).isEmpty();
-    assertThat(best(organic, EndWay.ROLLED_AFTER)).isGreaterThan(best(organic, EndWay.TILLED));
+    assertThat(best(organic, ComparedMethod.ROLLED_AFTER))
+        .isGreaterThan(best(organic, ComparedMethod.TILLED));
   }
 
   @Test
   void moreWeedsNeverMakeAMatWorthLess() {
     TradeOff few = of(CropKind.SOYBEANS, false, WeedLoad.LIGHT, 1, LocalDate.of(2026, 10, 1));
     TradeOff many = of(CropKind.SOYBEANS, false, WeedLoad.HEAVY, 1, LocalDate.of(2026, 10, 1));
-    for (EndWay way : EndWay.values()) {
+    for (ComparedMethod way : ComparedMethod.values()) {
       assertThat(best(many, way)).isGreaterThanOrEqualTo(best(few, way));
     }
   }
 
   @ParameterizedTest
   @CsvSource({"SPRAYED, SPRAYED_TWICE, -23", "ROLLED, ROLLED_TWICE, -10"})
-  void aSecondPassKillsMoreOfWhatIsLeftAndCostsItsPrice(EndWay once, EndWay twice, double price) {
+  void aSecondPassKillsMoreOfWhatIsLeftAndCostsItsPrice(
+      ComparedMethod once, ComparedMethod twice, double price) {
     TradeOff all = of(CropKind.CORN_GRAIN, false, WeedLoad.USUAL, 1, LocalDate.of(2026, 10, 1));
     int days = 0;
     for (TradeOff.OneDay again : way(all, twice).days()) {
@@ -156,7 +162,7 @@ class TradeOffTest {
   @Test
   void thinLateRyeIsRolledLastOfAll() {
     TradeOff thin = of(CropKind.SOYBEANS, false, WeedLoad.USUAL, 1, LocalDate.of(2026, 11, 8));
-    assertThat(best(thin, EndWay.GREEN)).isGreaterThan(best(thin, EndWay.ROLLED));
+    assertThat(best(thin, ComparedMethod.GREEN)).isGreaterThan(best(thin, ComparedMethod.ROLLED));
   }
 
   @Test

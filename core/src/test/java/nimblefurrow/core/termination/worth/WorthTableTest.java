@@ -40,8 +40,8 @@ class WorthTableTest {
   }
 
   /** Weeks are of 54 °F and more, a calendar week to each, as in the table. */
-  private static Ended ended(
-      EndWay way,
+  private static TerminatedCover ended(
+      ComparedMethod way,
       String killed,
       String planted,
       double mat,
@@ -53,7 +53,7 @@ class WorthTableTest {
     LocalDate in = LocalDate.parse("2027-" + planted);
     double gap = in.toEpochDay() - dead.toEpochDay();
     double available = Nitrogen.of(DryMatter.poundsPerAcre(mat), carbon, F).availableLbAc();
-    return new Ended(
+    return new TerminatedCover(
         way,
         dead,
         in,
@@ -93,7 +93,7 @@ class WorthTableTest {
   })
   void theTableOfEndsIsMet(
       String farm,
-      EndWay way,
+      ComparedMethod way,
       String killed,
       String planted,
       double mat,
@@ -166,8 +166,8 @@ class WorthTableTest {
             1,
             false,
             cheap.site());
-    Ended early = ended(EndWay.ROLLED, "05-20", "05-20", 6000, 6000, 40, .9, 0);
-    Ended late = ended(EndWay.ROLLED, "06-04", "06-04", 6000, 6000, 40, .9, 0);
+    TerminatedCover early = ended(ComparedMethod.ROLLED, "05-20", "05-20", 6000, 6000, 40, .9, 0);
+    TerminatedCover late = ended(ComparedMethod.ROLLED, "06-04", "06-04", 6000, 6000, 40, .9, 0);
     double before =
         new Worth(cheap, F).parts(late, Draw.NONE).date()
             - new Worth(cheap, F).parts(early, Draw.NONE).date();
@@ -177,8 +177,9 @@ class WorthTableTest {
     assertThat(after).isLessThan(before).isNegative();
   }
 
-  private static Ended with(Ended e, EndWay way, double seed, double inches, double cowDays) {
-    return new Ended(
+  private static TerminatedCover with(
+      TerminatedCover e, ComparedMethod way, double seed, double inches, double cowDays) {
+    return new TerminatedCover(
         way,
         e.killed(),
         e.planted(),
@@ -204,8 +205,10 @@ class WorthTableTest {
   @ParameterizedTest
   @CsvSource({"05-05, 1", "05-12, 1.5", "05-26, 1.5", "04-28, .5", "04-21, 0"})
   void grassThatLivesOnAfterPlantingGoesOnCosting(String killed, double times) {
-    Ended end = ended(EndWay.ROLLED_AFTER, killed, "05-05", 3800, 3800, 20, .93, 2500);
-    Ended bare = ended(EndWay.ROLLED_AFTER, killed, "05-05", 3800, 3800, 20, .93, 0);
+    TerminatedCover end =
+        ended(ComparedMethod.ROLLED_AFTER, killed, "05-05", 3800, 3800, 20, .93, 2500);
+    TerminatedCover bare =
+        ended(ComparedMethod.ROLLED_AFTER, killed, "05-05", 3800, 3800, 20, .93, 0);
     double grass =
         new Worth(at("corn"), F).parts(bare, Draw.NONE).nitrogen()
             - new Worth(at("corn"), F).parts(end, Draw.NONE).nitrogen();
@@ -214,18 +217,18 @@ class WorthTableTest {
 
   @Test
   void plantedGreenIntoALowCoverCostsTwoPlantsInAHundredMore() {
-    Ended tall = ended(EndWay.GREEN, "05-10", "05-10", 2900, 2900, 30, .95, 0);
+    TerminatedCover tall = ended(ComparedMethod.GREEN, "05-10", "05-10", 2900, 2900, 30, .95, 0);
     Worth worth = new Worth(at("beans"), F);
-    double low = worth.parts(with(tall, EndWay.GREEN, 0, 11, 0), Draw.NONE).stand();
+    double low = worth.parts(with(tall, ComparedMethod.GREEN, 0, 11, 0), Draw.NONE).stand();
     assertThat(worth.parts(tall, Draw.NONE).stand() - low).isCloseTo(.02 * .25 * 630, within(.01));
-    assertThat(worth.parts(with(tall, EndWay.GREEN, 0, 12, 0), Draw.NONE).stand()).isZero();
+    assertThat(worth.parts(with(tall, ComparedMethod.GREEN, 0, 12, 0), Draw.NONE).stand()).isZero();
   }
 
   @Test
   void seedIsChargedAsFarAsItsPlantsLive() {
-    Ended end = ended(EndWay.ROLLED, "06-02", "06-02", 6000, 6000, 48, .82, 0);
+    TerminatedCover end = ended(ComparedMethod.ROLLED, "06-02", "06-02", 6000, 6000, 48, .82, 0);
     WorthParts parts =
-        new Worth(at("beans"), F).parts(with(end, EndWay.ROLLED, 7.2, 40, 0), Draw.NONE);
+        new Worth(at("beans"), F).parts(with(end, ComparedMethod.ROLLED, 7.2, 40, 0), Draw.NONE);
     assertThat(parts.seed()).isCloseTo(-7.2, within(.001));
   }
 
@@ -234,12 +237,14 @@ class WorthTableTest {
   void whatStockLeavesLiesAsAMat() {
     assertThat(Feed.lies(DryMatter.poundsPerAcre(3000), 20, F).poundsPerAcre())
         .isCloseTo(3000 - 1040 + .3 * 1040, within(.5));
-    Ended end = ended(EndWay.SPRAYED, "04-20", "05-10", 3000, 0, 23, .95, 0);
+    TerminatedCover end = ended(ComparedMethod.SPRAYED, "04-20", "05-10", 3000, 0, 23, .95, 0);
     double weeds =
-        new Worth(at("beans"), F).parts(with(end, EndWay.GRAZED, 0, 0, 20), Draw.NONE).weeds();
+        new Worth(at("beans"), F)
+            .parts(with(end, ComparedMethod.GRAZED, 0, 0, 20), Draw.NONE)
+            .weeds();
     double as =
         new Worth(at("beans"), F)
-            .parts(ended(EndWay.SPRAYED, "04-20", "05-10", 2272, 0, 23, .95, 0), Draw.NONE)
+            .parts(ended(ComparedMethod.SPRAYED, "04-20", "05-10", 2272, 0, 23, .95, 0), Draw.NONE)
             .weeds();
     assertThat(weeds).isCloseTo(as, within(.01)).isPositive();
   }

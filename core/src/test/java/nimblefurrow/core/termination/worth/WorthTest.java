@@ -10,7 +10,7 @@ import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.quantity.DryMatter;
 import nimblefurrow.core.scouting.WeedLoad;
 import nimblefurrow.core.scouting.Weeds;
-import nimblefurrow.core.season.Reseed;
+import nimblefurrow.core.season.call.Reseed;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -1,0 +1,2 @@
+/** What needs a person now, found from the season alone. */
+package nimblefurrow.core.season.call;

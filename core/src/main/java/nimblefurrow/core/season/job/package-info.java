@@ -1,0 +1,2 @@
+/** The jobs that a field's season asks for. */
+package nimblefurrow.core.season.job;

@@ -1,9 +1,0 @@
-package nimblefurrow.core.work;
-
-/**
- * A way of finding a plan. It decides order, machines and waits; playing the plan tells the dates.
- */
-public interface SchedulePlanner {
-  /** A plan of all jobs; those that a person gave a place keep it. */
-  Plan plan(ScheduleProblem problem);
-}

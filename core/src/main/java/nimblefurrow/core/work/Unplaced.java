@@ -1,6 +1,0 @@
-package nimblefurrow.core.work;
-
-import nimblefurrow.core.quantity.Reason;
-
-/** A job that found no place, and why. */
-public record Unplaced(JobId jobId, Reason why) {}

@@ -1,2 +1,0 @@
-/** Days that insurers and programmes set for the end of covers. */
-package nimblefurrow.server.ending;

@@ -1,0 +1,2 @@
+/** A cover week by week, and its mat after. */
+package nimblefurrow.server.growth;

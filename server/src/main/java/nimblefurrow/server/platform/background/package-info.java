@@ -1,0 +1,2 @@
+/** Memory, the schema, and a database that does not answer. */
+package nimblefurrow.server.platform.background;

@@ -1,0 +1,5 @@
+/**
+ * How requests are read and answered: bodies, typed values, problems, files to keep, the API's
+ * description.
+ */
+package nimblefurrow.server.platform.web;
