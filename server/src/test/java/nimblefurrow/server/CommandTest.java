@@ -9,6 +9,7 @@ import java.nio.file.attribute.PosixFilePermissions;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -190,6 +191,12 @@ class CommandTest {
     Path broken = home.resolve("furrow");
     String script = Files.readString(Path.of("../furrow"));
     Files.writeString(broken, script.replace("  status) status ;;", "  status) false ;;"));
+    try (Stream<Path> parts = Files.list(Path.of("../furrow.d"))) {
+      Files.createDirectory(home.resolve("furrow.d"));
+      for (Path part : parts.toList()) {
+        Files.copy(part, home.resolve("furrow.d").resolve(part.getFileName()));
+      }
+    }
     Said said = tell(List.of("bash", broken.toString(), "status"));
     assertThat(said.code()).isEqualTo(3);
     assertThat(said.text().lines()).hasSize(1).allMatch(l -> l.startsWith("furrow: broke off at"));

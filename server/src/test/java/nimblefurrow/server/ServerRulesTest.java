@@ -16,6 +16,10 @@ import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ConditionEvents;
 import com.tngtech.archunit.lang.SimpleConditionEvent;
 import jakarta.persistence.Entity;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
 import org.hibernate.annotations.JdbcTypeCode;
@@ -77,6 +81,24 @@ class ServerRulesTest {
         .dependOnClassesThat()
         .areAnnotatedWith(Entity.class)
         .check(SERVER);
+  }
+
+  /** Two classes of one name are two words for one thing, or one word for two. */
+  @Test
+  void noTwoClassesShareAName() {
+    Map<String, List<String>> byName = new TreeMap<>();
+    new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("nimblefurrow.core", "nimblefurrow.scheduler", "nimblefurrow.server")
+            .stream()
+            .filter(type -> type.isTopLevelClass() && !type.getSimpleName().equals("package-info"))
+            .forEach(
+                type ->
+                    byName
+                        .computeIfAbsent(type.getSimpleName(), n -> new ArrayList<>())
+                        .add(type.getName()));
+    assertThat(byName).hasSizeGreaterThan(700);
+    assertThat(byName.values()).filteredOn(same -> same.size() > 1).isEmpty();
   }
 
   /** What two doors need stands beside them; a door is only opened from outside. */

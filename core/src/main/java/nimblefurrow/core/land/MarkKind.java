@@ -65,4 +65,12 @@ public enum MarkKind implements Coded {
   public boolean hazard() {
     return hazard;
   }
+
+  /** Whether a label's buffer is kept from it: water, bees, houses, crops that suffer. */
+  public boolean keptFromSpray() {
+    return switch (this) {
+      case OPEN_WATER, BEES, HOUSE, SENSITIVE_CROP -> true;
+      case WIRE, TOWER, TREES, ROAD, ACCESS, FILLING_PLACE, SOFT_SPOT, RUTS -> false;
+    };
+  }
 }

@@ -10,30 +10,15 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import nimblefurrow.core.cover.MatForecast;
-import nimblefurrow.core.land.FieldShape;
-import nimblefurrow.core.land.MarkKind;
-import nimblefurrow.core.quantity.Area;
-import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.core.quantity.Reason;
-import nimblefurrow.core.quantity.UnitSystem;
-import nimblefurrow.core.season.FieldSeason;
-import nimblefurrow.core.termination.spray.FallBurndown;
 import nimblefurrow.core.termination.spray.Label;
-import nimblefurrow.core.termination.spray.SprayKill;
-import nimblefurrow.core.termination.spray.SprayPlan;
 import nimblefurrow.core.termination.spray.Spraying;
-import nimblefurrow.core.termination.spray.Tank;
-import nimblefurrow.server.land.Marks;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.web.Maybe;
-import nimblefurrow.server.platform.web.Percent;
 import nimblefurrow.server.product.PlannedSprays;
 import nimblefurrow.server.product.SprayProducts;
 import nimblefurrow.server.product.SprayProducts.ProductView;
 import nimblefurrow.server.season.FieldSeasons;
-import nimblefurrow.server.season.OneField;
 import nimblefurrow.server.season.Seasons;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -84,75 +69,22 @@ class SprayController {
     }
   }
 
-  record SprayMember(String species, double poundsAe, int kill, @Maybe String partner) {}
-
-  record SprayWay(
-      String words, int grass, @Maybe Integer broadleaf, int least, double moreDollars, int days) {}
-
-  record TankView(
-      double ouncesPerAcre,
-      double acresPerTank,
-      int fullTanks,
-      double lastAcres,
-      double lastGallons,
-      double lastProductGallons,
-      double tankProductGallons,
-      double productGallons) {
-    static TankView of(Tank t) {
-      return new TankView(
-          t.ouncesPerAcre(),
-          t.acresPerTank(),
-          t.fullTanks(),
-          t.lastAcres(),
-          t.lastGallons(),
-          t.lastProductGallons(),
-          t.tankProductGallons(),
-          t.productGallons());
-    }
-  }
-
-  /**
-   * A burndown planned.
-   *
-   * @param acres of the field, {@code sprayed} less buffers
-   * @param reaches share of a residual that reaches the soil now, {@code washed} after half an inch
-   */
-  record SprayView(
-      String field,
-      LocalDate on,
-      LocalDate planting,
-      String next,
-      double poundsAe,
-      double acres,
-      double sprayed,
-      List<SprayMember> members,
-      List<SprayWay> ways,
-      @Maybe TankView tank,
-      List<String> forbids,
-      List<String> against,
-      List<String> mixing,
-      List<String> asks,
-      int reaches,
-      int washed,
-      @Maybe LocalDate fallUntil,
-      @Maybe LocalDate fallUp) {}
-
   private final SprayProducts products;
   private final PlannedSprays planned;
   private final Seasons seasons;
-  private final Marks marks;
+  private final SprayDesk desk;
   private final CurrentFarm current;
 
   SprayController(
       SprayProducts products,
       PlannedSprays planned,
       Seasons seasons,
-      Marks marks,
+      SprayDesk desk,
       CurrentFarm current) {
     this.planned = planned;
     this.products = products;
     this.seasons = seasons;
-    this.marks = marks;
+    this.desk = desk;
     this.current = current;
   }
 
@@ -245,105 +177,9 @@ class SprayController {
       @RequestParam(defaultValue = "15") double carrier,
       @RequestParam(defaultValue = "1000") double tank,
       @RequestParam(defaultValue = "WATER") Spraying.Carrier in) {
-    UUID farm = current.id();
-    OneField one = seasons.one(farm, fieldId, zone);
-    FieldSeasons field = one.running();
-    FieldSeason now = field.now();
-    MatForecast mat =
-        now.mat()
-            .filter(
-                m ->
-                    now.field()
-                        .cover()
-                        .filter(c -> c.seeded() != null && c.ended() == null)
-                        .isPresent())
-            .orElseThrow(() -> new OutOfRange("cover", "there is no living cover here to spray"));
-    LocalDate day = on == null ? one.day().today() : on;
-    if (day.isBefore(one.day().today()) || day.isAfter(one.day().outlook().last())) {
-      throw new OutOfRange(
-          "date",
-          "date is from %s to %s, got %s"
-              .formatted(one.day().today(), one.day().outlook().last(), day));
-    }
-    Label label = products.one(farm, product).label();
-    Optional<Label> second = Optional.ofNullable(partner).map(p -> products.one(farm, p).label());
-    List<Marks.MarkView> near = marks.all(farm).stream().filter(m -> sprayed(m.kind())).toList();
-    double buffer =
-        Math.max(label.bufferFt().orElse(0.0), second.flatMap(Label::bufferFt).orElse(0.0));
-    Area left =
-        buffer <= 0
-            ? now.field().facts().area()
-            : FieldShape.away(
-                field.field().outline(),
-                near.stream().map(Marks.MarkView::geometry).toList(),
-                Length.ofFeet(buffer));
-    if (left.acres() <= 0) {
-      throw new OutOfRange("buffer", "the buffer leaves nothing of this field to spray");
-    }
-    SprayPlan plan =
-        SprayPlan.of(
-            mat,
-            day,
-            now.field().next(),
-            field.field().organic(),
-            label,
-            second,
-            new Spraying(in, carrier, tank, left.acres()));
-    return view(field, plan, left, FallBurndown.of(mat), one.day().units());
-  }
-
-  /** What a label's buffer is kept from. */
-  private static boolean sprayed(MarkKind kind) {
-    return switch (kind) {
-      case OPEN_WATER, BEES, HOUSE, SENSITIVE_CROP -> true;
-      default -> false;
-    };
-  }
-
-  private static SprayView view(
-      FieldSeasons field,
-      SprayPlan plan,
-      Area left,
-      Optional<FallBurndown> fall,
-      UnitSystem units) {
-    boolean early = fall.filter(f -> !plan.on().isAfter(f.up())).isPresent();
-    return new SprayView(
-        field.field().name(),
-        plan.on(),
-        field.now().field().next().planned(),
-        field.next(),
-        plan.poundsPerAcre(),
-        field.now().field().facts().area().acres(),
-        left.acres(),
-        plan.kills().stream()
-            .map(
-                k ->
-                    new SprayMember(
-                        k.species(), k.pounds(), Percent.of(k.kill()), k.partner().orElse(null)))
-            .toList(),
-        plan.ways().stream().map(SprayController::way).toList(),
-        plan.tank().map(TankView::of).orElse(null),
-        said(plan.forbids(), units),
-        said(plan.against(), units),
-        said(plan.mixing(), units),
-        said(plan.asks(), units),
-        (int) Math.round(plan.reachesSoil().percent()),
-        (int) Math.round(plan.reachesWashed().percent()),
-        early ? fall.get().until() : null,
-        early ? fall.get().up() : null);
-  }
-
-  private static SprayWay way(SprayKill k) {
-    return new SprayWay(
-        k.way().words(),
-        Percent.of(k.grass()),
-        k.broadleaf() < 1 ? Percent.of(k.broadleaf()) : null,
-        Percent.of(k.least()),
-        k.moreDollars(),
-        k.daysBetween());
-  }
-
-  private static List<String> said(List<Reason> reasons, UnitSystem units) {
-    return reasons.stream().map(r -> r.in(units)).toList();
+    return SprayView.of(
+        desk.plan(
+            current.id(),
+            new SprayDesk.Asked(fieldId, zone, product, partner, on, carrier, tank, in)));
   }
 }
