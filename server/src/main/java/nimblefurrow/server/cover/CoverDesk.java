@@ -21,9 +21,7 @@ import nimblefurrow.core.season.SheetSpan;
 import nimblefurrow.core.seeding.LastUseful;
 import nimblefurrow.core.seeding.MemberRate;
 import nimblefurrow.core.seeding.MethodFigures;
-import nimblefurrow.core.seeding.RateBuilder;
 import nimblefurrow.core.seeding.SeedTag;
-import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.termination.TerminationMethod;
 import nimblefurrow.core.weather.Outlook;
 import nimblefurrow.server.chain.CoverDetails;
@@ -34,14 +32,12 @@ import nimblefurrow.server.season.Answers;
 import nimblefurrow.server.season.Answers.StageAnswer;
 import nimblefurrow.server.season.Answers.TerminationAnswer;
 import nimblefurrow.server.season.Answers.WindowAnswer;
-import nimblefurrow.server.season.CaseBuilder;
 import nimblefurrow.server.season.FarmDay;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.LaneBuilder;
 import nimblefurrow.server.season.LaneView;
 import nimblefurrow.server.season.Seasons;
 import nimblefurrow.server.season.SheetFrame;
-import nimblefurrow.server.seed.SeedLots;
 import org.springframework.stereotype.Service;
 
 /** Answers what a cover would mean for a field, chosen or only tried. */
@@ -96,119 +92,18 @@ public class CoverDesk {
       BenchAnswer bench,
       List<String> notes) {}
 
-  private final SeedLots lots;
+  private final SeedNeeds seed;
   private final Seasons seasons;
 
-  CoverDesk(SeedLots lots, Seasons seasons) {
-    this.lots = lots;
+  CoverDesk(SeedNeeds seed, Seasons seasons) {
+    this.seed = seed;
     this.seasons = seasons;
   }
 
-  /** One member's seed for a field; rates lb/ac, plants per ft², pounds of bulk seed. */
-  public record SeedLine(
-      String species,
-      String name,
-      double liveRate,
-      double bulkRate,
-      double plantsPerSquareFoot,
-      double fieldPounds,
-      int bags,
-      double costPerAcre) {}
-
-  /** The tags to reckon with on a farm; asked once for many fields. */
-  public Map<String, SeedTag> tags(FarmDay farm) {
-    return lots.tags(farm.farm().id());
-  }
-
-  /** The seed that a field's chosen cover needs, member by member. */
-  public List<SeedLine> seed(FarmDay farm, FieldSeasons field) {
-    return seed(farm, field, tags(farm));
-  }
-
-  public List<SeedLine> seed(FarmDay farm, FieldSeasons field, Map<String, SeedTag> tags) {
-    return field
-        .cover()
-        .map(c -> lines(rates(farm, field.now(), c.cover(), tags)))
-        .orElse(List.of());
-  }
-
-  /** The seed that a cover not yet chosen would need. */
-  public List<SeedLine> seed(FarmDay farm, FieldSeasons field, CoverDetails tried) {
-    FieldCase asked = field.now().field().with(keepingSown(farm, field, tried));
-    return lines(rates(farm, seasons.tried(farm, asked), tried, tags(farm)));
-  }
-
-  private static List<SeedLine> lines(List<MemberRate> rates) {
-    return rates.stream()
-        .map(
-            r ->
-                new SeedLine(
-                    r.species().id(),
-                    r.species().name(),
-                    r.live().poundsPerAcre(),
-                    r.bulk().poundsPerAcre(),
-                    r.plantsPerSquareFoot(),
-                    r.forField().pounds(),
-                    r.bags(),
-                    r.costPerAcre().value()))
-        .toList();
-  }
-
-  private static List<MemberRate> rates(
-      FarmDay farm, FieldSeason season, CoverDetails details, Map<String, SeedTag> tags) {
-    return rates(farm, season, details, tags, season.field().cover().orElseThrow().way());
-  }
-
-  private static List<MemberRate> rates(
-      FarmDay farm,
-      FieldSeason season,
-      CoverDetails details,
-      Map<String, SeedTag> tags,
-      SeedingMethod way) {
-    return rates(farm, season, details, tags, way, season.field().cover().orElseThrow().rollOnly());
-  }
-
-  private static List<MemberRate> rates(
-      FarmDay farm,
-      FieldSeason season,
-      CoverDetails details,
-      Map<String, SeedTag> tags,
-      SeedingMethod way,
-      boolean rollOnly) {
-    CoverPlan plan = season.field().cover().orElseThrow();
-    RateBuilder builder =
-        new RateBuilder(
-            way,
-            plan.goal(),
-            rollOnly,
-            season.weeksLate(),
-            farm.farm().rules(),
-            season.field().facts().soil(),
-            plan.side().thickSlurry());
-    return builder.members(
-        plan.mix(),
-        season.field().facts().area(),
-        tags,
-        details.typedRates(farm.catalogue()),
-        farm.today());
-  }
-
   CoverAnswer answer(FarmDay farm, FieldSeasons field, CoverDetails details) {
-    FieldCase asked = field.now().field().with(keepingSown(farm, field, details));
+    FieldCase asked = field.now().field().with(SeedNeeds.keepingSown(farm, field, details));
     FieldSeason season = seasons.tried(farm, asked);
     return told(farm, field.with(season), details);
-  }
-
-  /** A tried cover on a field that is already sown keeps the day it was sown and what was seen. */
-  private static CoverPlan keepingSown(FarmDay farm, FieldSeasons field, CoverDetails details) {
-    CoverPlan tried = CaseBuilder.plan(details, farm.catalogue()).with(field.clearing());
-    return field
-        .now()
-        .field()
-        .cover()
-        .filter(p -> p.seeded() != null)
-        .map(p -> tried.planned(null).sown(p.seeded()).ended(p.ended()).with(p.seen()))
-        .orElse(tried);
   }
 
   private CoverAnswer told(FarmDay farm, FieldSeasons field, CoverDetails details) {
@@ -216,8 +111,8 @@ public class CoverDesk {
     UnitSystem units = farm.units();
     Outlook outlook = farm.outlook();
     CoverPlan plan = season.field().cover().orElseThrow();
-    Map<String, SeedTag> tags = tags(farm);
-    List<MemberRate> rates = rates(farm, season, details, tags);
+    Map<String, SeedTag> tags = seed.tags(farm);
+    List<MemberRate> rates = SeedNeeds.rates(farm, season, details, tags);
     Optional<MatForecast> mat = season.mat();
     List<TerminationAnswer> terminations = new ArrayList<>();
     mat.ifPresent(
@@ -242,7 +137,7 @@ public class CoverDesk {
     return new CoverAnswer(
         plan.mix().name(),
         Headline.of(season, outlook, bulk).stream().map(part -> part.in(units)).toList(),
-        rolledOnly(plan, bulk, rates(farm, season, details, tags, plan.way(), false))
+        rolledOnly(plan, bulk, SeedNeeds.rates(farm, season, details, tags, plan.way(), false))
             .map(r -> r.in(units))
             .orElse(null),
         new LaneBuilder(units, farm.today(), outlook.figures())
@@ -261,7 +156,8 @@ public class CoverDesk {
         perAcre.value() * season.field().facts().area().acres(),
         mat.map(m -> Answers.stages(season, m::on)).orElse(List.of()),
         terminations,
-        new BenchBuilder(farm, season, way -> rates(farm, season, details, tags, way)).bench(),
+        new BenchBuilder(farm, season, way -> SeedNeeds.rates(farm, season, details, tags, way))
+            .bench(),
         notes(plan, season, farm));
   }
 

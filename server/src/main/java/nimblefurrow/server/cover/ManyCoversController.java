@@ -44,13 +44,13 @@ class ManyCoversController {
   record CoverKept(UUID fieldId, String field, @Maybe String refused) {}
 
   private final Seasons seasons;
-  private final CoverDesk desk;
+  private final SeedNeeds desk;
   private final CoverKeeper keeper;
   private final Fields fields;
   private final CurrentFarm current;
 
   ManyCoversController(
-      Seasons seasons, CoverDesk desk, CoverKeeper keeper, Fields fields, CurrentFarm current) {
+      Seasons seasons, SeedNeeds desk, CoverKeeper keeper, Fields fields, CurrentFarm current) {
     this.seasons = seasons;
     this.desk = desk;
     this.keeper = keeper;

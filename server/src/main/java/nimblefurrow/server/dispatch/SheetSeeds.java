@@ -5,15 +5,15 @@ import nimblefurrow.core.job.Job;
 import nimblefurrow.core.job.Operation;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.SeedRate;
-import nimblefurrow.server.cover.CoverDesk;
+import nimblefurrow.server.cover.SeedNeeds;
 import org.springframework.stereotype.Service;
 
 /** The seed that goes along to so many acres of a job; none where nothing is sown. */
 @Service
 public class SheetSeeds {
-  private final CoverDesk desk;
+  private final SeedNeeds desk;
 
-  SheetSeeds(CoverDesk desk) {
+  SheetSeeds(SeedNeeds desk) {
     this.desk = desk;
   }
 

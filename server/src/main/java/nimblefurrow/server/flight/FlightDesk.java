@@ -17,6 +17,7 @@ import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.seeding.SeedBlend;
 import nimblefurrow.core.yard.MachineKind;
 import nimblefurrow.server.land.Marks;
+import nimblefurrow.server.loads.FillingPlace;
 import nimblefurrow.server.loads.LoadDesk;
 import nimblefurrow.server.loads.Rigs;
 import nimblefurrow.server.machine.Machines;
@@ -83,14 +84,14 @@ class FlightDesk {
     Limits.within("pass", asked.pass(), 1, passes.size(), Unit.NONE);
     SeedBlend blend = passes.get(asked.pass() - 1);
     Drone drone = Rigs.drone(machine.setup(), farm.figures());
-    LoadDesk.FillingPlace filling =
+    FillingPlace filling =
         asked.homeLongitude() != null && asked.homeLatitude() != null
-            ? new LoadDesk.FillingPlace(
+            ? new FillingPlace(
                 new Coordinate(
                     Limits.within("longitude", asked.homeLongitude(), -180, 180, Unit.DEGREE),
                     Limits.within("latitude", asked.homeLatitude(), -90, 90, Unit.DEGREE)),
                 "the place you set")
-            : LoadDesk.fillingPlace(loads.yard(farmId), field.field());
+            : FillingPlace.of(loads.yard(farmId), field.field());
     var around = field.field().shape().getEnvelopeInternal();
     around.expandBy(HAZARDS_NEAR_DEGREES);
     List<Hazard> hazards =

@@ -13,7 +13,8 @@ import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.seeding.WindowRules;
 import nimblefurrow.server.chain.CoverDetails;
-import nimblefurrow.server.cover.CoverDesk;
+import nimblefurrow.server.cover.SeedLine;
+import nimblefurrow.server.cover.SeedNeeds;
 import nimblefurrow.server.loads.LoadDesk.LoadsView;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
@@ -51,11 +52,11 @@ class CompareDesk {
       boolean cheapest) {}
 
   private final Seasons seasons;
-  private final CoverDesk covers;
+  private final SeedNeeds covers;
   private final LoadDesk loads;
   private final Machines machines;
 
-  CompareDesk(Seasons seasons, CoverDesk covers, LoadDesk loads, Machines machines) {
+  CompareDesk(Seasons seasons, SeedNeeds covers, LoadDesk loads, Machines machines) {
     this.seasons = seasons;
     this.covers = covers;
     this.loads = loads;
@@ -108,7 +109,7 @@ class CompareDesk {
       SeedingMethod way,
       LoadDesk.Yard yard) {
     CoverDetails tried = planned.by(way);
-    List<CoverDesk.SeedLine> seed = covers.seed(farm, field, tried);
+    List<SeedLine> seed = covers.seed(farm, field, tried);
     SeedingWindow window =
         new WindowRules(
                 field.now().crop(),
@@ -133,14 +134,14 @@ class CompareDesk {
               .findFirst()
               .orElse(null);
     }
-    Money seedCost = Money.of(seed.stream().mapToDouble(CoverDesk.SeedLine::costPerAcre).sum());
+    Money seedCost = Money.of(seed.stream().mapToDouble(SeedLine::costPerAcre).sum());
     Money pass =
         Money.of(worked == null ? machine.costPerAcre().doubleValue() : worked.price().pass());
     Established up =
         new Established(
             seedCost,
             pass,
-            seed.stream().mapToDouble(CoverDesk.SeedLine::plantsPerSquareFoot).sum(),
+            seed.stream().mapToDouble(SeedLine::plantsPerSquareFoot).sum(),
             window.chanceFrom(farm.today()).fraction());
     double hours = worked == null ? 0 : worked.hours();
     return new WayView(
@@ -152,7 +153,7 @@ class CompareDesk {
         window.opens().median().orElse(null),
         window.pencilled().orElse(null),
         (int) Math.round(window.chanceFrom(farm.today()).percent()),
-        seed.stream().mapToDouble(CoverDesk.SeedLine::bulkRate).sum(),
+        seed.stream().mapToDouble(SeedLine::bulkRate).sum(),
         worked == null ? 0 : worked.passes().stream().mapToInt(LoadDesk.PassView::loads).sum(),
         hours,
         hours == 0 ? 0 : field.field().acres() / hours,

@@ -1,13 +1,10 @@
 package nimblefurrow.server.loads;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.core.figures.Figures;
-import nimblefurrow.core.land.FieldShape;
-import nimblefurrow.core.land.MarkKind;
 import nimblefurrow.core.loads.Combine;
 import nimblefurrow.core.loads.LoadPlan;
 import nimblefurrow.core.loads.OnField;
@@ -21,7 +18,8 @@ import nimblefurrow.core.season.SideWork;
 import nimblefurrow.core.seeding.SeedBlend;
 import nimblefurrow.core.seeding.SeedingMethod;
 import nimblefurrow.core.seeding.WorkSequence;
-import nimblefurrow.server.cover.CoverDesk;
+import nimblefurrow.server.cover.SeedLine;
+import nimblefurrow.server.cover.SeedNeeds;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.land.Marks;
@@ -33,7 +31,6 @@ import nimblefurrow.server.season.FarmDay;
 import nimblefurrow.server.season.FieldSeasons;
 import nimblefurrow.server.season.OneField;
 import nimblefurrow.server.season.Seasons;
-import org.locationtech.jts.geom.Coordinate;
 import org.springframework.stereotype.Service;
 
 /** Works out a machine's loads on a field with the cover that is planned there. */
@@ -77,11 +74,6 @@ public class LoadDesk {
       List<String> cautions,
       PriceDesk.PriceView price) {}
 
-  /**
-   * The place where a field's loads are filled: a marked filling place, or the edge towards home.
-   */
-  public record FillingPlace(Coordinate at, String words) {}
-
   /** What lies about the farm: its marks and farmsteads. */
   public record Yard(List<Marks.MarkView> marks, List<Fields.Stead> steads) {}
 
@@ -89,10 +81,8 @@ public class LoadDesk {
     return new Yard(marks.all(farm), fields.farmsteads(farm));
   }
 
-  private static final double NEAR_DEGREES = 0.03;
-
   private final Seasons seasons;
-  private final CoverDesk desk;
+  private final SeedNeeds desk;
   private final Machines machines;
   private final Marks marks;
   private final Fields fields;
@@ -100,7 +90,7 @@ public class LoadDesk {
 
   LoadDesk(
       Seasons seasons,
-      CoverDesk desk,
+      SeedNeeds desk,
       Machines machines,
       Marks marks,
       Fields fields,
@@ -118,7 +108,7 @@ public class LoadDesk {
     return blend(farm, desk.seed(farm, field));
   }
 
-  public static SeedBlend blend(FarmDay farm, List<CoverDesk.SeedLine> seed) {
+  public static SeedBlend blend(FarmDay farm, List<SeedLine> seed) {
     if (seed.isEmpty()) {
       throw new OutOfRange("cover", "this field has no cover planned: choose one first");
     }
@@ -172,7 +162,7 @@ public class LoadDesk {
       FarmDay farm, FieldSeasons field, SeedBlend blend, MachineView machine, Yard yard) {
     FieldView land = field.field();
     SeedingMethod way = way(machine);
-    OnField on = on(land, fillingPlace(yard, land));
+    OnField on = FillingPlace.of(yard, land).on(land);
     List<SeedBlend> passes = passes(way, blend);
     UnitSystem units = farm.units();
     SetUp setUp = Rigs.of(machine, blend.figures());
@@ -226,14 +216,6 @@ public class LoadDesk {
         .toList();
   }
 
-  /** A field as a machine meets it that is filled at a place. */
-  static OnField on(FieldView land, FillingPlace filling) {
-    return new OnField(
-        Area.ofAcres(land.acres()),
-        FieldShape.longestRun(land.outline()),
-        FieldShape.toMiddle(land.outline(), filling.at()));
-  }
-
   static SeedingMethod way(MachineView machine) {
     return SeedingMethod.of(machine.kind())
         .orElseThrow(
@@ -247,34 +229,6 @@ public class LoadDesk {
   /** What machines that sow do in an hour on each field, with its seed: as their loads tell. */
   public SowingRates rates(FarmDay farm, List<MachineView> machines) {
     return new SowingRates(desk, farm, machines, yard(farm.farm().id()));
-  }
-
-  /** Where loads for a field are filled. */
-  public static FillingPlace fillingPlace(Yard yard, FieldView field) {
-    Coordinate middle = field.outline().inside().getCoordinate();
-    return yard.marks().stream()
-        .filter(m -> m.kind() == MarkKind.FILLING_PLACE || m.kind() == MarkKind.ACCESS)
-        .filter(m -> m.geometry().getCoordinate().distance(middle) < NEAR_DEGREES)
-        .min(
-            Comparator.comparing((Marks.MarkView m) -> m.kind() != MarkKind.FILLING_PLACE)
-                .thenComparing(m -> m.geometry().getCoordinate().distance(middle)))
-        .map(
-            m ->
-                new FillingPlace(
-                    m.geometry().getCoordinate(), m.name().isBlank() ? m.words() : m.name()))
-        .orElseGet(
-            () ->
-                new FillingPlace(
-                    FieldShape.edgeTowards(field.outline(), home(yard, field)),
-                    "the field's edge towards the farmstead"));
-  }
-
-  private static Coordinate home(Yard yard, FieldView field) {
-    return yard.steads().stream()
-        .filter(s -> s.name().equals(field.farmstead()))
-        .findFirst()
-        .map(s -> new Coordinate(s.longitude(), s.latitude()))
-        .orElse(field.outline().shape().getCoordinate());
   }
 
   private static PassView view(SeedBlend blend, LoadPlan plan, UnitSystem units) {

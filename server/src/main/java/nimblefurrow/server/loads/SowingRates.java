@@ -10,7 +10,8 @@ import nimblefurrow.core.quantity.WorkRate;
 import nimblefurrow.core.seeding.SeedBlend;
 import nimblefurrow.core.seeding.SeedTag;
 import nimblefurrow.core.seeding.SeedingMethod;
-import nimblefurrow.server.cover.CoverDesk;
+import nimblefurrow.server.cover.SeedLine;
+import nimblefurrow.server.cover.SeedNeeds;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.season.FarmDay;
 import nimblefurrow.server.season.FieldSeasons;
@@ -22,13 +23,13 @@ import nimblefurrow.server.season.FieldSeasons;
  * field capacity.
  */
 public final class SowingRates {
-  private final CoverDesk covers;
+  private final SeedNeeds covers;
   private final FarmDay farm;
   private final List<MachineView> machines;
   private final LoadDesk.Yard yard;
   private final Map<String, SeedTag> tags;
 
-  SowingRates(CoverDesk covers, FarmDay farm, List<MachineView> machines, LoadDesk.Yard yard) {
+  SowingRates(SeedNeeds covers, FarmDay farm, List<MachineView> machines, LoadDesk.Yard yard) {
     this.covers = covers;
     this.farm = farm;
     this.machines = machines;
@@ -54,14 +55,13 @@ public final class SowingRates {
         .orElse(Map.of());
   }
 
-  private Map<String, WorkRate> rates(
-      FieldSeasons field, SeedingMethod way, List<CoverDesk.SeedLine> seed) {
+  private Map<String, WorkRate> rates(FieldSeasons field, SeedingMethod way, List<SeedLine> seed) {
     Map<String, WorkRate> rates = new HashMap<>();
     if (seed.isEmpty() || machines.stream().noneMatch(m -> m.kind() == way.machine())) {
       return rates;
     }
     SeedBlend blend = LoadDesk.blend(farm, seed);
-    OnField on = LoadDesk.on(field.field(), LoadDesk.fillingPlace(yard, field.field()));
+    OnField on = FillingPlace.of(yard, field.field()).on(field.field());
     for (MachineView machine : machines) {
       if (machine.kind() == way.machine()) {
         rate(machine, on, LoadDesk.passes(way, blend))

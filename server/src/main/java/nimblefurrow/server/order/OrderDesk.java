@@ -16,7 +16,7 @@ import nimblefurrow.core.seeding.SeedOrder;
 import nimblefurrow.core.seeding.SeedOrder.Need;
 import nimblefurrow.core.seeding.SeedOrder.Offer;
 import nimblefurrow.core.seeding.SeedTag;
-import nimblefurrow.server.cover.CoverDesk;
+import nimblefurrow.server.cover.SeedNeeds;
 import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.season.FarmDay;
@@ -64,11 +64,11 @@ public class OrderDesk {
   public record Price(String species, String dealer, double packLb, double pricePerLb) {}
 
   private final Seasons seasons;
-  private final CoverDesk desk;
+  private final SeedNeeds desk;
   private final StoreDesk store;
   private final SeedOffers offers;
 
-  OrderDesk(Seasons seasons, CoverDesk desk, StoreDesk store, SeedOffers offers) {
+  OrderDesk(Seasons seasons, SeedNeeds desk, StoreDesk store, SeedOffers offers) {
     this.seasons = seasons;
     this.desk = desk;
     this.store = store;

@@ -5,7 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import nimblefurrow.core.quantity.Unit;
-import nimblefurrow.server.cover.CoverDesk;
+import nimblefurrow.server.cover.SeedLine;
 import nimblefurrow.server.platform.files.Paper;
 import nimblefurrow.server.seed.SeedLots;
 
@@ -14,7 +14,7 @@ final class SeedLines {
   private SeedLines() {}
 
   static List<Map<String, Object>> of(
-      List<CoverDesk.SeedLine> seed, List<SeedLots.LotView> lots, Paper paper) {
+      List<SeedLine> seed, List<SeedLots.LotView> lots, Paper paper) {
     Map<String, List<String>> lotNames = new HashMap<>();
     lots.forEach(
         l ->

@@ -17,6 +17,7 @@ import nimblefurrow.core.termination.hours.SprayNeed;
 import nimblefurrow.core.yard.MachineKind;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.land.Marks.MarkView;
+import nimblefurrow.server.loads.FillingPlace;
 import nimblefurrow.server.loads.LoadDesk;
 import nimblefurrow.server.platform.files.Paper;
 import nimblefurrow.server.platform.files.Pdf;
@@ -89,7 +90,7 @@ class TerminationOrders {
     page.put(
         "map",
         FieldMap.draw(
-            field.shape(), hazards, others, ruts, LoadDesk.fillingPlace(yard, field).at(), bar));
+            field.shape(), hazards, others, ruts, FillingPlace.of(yard, field).at(), bar));
     page.put("bar", paper.said(bar.feet(), Unit.FOOT, 0));
     page.put("ruts", !ruts.isEmpty());
     page.put("hazards", WorkOrders.hazards(hazards, paper));

@@ -23,9 +23,11 @@ import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.yard.MachineKind;
 import nimblefurrow.server.calibration.Calibrations;
 import nimblefurrow.server.calibration.Calibrations.CalibrationView;
-import nimblefurrow.server.cover.CoverDesk;
+import nimblefurrow.server.cover.SeedLine;
+import nimblefurrow.server.cover.SeedNeeds;
 import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.land.Marks.MarkView;
+import nimblefurrow.server.loads.FillingPlace;
 import nimblefurrow.server.loads.LoadDesk;
 import nimblefurrow.server.loads.LoadDesk.LoadsView;
 import nimblefurrow.server.machine.Machines;
@@ -49,7 +51,7 @@ public class WorkOrders {
   private static final double HAZARDS_NEAR_DEGREES = 0.01;
 
   private final Seasons seasons;
-  private final CoverDesk covers;
+  private final SeedNeeds covers;
   private final Machines machines;
   private final SeedLots lots;
   private final LoadDesk loads;
@@ -59,7 +61,7 @@ public class WorkOrders {
 
   WorkOrders(
       Seasons seasons,
-      CoverDesk covers,
+      SeedNeeds covers,
       Machines machines,
       SeedLots lots,
       LoadDesk loads,
@@ -183,9 +185,9 @@ public class WorkOrders {
     MachineView machine = stock.machine();
     Paper paper = new Paper(farm.units());
     FieldView field = season.field();
-    List<CoverDesk.SeedLine> seed = covers.seed(farm, season, stock.tags());
+    List<SeedLine> seed = covers.seed(farm, season, stock.tags());
     LoadsView worked = loads.loads(farm, season, LoadDesk.blend(farm, seed), machine, stock.yard());
-    LoadDesk.FillingPlace filling = LoadDesk.fillingPlace(stock.yard(), field);
+    FillingPlace filling = FillingPlace.of(stock.yard(), field);
     List<MarkView> near = near(stock.yard(), field);
     List<MarkView> hazards = near.stream().filter(m -> m.kind().hazard()).toList();
     List<MarkView> others = near.stream().filter(m -> !m.kind().hazard()).toList();
