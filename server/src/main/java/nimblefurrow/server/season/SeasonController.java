@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -16,16 +15,13 @@ import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import nimblefurrow.core.board.Pin;
-import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.job.Job;
 import nimblefurrow.core.job.JobId;
 import nimblefurrow.core.job.Operation;
 import nimblefurrow.core.quantity.UnitSystem;
-import nimblefurrow.core.season.Headline;
 import nimblefurrow.core.season.SheetSpan;
 import nimblefurrow.core.season.call.Call;
 import nimblefurrow.core.season.call.CallBoard;
-import nimblefurrow.core.seeding.SeedingWindow;
 import nimblefurrow.core.weather.WeatherTrace;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
@@ -34,10 +30,6 @@ import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.web.AskingOnly;
-import nimblefurrow.server.season.Answers.DateRange;
-import nimblefurrow.server.season.Answers.MatRange;
-import nimblefurrow.server.season.Answers.TerminationAnswer;
-import nimblefurrow.server.season.Answers.WindowAnswer;
 import nimblefurrow.server.unchanged.Unchanged;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -229,68 +221,7 @@ class SeasonController {
 
   @GetMapping("/{fieldId}")
   FieldAnswer field(@PathVariable UUID fieldId, @RequestParam(required = false) UUID zone) {
-    OneField one = seasons.one(current.id(), fieldId, zone);
-    FarmDay farm = one.day();
-    FieldSeasons f = one.running();
-    UnitSystem units = farm.units();
-    var now = f.now();
-    Optional<MatForecast> mat = now.mat();
-    var cover = now.field().cover();
-    boolean growing = cover.filter(c -> c.seeded() != null && c.ended() == null).isPresent();
-    SheetSpan span = SheetFrame.drawn(farm, f);
-    return new FieldAnswer(
-        fieldId,
-        f.field().name(),
-        Headline.of(now, farm.outlook(), Optional.empty()).stream()
-            .map(part -> part.in(units))
-            .toList(),
-        span.from(),
-        span.to(),
-        Words.ground(f.crop()),
-        f.next(),
-        now.field().next().planned(),
-        now.crop().all().entrySet().stream()
-            .map(
-                e ->
-                    new FieldAnswer.CropStageAnswer(
-                        e.getKey().name(),
-                        Words.stage(e.getKey(), f.crop().crop().kind()),
-                        DateRange.of(e.getValue())))
-            .toList(),
-        (int) Math.round(now.crop().frostBeforeMaturity().percent()),
-        heldBack(farm, f).orElse(null),
-        f.broken().map(b -> b.says().in(units)).orElse(null),
-        cover.map(c -> c.mix().name()).orElse(null),
-        cover.map(c -> c.seeded()).orElse(null),
-        cover.map(c -> c.ended()).orElse(null),
-        f.makesRoom(units).orElse(null),
-        growing ? mat.map(m -> MatRange.of(m.on(farm.today()))).orElse(null) : null,
-        now.window().map(w -> WindowAnswer.of(w, units, farm.today(), farm.figures())).orElse(null),
-        mat.map(m -> Answers.stages(now, m::on)).orElse(List.of()),
-        now.termination()
-            .map(r -> TerminationAnswer.of(r, true, units, farm.figures()))
-            .orElse(null),
-        f.after().stream()
-            .flatMap(o -> o.now().window().map(w -> after(o, w, farm)).stream())
-            .toList());
-  }
-
-  private static Optional<String> heldBack(FarmDay farm, FieldSeasons field) {
-    return field
-        .heldBackBy()
-        .or(
-            () ->
-                FarmSeason.jobs(farm, field).stream()
-                    .flatMap(job -> FarmSeason.heldBack(farm, field, job).stream())
-                    .findFirst());
-  }
-
-  private static FieldAnswer.AfterAnswer after(
-      FieldSeasons one, SeedingWindow window, FarmDay farm) {
-    return new FieldAnswer.AfterAnswer(
-        Words.ground(one.crop()).toLowerCase(Locale.ROOT),
-        one.now().field().cover().map(c -> c.mix().name()).orElse(null),
-        WindowAnswer.of(window, farm.units(), farm.today(), farm.figures()));
+    return FieldAnswer.of(fieldId, seasons.one(current.id(), fieldId, zone));
   }
 
   private static SeasonView.CallView call(Call call, UnitSystem units, Map<UUID, UUID> fieldOf) {
