@@ -75,7 +75,7 @@ async function say(form: Schemas['ReportForm'], photo?: File) {
           </p>
         </div>
         <p class="figures">
-          <template v-if="j.begins && j.ends">{{ clockRange(j.begins, j.ends) }} · </template
+          <template v-if="j.begins && j.ends">about {{ clockRange(j.begins, j.ends) }} · </template
           ><template v-if="!j.counted">{{ area(j.acres, 1) }} {{ areaUnit }} · </template>{{ number(j.hours, 1) }} h ·
           open and fit {{ j.fitChance }} %<template v-if="j.driver"> · {{ j.driver }}</template>
         </p>

@@ -68,7 +68,7 @@ const print = () => window.print()
               <td class="n">
                 {{ number(j.hours, 1)
                 }}<template v-if="j.begins && j.ends"
-                  ><br /><span class="quiet">{{ clockRange(j.begins, j.ends) }}</span></template
+                  ><br /><span class="quiet">about {{ clockRange(j.begins, j.ends) }}</span></template
                 >
               </td>
               <td class="n">{{ j.fitChance }} %</td>

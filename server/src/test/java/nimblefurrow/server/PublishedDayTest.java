@@ -2,7 +2,9 @@ package nimblefurrow.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Duration;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.Map;
 import java.util.UUID;
 import nimblefurrow.server.demo.DemoFarm;
@@ -72,10 +74,18 @@ class PublishedDayTest {
       JsonNode sheet = planner.get(SHEET + LocalDate.of(2026, 10, day)).json();
       for (JsonNode machine : sheet.path("machines")) {
         String last = "";
+        String ended = "";
         for (JsonNode job : machine.path("jobs")) {
           String begins = job.path("begins").asString();
           assertThat(begins).isGreaterThanOrEqualTo(last).isLessThan(job.path("ends").asString());
-          followed += last.isEmpty() ? 0 : 1;
+          if (!ended.isEmpty()) {
+            followed++;
+            Duration idle =
+                Duration.between(LocalDateTime.parse(ended), LocalDateTime.parse(begins));
+            double road = job.path("road").asDouble();
+            assertThat(idle.toMinutes() / 60.0).as("no hole").isBetween(-0.26, 0.51 + 2 * road);
+          }
+          ended = job.path("ends").asString();
           last = begins;
         }
       }

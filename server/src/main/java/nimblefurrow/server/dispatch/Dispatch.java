@@ -30,6 +30,7 @@ import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.weather.Site;
 import nimblefurrow.core.yard.Machine;
+import nimblefurrow.core.yard.MachineKind;
 import nimblefurrow.core.yard.Roads;
 import nimblefurrow.server.away.Away;
 import nimblefurrow.server.loads.LoadDesk;
@@ -109,8 +110,20 @@ public class Dispatch {
 
     /** About when by the clock a day's work of a job is done; empty for a day too far ahead. */
     public Optional<WorkHours> clock(Job job, DayWork work) {
-      double whole = problem.fit().hoursPerDay(job.kind());
-      return WorkHours.of(work, whole, season.day().today(), season.day().figures());
+      MachineKind kind = machine(job).map(MachineView::kind).orElse(job.kind());
+      double whole = problem.fit().hoursPerDay(kind);
+      double counted = problem.days().expected().fitHours(job, kind, work.date());
+      return WorkHours.of(work, whole, counted, season.day().today(), season.day().figures());
+    }
+
+    private Optional<MachineView> machine(Job job) {
+      return placed
+          .of(job.id())
+          .flatMap(
+              place ->
+                  machines.stream()
+                      .filter(m -> m.id().toString().equals(place.machineId()))
+                      .findFirst());
     }
 
     /** The cover that a job is for, by its name; the harvest and other work are for none. */

@@ -39,7 +39,7 @@ final class CsvFields {
     Optional<String> shape = titled(table, SHAPES);
     List<ReadFeature> read = new ArrayList<>();
     for (CSVRecord row : table) {
-      FieldExchange.refuseTooMany(read.size() + 1);
+      FieldLimit.refuseTooMany(read.size() + 1);
       read.add(feature(row, name.get(), shape));
     }
     return read;

@@ -45,7 +45,6 @@ import tools.jackson.databind.node.ObjectNode;
 @RestController
 @RequestMapping("/api/v1/exchange/fields")
 class FieldExchange {
-  private static final int MOST_FEATURES = 2000;
   private static final int BEGINNING = 200;
   private static final int BYTE_ORDER_MARK = 3;
 
@@ -243,13 +242,6 @@ class FieldExchange {
     return field.shape().isEmpty()
         ? new ReadFeature(field.name(), null, "this field has no outline in the file")
         : new ReadFeature(field.name(), field.shape(), null);
-  }
-
-  /** Refuses more fields than a file may hold, as soon as one too many is met. */
-  static void refuseTooMany(int fields) {
-    if (fields > MOST_FEATURES) {
-      throw new OutOfRange("file", "a file holds at most %,d fields".formatted(MOST_FEATURES));
-    }
   }
 
   private static List<ReadFeature> checked(List<ReadFeature> read) {

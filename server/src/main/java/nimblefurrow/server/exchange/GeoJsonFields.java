@@ -92,7 +92,7 @@ final class GeoJsonFields {
 
   private void features() {
     for (JsonToken t = parser.nextToken(); t != JsonToken.END_ARRAY; t = parser.nextToken()) {
-      FieldExchange.refuseTooMany(read.size() + 1);
+      FieldLimit.refuseTooMany(read.size() + 1);
       Feature feature = new Feature("Field " + (read.size() + 1));
       if (t == JsonToken.START_OBJECT) {
         while (parser.nextToken() == JsonToken.PROPERTY_NAME) {

@@ -62,7 +62,7 @@ final class KmlFields {
   private void start(XMLStreamReader xml) throws XMLStreamException {
     switch (xml.getLocalName()) {
       case "Placemark" -> {
-        FieldExchange.refuseTooMany(read.size() + 1);
+        FieldLimit.refuseTooMany(read.size() + 1);
         inPlacemark = true;
         name = "Field " + (read.size() + 1);
         polygons = new ArrayList<>();

@@ -112,7 +112,7 @@ final class ShapefileFields {
         }
         rows.add(
             new Row(name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name, said));
-        FieldExchange.refuseTooMany(rows.size());
+        FieldLimit.refuseTooMany(rows.size());
       }
     } catch (DBFException | IllegalArgumentException | IndexOutOfBoundsException broken) {
       if (broken instanceof OutOfRange refused) {
@@ -145,7 +145,7 @@ final class ShapefileFields {
       ByteBuffer record = shp.slice(shp.position(), words * 2).order(ByteOrder.LITTLE_ENDIAN);
       shp.position(shp.position() + words * 2);
       int at = features.size();
-      FieldExchange.refuseTooMany(at + 1);
+      FieldLimit.refuseTooMany(at + 1);
       Row row = at < rows.size() ? rows.get(at) : new Row("", Map.of());
       String given = row.name();
       String name = given.isBlank() ? "Field " + (at + 1) : given;
