@@ -91,7 +91,8 @@ class ServerRulesTest {
             .withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("nimblefurrow.core", "nimblefurrow.scheduler", "nimblefurrow.server")
             .stream()
-            .filter(type -> type.isTopLevelClass() && !type.getSimpleName().equals("package-info"))
+            .filter(type -> type.isTopLevelClass() && !type.getName().contains("$"))
+            .filter(type -> !type.getSimpleName().equals("package-info"))
             .forEach(
                 type ->
                     byName
