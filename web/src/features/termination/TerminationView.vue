@@ -103,7 +103,7 @@ const many = computed(() => (sheet.value?.rows ?? []).filter((r) => picked.value
 
 <template>
   <div class="page ending">
-    <h1>Ending</h1>
+    <h1>Termination</h1>
     <Refusal :says="error || problem" />
     <template v-if="sheet">
       <p class="says" aria-live="polite">
