@@ -40,6 +40,18 @@ class ServerRulesTest {
   }
 
   @Test
+  void theSearchStandsOnItsRulesAndNotTheOtherWayRound() {
+    slices()
+        .matching("nimblefurrow.scheduler.(*)..")
+        .should()
+        .beFreeOfCycles()
+        .check(
+            new ClassFileImporter()
+                .withImportOption(new ImportOption.DoNotIncludeTests())
+                .importPackages("nimblefurrow.scheduler"));
+  }
+
+  @Test
   void entitiesAndRepositoriesStayInTheirRoom() {
     classes().that().areAnnotatedWith(Entity.class).should().bePackagePrivate().check(SERVER);
     classes()

@@ -22,6 +22,7 @@ public final class UsualSetUp {
   private static final FigureKey CHARGERS = FigureKey.of("loads", "chargers");
   private static final FigureKey CHARGING = FigureKey.of("loads", "charging");
   private static final FigureKey COOLING = FigureKey.of("loads", "cooling");
+  private static final FigureKey FIELD_EFFICIENCY = FigureKey.of("loads", "field_efficiency");
   private static final FigureKey BOX_FILLED = FigureKey.of("loads", "box_filled");
 
   private UsualSetUp() {}
@@ -42,6 +43,7 @@ public final class UsualSetUp {
           case CHARGING -> CHARGING;
           case COOLING -> COOLING;
           case FILL -> BOX_FILLED;
+          case EFFICIENCY -> FIELD_EFFICIENCY;
           default -> null;
         });
   }

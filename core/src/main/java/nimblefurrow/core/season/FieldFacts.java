@@ -21,7 +21,7 @@ import nimblefurrow.core.weather.SoilTexture;
  * @param allZones whether the zones leave nothing of the field
  * @param seen what was read and felt on its ground
  * @param nitrogen that a crop finds in it, lb/ac; empty where nobody wrote any down
- * @param killDates days that insurers and programmes set for its covers
+ * @param terminationDates days that insurers and programmes set for its covers
  * @param weeds as scored in it, else as the house has it
  * @param grainSoon whether small grain follows within two years of its cover's end
  */
@@ -34,7 +34,7 @@ public record FieldFacts(
     boolean allZones,
     GroundSeen seen,
     Optional<Double> nitrogen,
-    List<TerminationDate> killDates,
+    List<TerminationDate> terminationDates,
     Weeds weeds,
     boolean grainSoon) {
   private static final FigureKey AREA_OVER = FigureKey.of("season", "area_over");
@@ -45,7 +45,7 @@ public record FieldFacts(
     Limits.given("what was seen of the ground", seen);
     Limits.given("weeds", weeds);
     parts = List.copyOf(parts);
-    killDates = List.copyOf(killDates);
+    terminationDates = List.copyOf(terminationDates);
   }
 
   /** A field that is one. */
@@ -78,13 +78,33 @@ public record FieldFacts(
   /** The same field with what was read and felt on its ground. */
   public FieldFacts with(GroundSeen told) {
     return new FieldFacts(
-        area, soil, tiled, organic, parts, allZones, told, nitrogen, killDates, weeds, grainSoon);
+        area,
+        soil,
+        tiled,
+        organic,
+        parts,
+        allZones,
+        told,
+        nitrogen,
+        terminationDates,
+        weeds,
+        grainSoon);
   }
 
   /** The same field with so much nitrogen for a crop to find, lb/ac. */
   public FieldFacts fed(Optional<Double> pounds) {
     return new FieldFacts(
-        area, soil, tiled, organic, parts, allZones, seen, pounds, killDates, weeds, grainSoon);
+        area,
+        soil,
+        tiled,
+        organic,
+        parts,
+        allZones,
+        seen,
+        pounds,
+        terminationDates,
+        weeds,
+        grainSoon);
   }
 
   /** The same field under days that insurers and programmes set. */
@@ -96,13 +116,23 @@ public record FieldFacts(
   /** The same field, as weedy as this. */
   public FieldFacts weedy(Weeds found) {
     return new FieldFacts(
-        area, soil, tiled, organic, parts, allZones, seen, nitrogen, killDates, found, grainSoon);
+        area,
+        soil,
+        tiled,
+        organic,
+        parts,
+        allZones,
+        seen,
+        nitrogen,
+        terminationDates,
+        found,
+        grainSoon);
   }
 
   /** The same field, with small grain within two years of its cover's end or without. */
   public FieldFacts grain(boolean soon) {
     return new FieldFacts(
-        area, soil, tiled, organic, parts, allZones, seen, nitrogen, killDates, weeds, soon);
+        area, soil, tiled, organic, parts, allZones, seen, nitrogen, terminationDates, weeds, soon);
   }
 
   /** What it gives a cover to grow with. */

@@ -96,18 +96,16 @@ public final class Headline {
     List<Reason> parts = new ArrayList<>();
     Optional<LocalDate> opens = termination.opens().median();
     Optional<LocalDate> closes = termination.closes().median();
-    if (termination.termination() == TerminationMethod.WINTER_KILL) {
+    if (termination.method() == TerminationMethod.WINTER_KILL) {
       parts.add(Reason.of("the winter ends it"));
     } else if (opens.isPresent() && closes.isPresent()) {
-      parts.add(
-          Reason.of(termination.termination().act() + " {} to {}", opens.get(), closes.get()));
+      parts.add(Reason.of(termination.method().act() + " {} to {}", opens.get(), closes.get()));
     } else {
       termination
           .aim()
-          .ifPresent(
-              day -> parts.add(Reason.of(termination.termination().act() + " about {}", day)));
+          .ifPresent(day -> parts.add(Reason.of(termination.method().act() + " about {}", day)));
     }
-    Optional<DryMatter> least = LeastMat.of(termination.termination(), outlook.figures());
+    Optional<DryMatter> least = LeastMat.of(termination.method(), outlook.figures());
     if (least.isPresent()) {
       DryMatter wanted = least.get();
       termination

@@ -129,7 +129,7 @@ public final class SeasonComposer {
 
   private TerminationRules terminations(FieldCase field, MatForecast mat) {
     return new TerminationRules(
-        mat, field.next(), field.facts().organic(), rules, field.facts().killDates());
+        mat, field.next(), field.facts().organic(), rules, field.facts().terminationDates());
   }
 
   /** The day sown; before that the planned day, or where the window is best; never one gone by. */
@@ -244,7 +244,7 @@ public final class SeasonComposer {
       return plan.clears();
     }
     return termination
-        .filter(r -> r.termination() != TerminationMethod.WINTER_KILL)
+        .filter(r -> r.method() != TerminationMethod.WINTER_KILL)
         .flatMap(r -> r.closes().median());
   }
 }

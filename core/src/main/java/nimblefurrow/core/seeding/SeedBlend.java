@@ -35,6 +35,12 @@ public record SeedBlend(List<Part> parts) {
     return new SeedBlend(rates.stream().map(r -> new Part(r.species(), r.bulk())).toList());
   }
 
+  /** The same blend sown heavier or lighter: each rate times a factor above 0. */
+  public SeedBlend times(double factor) {
+    return new SeedBlend(
+        parts.stream().map(p -> new Part(p.species(), p.bulk().times(factor))).toList());
+  }
+
   /** Bulk seed of all members together. */
   public SeedRate rate() {
     return parts.stream().map(Part::bulk).reduce(SeedRate.ZERO, SeedRate::plus);

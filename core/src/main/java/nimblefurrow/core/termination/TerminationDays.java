@@ -22,7 +22,7 @@ public final class TerminationDays {
    */
   public static List<Double> chances(
       TerminationOutlook termination, Footing ground, FitDays fit, LocalDate from, int days) {
-    Optional<MachineKind> machine = termination.termination().needs().stream().findFirst();
+    Optional<MachineKind> machine = termination.method().needs().stream().findFirst();
     int years = fit.memberYears();
     double[][] open = open(termination, years, from, days);
     List<Double> chances = new ArrayList<>();

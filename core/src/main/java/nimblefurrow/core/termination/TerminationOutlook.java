@@ -18,7 +18,7 @@ import nimblefurrow.core.quantity.Reason;
  *     possible
  */
 public record TerminationOutlook(
-    TerminationMethod termination,
+    TerminationMethod method,
     DateForecast opens,
     DateForecast closes,
     Optional<LocalDate> aim,
@@ -38,7 +38,7 @@ public record TerminationOutlook(
   /** The same with more that speaks against it, said first. */
   public TerminationOutlook against(List<Reason> more) {
     return new TerminationOutlook(
-        termination,
+        method,
         opens,
         closes,
         aim,
@@ -52,11 +52,10 @@ public record TerminationOutlook(
   }
 
   /** A way that cannot be taken, with what would help. */
-  public static TerminationOutlook impossible(
-      TerminationMethod termination, Reason why, Reason remedy) {
+  public static TerminationOutlook impossible(TerminationMethod method, Reason why, Reason remedy) {
     DateForecast never = DateForecast.never(1);
     return new TerminationOutlook(
-        termination,
+        method,
         never,
         never,
         Optional.empty(),

@@ -42,6 +42,11 @@ public enum MachineKind implements Coded {
     return code;
   }
 
+  /** Whether it works from the air, and so has loads and ferries rather than a field capacity. */
+  public boolean flies() {
+    return this == AIRPLANE || this == HELICOPTER || this == DRONE;
+  }
+
   /**
    * Whether it throws seed over a width, so that a row of pans tells how even it lies; what meters
    * seed into rows is caught under its outlets instead.

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.figures.Row;
 import nimblefurrow.core.quantity.Limits;
@@ -80,5 +81,10 @@ public final class StarterYard {
     double cost = Limits.within("price", row.number("cost_per_acre"), 0, 1000, Unit.DOLLAR);
     return new Starter(
         row.key(), row.text("words"), kind, hired, rate, Money.of(cost), Map.copyOf(setUp));
+  }
+
+  /** What a common machine of a kind does in an hour, for a farm that has none of its own. */
+  public static Optional<WorkRate> usualRate(MachineKind kind, Figures figures) {
+    return all(figures).stream().filter(m -> m.kind() == kind).findFirst().map(Starter::rate);
   }
 }

@@ -30,7 +30,8 @@ class UsualSetUpTest {
     "CHARGERS, DRONE, 2",
     "CHARGING, DRONE, 12",
     "COOLING, DRONE, 5",
-    "FILL, DRILL, 0.95"
+    "FILL, DRILL, 0.95",
+    "EFFICIENCY, ROLLER, 0.75"
   })
   void isAFigureOfTheCatalogue(SetUpFigure figure, MachineKind kind, double usual) {
     assertThat(UsualSetUp.of(figure, kind, FIGURES)).contains(usual);

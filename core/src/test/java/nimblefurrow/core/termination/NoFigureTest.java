@@ -43,7 +43,7 @@ class NoFigureTest {
     int asked = 0;
     for (Species species : Catalogue.shipped().all()) {
       TerminationOutlook outlook = termination(Mix.of(species), termination);
-      assertThat(outlook.termination()).isEqualTo(termination);
+      assertThat(outlook.method()).isEqualTo(termination);
       asked++;
     }
     assertThat(asked).isEqualTo(26);

@@ -4,7 +4,6 @@ import nimblefurrow.core.board.SchedulePlanner;
 import nimblefurrow.core.board.ScheduleProblem;
 import nimblefurrow.core.play.Plan;
 import nimblefurrow.scheduler.search.PlanSearch;
-import nimblefurrow.scheduler.search.Ways;
 
 /**
  * The grower's own rule of thumb, told at once: the field that closes first goes first, on the

@@ -14,7 +14,6 @@ import nimblefurrow.core.play.Draft;
 import nimblefurrow.core.play.Plan;
 import nimblefurrow.core.play.Turn;
 import nimblefurrow.core.yard.Machine;
-import nimblefurrow.scheduler.search.Ways;
 
 /**
  * Rules of thumb that growers go by: which field first, and whether to begin as soon as a window

@@ -2,6 +2,7 @@ package nimblefurrow.scheduler.search;
 
 import java.util.SplittableRandom;
 import nimblefurrow.core.play.Draft;
+import nimblefurrow.scheduler.rules.Ways;
 
 /**
  * Small changes of a plan, one at a time: a job moved in the order, two exchanged, another wait,

@@ -19,6 +19,7 @@ import nimblefurrow.core.quantity.Share;
 import nimblefurrow.scheduler.mending.Keeping;
 import nimblefurrow.scheduler.mending.Replan;
 import nimblefurrow.scheduler.rules.Rule;
+import nimblefurrow.scheduler.rules.Ways;
 
 /**
  * Searches for the plan that loses least in the mean of weather years: from the best of ten rules

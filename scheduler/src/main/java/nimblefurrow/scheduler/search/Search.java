@@ -5,6 +5,7 @@ import java.util.function.DoublePredicate;
 import nimblefurrow.core.play.Draft;
 import nimblefurrow.core.play.Rehearsal;
 import nimblefurrow.scheduler.mending.Keeping;
+import nimblefurrow.scheduler.rules.Ways;
 
 /**
  * Looks for a plan that loses less by annealing: small changes are tried, what loses less is kept,

@@ -24,6 +24,7 @@ import nimblefurrow.core.play.written.WorkedCampaign;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.yard.Machine;
 import nimblefurrow.scheduler.mending.Replan;
+import nimblefurrow.scheduler.rules.Ways;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;

@@ -121,7 +121,7 @@ public class CoverDesk {
             terminations.add(
                 TerminationAnswer.of(
                     termination,
-                    termination.termination() == plan.termination(),
+                    termination.method() == plan.termination(),
                     units,
                     outlook.figures()));
           }

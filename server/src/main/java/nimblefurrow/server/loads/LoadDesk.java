@@ -14,6 +14,7 @@ import nimblefurrow.core.quantity.Durations;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.UnitSystem;
+import nimblefurrow.core.quantity.WorkRate;
 import nimblefurrow.core.season.SideWork;
 import nimblefurrow.core.seeding.SeedBlend;
 import nimblefurrow.core.seeding.SeedingMethod;
@@ -131,21 +132,17 @@ public class LoadDesk {
     OneField one = seasons.one(farmId, fieldId);
     FarmDay farm = one.day();
     FieldSeasons field = one.running();
-    SeedBlend planned = blend(farm, field);
-    SeedBlend blend =
-        new SeedBlend(
-            planned.parts().stream()
-                .map(p -> new SeedBlend.Part(p.species(), p.bulk().times(rateFactor)))
-                .toList());
-    return loads(farm, field, blend, tried(machines.one(farmId, machineId), setup));
+    SeedBlend blend = blend(farm, field).times(rateFactor);
+    return loads(farm, field, blend, tried(machines.one(farmId, machineId), setup, farm.figures()));
   }
 
-  private static MachineView tried(MachineView m, MachineSetup setup) {
+  private static MachineView tried(MachineView m, MachineSetup setup, Figures figures) {
     if (setup == null) {
       return m;
     }
     setup.checked();
-    double rate = setup.fieldCapacity().map(r -> r.acresPerHour()).orElse(m.acresPerHour());
+    double rate =
+        setup.fieldCapacity(m.kind(), figures).map(WorkRate::acresPerHour).orElse(m.acresPerHour());
     return new MachineView(
         m.id(), m.name(), m.kind(), rate, m.hired(), m.costPerAcre(), setup, m.version());
   }

@@ -10,7 +10,6 @@ import nimblefurrow.core.loads.SetUp;
 import nimblefurrow.core.price.OwnCost;
 import nimblefurrow.core.price.Quote;
 import nimblefurrow.core.quantity.Area;
-import nimblefurrow.core.quantity.Durations;
 import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.SeedRate;
 import nimblefurrow.core.quantity.WorkRate;
@@ -148,20 +147,12 @@ public class PriceDesk {
   private static double acresPerHour(
       MachineView machine, OnField on, List<SeedBlend> passes, double factor) {
     SetUp setUp = Rigs.of(machine, passes.get(0).figures());
-    double hours = 0;
-    for (SeedBlend pass : passes) {
-      SeedBlend tried =
-          new SeedBlend(
-              pass.parts().stream()
-                  .map(p -> new SeedBlend.Part(p.species(), p.bulk().times(factor)))
-                  .toList());
-      LoadPlan plan = setUp.plan(on, tried);
-      if (!plan.possible()) {
-        return SLOWEST;
-      }
-      hours += Durations.inHours(plan.time());
-    }
-    return Math.max(SLOWEST, on.area().acres() / hours);
+    double rate =
+        setUp
+            .rate(on, passes.stream().map(pass -> pass.times(factor)).toList())
+            .map(WorkRate::acresPerHour)
+            .orElse(SLOWEST);
+    return Math.max(SLOWEST, rate);
   }
 
   private static double or(Double value, double otherwise) {

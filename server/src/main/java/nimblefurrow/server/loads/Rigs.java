@@ -66,16 +66,10 @@ public final class Rigs {
           INTERSEEDER,
           ROW_AIR_SEEDER,
           HIGH_CLEARANCE,
-          FROST_SEEDING,
-          ROLLER,
-          SPRAYER,
-          PLANTER,
-          TILLAGE,
-          MOWER,
-          COMBINE,
-          CHOPPER,
-          OTHER ->
+          FROST_SEEDING ->
           wheeled(machine, usual);
+      case ROLLER, SPRAYER, PLANTER, TILLAGE, MOWER, COMBINE, CHOPPER, OTHER ->
+          throw new OutOfRange("machine", machine.name() + " does not sow: take one that does");
     };
   }
 

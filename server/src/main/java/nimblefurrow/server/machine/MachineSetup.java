@@ -4,11 +4,15 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import nimblefurrow.core.figures.Figures;
+import nimblefurrow.core.loads.UsualSetUp;
 import nimblefurrow.core.quantity.Limits;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.quantity.Unit;
 import nimblefurrow.core.quantity.WorkRate;
+import nimblefurrow.core.yard.MachineKind;
+import nimblefurrow.core.yard.SetUpFigure;
 import nimblefurrow.server.platform.web.Maybe;
 
 /**
@@ -69,12 +73,19 @@ public record MachineSetup(
     return MachineSetups.of(java.util.Map.of());
   }
 
-  /** Field capacity where width and speed are known; efficiency is 0.75 unless said otherwise. */
-  public Optional<WorkRate> fieldCapacity() {
-    return widthFt == null || speedMph == null || batteryMinutes != null || stripMiles != null
-        ? Optional.empty()
-        : Optional.of(
-            WorkRate.of(speedMph, widthFt, Share.of(efficiency == null ? 0.75 : efficiency)));
+  /**
+   * Field capacity of a machine on wheels whose width and speed are known; the usual efficiency
+   * where none is entered. What flies has none: it goes by its loads.
+   */
+  public Optional<WorkRate> fieldCapacity(MachineKind kind, Figures figures) {
+    if (widthFt == null || speedMph == null || kind.flies()) {
+      return Optional.empty();
+    }
+    double share =
+        efficiency == null
+            ? UsualSetUp.of(SetUpFigure.EFFICIENCY, kind, figures).orElseThrow()
+            : efficiency;
+    return Optional.of(WorkRate.of(speedMph, widthFt, Share.of(share)));
   }
 
   /** This set-up when every figure is within its limits. */

@@ -145,7 +145,9 @@ public class Machines {
     MachineSetup checked = setup.checked();
     Conflict.refuseStale(machine.version, version);
     machine.setup = StoredSetup.of(checked);
-    setup.fieldCapacity().ifPresent(rate -> machine.acresPerHour = rate.acresPerHour());
+    setup
+        .fieldCapacity(machine.kind, own.of(farmId))
+        .ifPresent(rate -> machine.acresPerHour = rate.acresPerHour());
     return view(machines.saveAndFlush(machine));
   }
 

@@ -102,9 +102,9 @@ public final class Answers {
         TerminationOutlook r, boolean chosen, UnitSystem units, Figures figures) {
       double range = figures.of(TerminationOutlook.KILL_RANGE);
       return new TerminationAnswer(
-          r.termination(),
-          r.termination().words(),
-          r.termination().brief(),
+          r.method(),
+          r.method().words(),
+          r.method().brief(),
           chosen,
           DateRange.of(r.opens()),
           DateRange.of(r.closes()),

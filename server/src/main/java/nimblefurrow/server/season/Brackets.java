@@ -43,7 +43,7 @@ final class Brackets {
             r ->
                 plan.ended() == null
                     && r.impossible().isEmpty()
-                    && r.termination() != TerminationMethod.WINTER_KILL)
+                    && r.method() != TerminationMethod.WINTER_KILL)
         .ifPresent(
             r -> {
               Optional<LocalDate> from = r.opens().by(0.02).or(() -> r.opens().early());
@@ -54,7 +54,7 @@ final class Brackets {
                 brackets.add(
                     bracket(
                         "END",
-                        r.termination().words(),
+                        r.method().words(),
                         from.get(),
                         to.get(),
                         aim,

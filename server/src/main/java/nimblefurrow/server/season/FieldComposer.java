@@ -206,7 +206,7 @@ final class FieldComposer {
     return CaseBuilder.build(
         field
             .facts()
-            .bound(loaded.killDates().of(field.id()))
+            .bound(loaded.terminationDates().of(field.id()))
             .weedy(new Weeds(loaded.farm().weeds(), loaded.farm().weedClass()))
             .grain(grainSoon(field, shown)),
         shown,

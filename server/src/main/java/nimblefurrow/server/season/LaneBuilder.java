@@ -184,7 +184,7 @@ public final class LaneBuilder {
       }
       return termination
           .aim()
-          .map(d -> termination.termination().act() + " about " + units.say(d))
+          .map(d -> termination.method().act() + " about " + units.say(d))
           .orElse("growing");
     }
     return now.verdict().orElseThrow().says().in(units);

@@ -23,4 +23,4 @@ record LoadedFarm(
     Map<UUID, List<Entry>> entries,
     SharedCounts counts,
     RainGauges.Rain rain,
-    TerminationDates.Set killDates) {}
+    TerminationDates.Set terminationDates) {}

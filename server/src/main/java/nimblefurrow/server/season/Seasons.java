@@ -65,7 +65,7 @@ public class Seasons {
   private final Weathers weathers;
   private final FarmFigures catalogues;
   private final RainGauges gauges;
-  private final TerminationDates killDates;
+  private final TerminationDates terminationDates;
   private final TransactionTemplate load;
   private final Unchanged unchanged;
   private final KeptWithOutlook<Known, FieldSeason> composed;
@@ -84,7 +84,7 @@ public class Seasons {
       Weathers weathers,
       FarmFigures catalogues,
       RainGauges gauges,
-      TerminationDates killDates,
+      TerminationDates terminationDates,
       Unchanged unchanged,
       PlatformTransactionManager transactions) {
     this.unchanged = unchanged;
@@ -102,7 +102,7 @@ public class Seasons {
     this.weathers = weathers;
     this.catalogues = catalogues;
     this.gauges = gauges;
-    this.killDates = killDates;
+    this.terminationDates = terminationDates;
   }
 
   /**
@@ -215,7 +215,7 @@ public class Seasons {
             new Counts(farm.rules(), CountedCovers.of(all)),
             k -> SharedCounts.of(k.counted(), species, weather.outlook())),
         gauges.until(farm.id(), weather.today()),
-        killDates.set(farm.id()));
+        terminationDates.set(farm.id()));
   }
 
   private FarmSeason build(LoadedFarm l) {

@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
-import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.fitness.Footing;
 import nimblefurrow.core.job.Cautions;
 import nimblefurrow.core.quantity.Share;
@@ -19,7 +18,6 @@ import nimblefurrow.core.termination.hours.HourOutlook;
 import nimblefurrow.core.termination.hours.SprayNeed;
 import nimblefurrow.core.termination.hours.WorkBlock;
 import nimblefurrow.core.termination.spray.Label;
-import nimblefurrow.core.yard.MachineKind;
 import nimblefurrow.core.yard.StarterYard;
 import nimblefurrow.server.machine.Machines;
 import nimblefurrow.server.machine.Machines.MachineView;
@@ -80,10 +78,10 @@ class HoursDesk {
     Optional<MachineView> machine =
         machines.all(farmId).stream().filter(m -> m.kind() == work.machine).findFirst();
     WorkRate rate =
-        WorkRate.acresPerHour(
-            machine
-                .map(MachineView::acresPerHour)
-                .orElseGet(() -> usual(work.machine, day.figures())));
+        machine
+            .map(m -> WorkRate.acresPerHour(m.acresPerHour()))
+            .or(() -> StarterYard.usualRate(work.machine, day.figures()))
+            .orElseThrow();
     List<FieldSeasons> living =
         farm.fields().stream()
             .filter(LivingCover::stands)
@@ -136,16 +134,6 @@ class HoursDesk {
             .sorted(Comparator.comparing(LimitWords::words))
             .toList(),
         Cautions.of(work.machine, day.figures()));
-  }
-
-  /** What a common machine of the kind makes, where the farm has none of its own. */
-  private static double usual(MachineKind kind, Figures figures) {
-    return StarterYard.all(figures).stream()
-        .filter(m -> m.kind() == kind)
-        .findFirst()
-        .orElseThrow()
-        .rate()
-        .acresPerHour();
   }
 
   private List<HourOutlook> hours(FarmDay day, Asked asked) {

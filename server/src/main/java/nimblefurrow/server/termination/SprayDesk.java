@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import nimblefurrow.core.cover.MatForecast;
 import nimblefurrow.core.land.FieldShape;
 import nimblefurrow.core.quantity.Area;
@@ -15,6 +16,7 @@ import nimblefurrow.core.termination.spray.FallBurndown;
 import nimblefurrow.core.termination.spray.Label;
 import nimblefurrow.core.termination.spray.SprayPlan;
 import nimblefurrow.core.termination.spray.Spraying;
+import nimblefurrow.core.termination.spray.TankLabels;
 import nimblefurrow.server.land.Marks;
 import nimblefurrow.server.product.SprayProducts;
 import nimblefurrow.server.season.FieldSeasons;
@@ -90,15 +92,15 @@ class SprayDesk {
         Optional.ofNullable(asked.partner()).map(p -> products.one(farm, p).label());
     List<Marks.MarkView> near =
         marks.all(farm).stream().filter(m -> m.kind().keptFromSpray()).toList();
-    double buffer =
-        Math.max(label.bufferFt().orElse(0.0), second.flatMap(Label::bufferFt).orElse(0.0));
+    Length buffer =
+        new TankLabels(Stream.concat(Stream.of(label), second.stream()).toList()).buffer();
     Area left =
-        buffer <= 0
+        buffer.feet() <= 0
             ? now.field().facts().area()
             : FieldShape.away(
                 field.field().outline(),
                 near.stream().map(Marks.MarkView::geometry).toList(),
-                Length.ofFeet(buffer));
+                buffer);
     if (left.acres() <= 0) {
       throw new OutOfRange("buffer", "the buffer leaves nothing of this field to spray");
     }

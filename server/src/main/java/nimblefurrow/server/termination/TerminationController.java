@@ -181,7 +181,7 @@ class TerminationController {
         f.nextCrop().isPresent(),
         lead,
         lead > 0 ? now.field().next().planned().minusDays(lead) : null,
-        now.field().facts().killDates().stream()
+        now.field().facts().terminationDates().stream()
             .map(
                 date ->
                     new LimitDay(
@@ -203,7 +203,7 @@ class TerminationController {
                 r ->
                     new TerminationChoice(
                         TerminationAnswer.of(
-                            r, r.termination() == plan.termination(), day.units(), day.figures()),
+                            r, r.method() == plan.termination(), day.units(), day.figures()),
                         r.impossible().isPresent()
                             ? List.of()
                             : TerminationDays.chances(r, ground, fit, from, DAYS).stream()

@@ -94,7 +94,7 @@ class TerminationMethodsController {
             .orElseThrow(() -> new OutOfRange("cover", "there is no cover here to end"));
     TerminationMethod chosen = now.field().cover().orElseThrow().termination();
     return seasons.terminations(day, one.running()).stream()
-        .map(termination -> way(termination, termination.termination() == chosen, mat, now, day))
+        .map(termination -> way(termination, termination.method() == chosen, mat, now, day))
         .toList();
   }
 
@@ -111,7 +111,7 @@ class TerminationMethodsController {
         MethodEffects.of(termination, mat, now.field().facts().weeds().kind(), figures)
             .map(e -> EffectsView.of(e, day))
             .orElse(null),
-        termination.termination().needs().stream().map(kind -> kind.words()).toList(),
+        termination.method().needs().stream().map(kind -> kind.words()).toList(),
         aim.filter(on -> !on.isBefore(day.today()))
             .map(
                 on ->
@@ -119,7 +119,7 @@ class TerminationMethodsController {
                         termination, now.field().facts().ground(true), day.weather().fit(), on, 1))
             .map(chances -> Percent.of(chances.get(0)))
             .orElse(null),
-        termination.termination().needs().stream()
+        termination.method().needs().stream()
             .flatMap(kind -> Cautions.of(kind, figures).stream())
             .distinct()
             .toList());

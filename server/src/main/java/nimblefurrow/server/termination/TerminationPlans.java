@@ -60,7 +60,7 @@ public class TerminationPlans {
             now.field().facts().ground(true),
             rollerWidth(farm),
             runs(field),
-            now.field().facts().killDates());
+            now.field().facts().terminationDates());
     return new Plan(termination, on, TerminationPlan.of(at, termination));
   }
 
@@ -70,7 +70,7 @@ public class TerminationPlans {
             .composer()
             .everyTermination(field.now().field(), field.now().mat().orElseThrow())
             .stream()
-            .filter(r -> r.termination() == termination)
+            .filter(r -> r.method() == termination)
             .findFirst()
             .orElseThrow(() -> new OutOfRange("termination", "this cover makes room for another"));
     told.impossible()

@@ -130,7 +130,7 @@ class TerminationOrders {
 
   private static String window(FieldSeason now, TerminationPlans.Plan plan, UnitSystem units) {
     return now.termination()
-        .filter(r -> r.termination() == plan.termination())
+        .filter(r -> r.method() == plan.termination())
         .flatMap(
             r ->
                 r.opens()

@@ -33,13 +33,13 @@ record TerminationCalls(CallDay at) {
           || plan.ended() != null
           || termination == null
           || termination.impossible().isPresent()
-          || termination.termination() == TerminationMethod.WINTER_KILL
+          || termination.method() == TerminationMethod.WINTER_KILL
           || lane.placed().keySet().stream().anyMatch(Operation::ends)) {
         continue;
       }
       if (at.near(
           termination.opens().median().or(termination::aim), at.figures().whole(GO_NO_GO_DAYS))) {
-        byTermination.computeIfAbsent(termination.termination(), r -> new ArrayList<>()).add(lane);
+        byTermination.computeIfAbsent(termination.method(), r -> new ArrayList<>()).add(lane);
       }
     }
     byTermination.forEach((termination, members) -> calls.add(ending(termination, members)));

@@ -91,7 +91,7 @@ public final class FieldJobs {
             DateForecast.certain(planted),
             DateForecast.certain(planted.plusDays(figures.whole(GREEN_DAYS))),
             figures);
-    return termination.termination().needs().stream()
+    return termination.method().needs().stream()
         .map(
             kind ->
                 job(
@@ -126,7 +126,7 @@ public final class FieldJobs {
     Optional<WorkValue> own =
         season
             .termination()
-            .flatMap(r -> ComparedMethod.of(r.termination(), kind))
+            .flatMap(r -> ComparedMethod.of(r.method(), kind))
             .flatMap(way -> season.costs().flatMap(c -> c.ending(way, window, usual.lost())));
     if (own.isPresent()) {
       return own.get();

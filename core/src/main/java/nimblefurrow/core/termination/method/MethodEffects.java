@@ -69,7 +69,7 @@ public record MethodEffects(
   private static MethodEffects on(
       TerminationOutlook way, MatForecast mat, WeedClass weeds, Figures figures) {
     var day = way.aim().orElseThrow();
-    TerminationMethod termination = way.termination();
+    TerminationMethod termination = way.method();
     double stands = mat.on(day).middle();
     double left =
         switch (termination) {

@@ -14,7 +14,7 @@ import nimblefurrow.core.termination.TerminationOutlook;
  */
 public final class TerminationRules {
   private final StandToTerminate stand;
-  private final List<TerminationDate> killDates;
+  private final List<TerminationDate> terminationDates;
 
   /** Ways of ending a stand before the next crop. */
   public TerminationRules(MatForecast mat, NextCrop next, boolean organic, HouseRules rules) {
@@ -27,9 +27,9 @@ public final class TerminationRules {
       NextCrop next,
       boolean organic,
       HouseRules rules,
-      List<TerminationDate> killDates) {
+      List<TerminationDate> terminationDates) {
     this.stand = new StandToTerminate(mat, next, organic, rules);
-    this.killDates = List.copyOf(killDates);
+    this.terminationDates = List.copyOf(terminationDates);
   }
 
   /** One way of ending it; impossible where the field or the cover rules it out. */
@@ -48,7 +48,7 @@ public final class TerminationRules {
     }
     TerminationOutlook told = Terminations.of(termination, stand).outlook();
     List<Reason> broken =
-        killDates.stream()
+        terminationDates.stream()
             .flatMap(
                 date ->
                     told.aim().flatMap(day -> date.brokenBy(day, stand.next().planned())).stream())

@@ -48,7 +48,7 @@ public final class GreenPlan {
             "spray the day it is planted or within {} days; the label decides",
             figures.whole(SPRAY_DAYS)));
     boolean broken = false;
-    for (var date : at.killDates()) {
+    for (var date : at.terminationDates()) {
       Optional<Reason> says = date.brokenBy(at.ended(), at.next().planned());
       if (says.isPresent()) {
         lines.add(new PlanLine("insurance", says.get(), true));
@@ -59,7 +59,7 @@ public final class GreenPlan {
       lines.add(
           PlanLine.of(
               "insurance",
-              at.killDates().isEmpty()
+              at.terminationDates().isEmpty()
                   ? "no date is entered: ask your agent how late a cover may live before you plant green"
                   : "keeps to the dates entered; confirm them with your agent"));
     }

@@ -24,7 +24,7 @@ import nimblefurrow.core.termination.TerminationDate;
  * @param ground with the cover living on it
  * @param wide width of the roller; empty where the farm has none
  * @param runs how the planter's passes lie, such as "north and south"; empty without a boundary
- * @param killDates days that insurers and programmes set
+ * @param terminationDates days that insurers and programmes set
  */
 public record PlanCase(
     MatForecast mat,
@@ -34,7 +34,7 @@ public record PlanCase(
     Footing ground,
     Optional<Length> wide,
     Optional<String> runs,
-    List<TerminationDate> killDates) {
+    List<TerminationDate> terminationDates) {
   private static final FigureKey WET = FigureKey.of("worth", "stand_wet_water");
 
   Figures figures() {

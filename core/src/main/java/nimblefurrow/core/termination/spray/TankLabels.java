@@ -3,6 +3,7 @@ package nimblefurrow.core.termination.spray;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import nimblefurrow.core.quantity.Length;
 import nimblefurrow.core.quantity.OutOfRange;
 
 /**
@@ -31,6 +32,16 @@ public record TankLabels(List<Label> labels) {
   /** Hours until the field may be entered, 0–240; empty while a label is not read. */
   public Optional<Integer> reEntryHours() {
     return longest(Label::reEntryHours);
+  }
+
+  /** The widest strip that a label that was read keeps from water, bees, houses; none: 0 ft. */
+  public Length buffer() {
+    return Length.ofFeet(
+        labels.stream()
+            .flatMap(label -> label.bufferFt().stream())
+            .mapToDouble(feet -> feet)
+            .max()
+            .orElse(0));
   }
 
   private <T extends Comparable<T>> Optional<T> longest(Function<Label, Optional<T>> figure) {

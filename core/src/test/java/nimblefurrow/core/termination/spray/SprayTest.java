@@ -78,6 +78,8 @@ class SprayTest {
     TankLabels unread = new TankLabels(List.of(glyphosate(14, 10.0), DICAMBA));
     assertThat(unread.rainFreeHours()).as("one is not read").isEmpty();
     assertThat(unread.reEntryHours()).isEmpty();
+    assertThat(unread.buffer().feet()).as("of those that are read").isEqualTo(33);
+    assertThat(new TankLabels(List.of(DICAMBA)).buffer().feet()).isZero();
     assertThatThrownBy(() -> new TankLabels(List.of())).hasMessageContaining("one product");
   }
 

@@ -20,7 +20,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class OldAddresses extends OncePerRequestFilter {
   private static final String API = "/api/";
-  private static final String VERSIONED = "/api/v";
+  private static final String VERSIONED = "/api/v1/";
 
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
@@ -41,7 +41,7 @@ class OldAddresses extends OncePerRequestFilter {
     }
 
     private static String now(String path) {
-      return "/api/v1/" + path.substring(API.length());
+      return VERSIONED + path.substring(API.length());
     }
 
     @Override

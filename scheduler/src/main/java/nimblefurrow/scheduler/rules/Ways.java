@@ -1,4 +1,4 @@
-package nimblefurrow.scheduler.search;
+package nimblefurrow.scheduler.rules;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -19,21 +19,25 @@ import nimblefurrow.core.yard.Machine;
  * with which others it competes, and which belong to one chain. Jobs and machines by their places.
  */
 public final class Ways {
-  final int jobs;
+  /** How many there are. */
+  public final int jobs;
 
   /** Machines that can do each job, its own first. */
   public final int[][] able;
 
   /** Whether all that can do a job has to be called for, so that it may be left out. */
-  final boolean[] leavable;
+  public final boolean[] leavable;
 
   private final int[][] rivals;
   private int[][] chain;
 
-  /** First and last day of each window, and days to wait to the day that costs least. */
+  /** First day of each window. */
   public final int[] opens;
 
-  final int[] closes;
+  /** Last day of each window. */
+  public final int[] closes;
+
+  /** Days to wait from the first day of its window to the day that costs least. */
   public final int[] bestWait;
 
   /** The last day before waiting begins to cost. */
@@ -50,6 +54,7 @@ public final class Ways {
 
   private final Campaign campaign;
 
+  /** What the jobs of a campaign may be given, worked out once for a search. */
   public Ways(Campaign campaign) {
     this.campaign = campaign;
     List<Job> all = campaign.jobs();
@@ -90,7 +95,7 @@ public final class Ways {
   }
 
   /** Jobs that could use a machine that this one could use too. */
-  int[] rivals(int job) {
+  public int[] rivals(int job) {
     if (rivals[job] == null) {
       rivals[job] = sharing(job);
     }
@@ -98,7 +103,7 @@ public final class Ways {
   }
 
   /** Jobs that hang together by waiting for each other, the first before the others. */
-  int[] chain(int job) {
+  public int[] chain(int job) {
     if (chain == null) {
       chain = chains();
     }
@@ -197,7 +202,7 @@ public final class Ways {
   }
 
   /** Whether a job may be moved: it can be done, is not under way, and no person gave its day. */
-  boolean free(Draft draft, int job) {
+  public boolean free(Draft draft, int job) {
     return able[job].length > 0
         && campaign.jobs().get(job).begunOn().isEmpty()
         && !draft.given(job);
