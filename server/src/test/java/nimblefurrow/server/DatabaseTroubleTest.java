@@ -2,6 +2,7 @@ package nimblefurrow.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.zaxxer.hikari.HikariDataSource;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -148,6 +149,13 @@ class DatabaseTroubleTest {
       cuts.join();
     }
     assertThat(troubled).as("some were cut").isPositive();
+    // What the last cut left in the pool goes with the request that meets it; never more than that.
+    int pool = server.getBean(HikariDataSource.class).getMaximumPoolSize();
+    int met = 0;
+    while (farm.get("/api/v1/fields").status() != 200) {
+      met++;
+      assertThat(met).as("dead connections met, of a pool of " + pool).isLessThanOrEqualTo(pool);
+    }
     assertThat(farm.get("/api/v1/fields").status()).as("and then all is well").isEqualTo(200);
   }
 }
