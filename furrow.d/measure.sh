@@ -11,6 +11,14 @@ with_test_db() {
   db_env "$STARTED_DB" furrow
 }
 
+# The tests of some modules as they were built. One that fails keeps nobody else's from being run and counted.
+lane() {
+  local name=$1 modules=$2; shift 2
+  mvn -B -ntp -fae -Dmaven.test.failure.ignore=true -pl "$modules" surefire:test "$@" >"$HOME_DIR/test-$name.log" 2>&1 || true
+  grep -E 'Tests run|FAIL|ERROR|BUILD' "$HOME_DIR/test-$name.log" || true
+  grep -q 'BUILD SUCCESS' "$HOME_DIR/test-$name.log"
+}
+
 run_tests() {
   local began=$SECONDS
   mkdir -p "$HOME_DIR"
@@ -28,20 +36,26 @@ run_tests() {
   for name in furrow_server furrow_upgrade furrow_e2e_1 furrow_e2e_2; do db_make "$STARTED_DB" $name; done
   FURROW_TEST_DB="jdbc:postgresql://127.0.0.1:$(cat "$STARTED_DB/port")/"; export FURROW_TEST_DB
   export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
-  step "Core, scheduler, server and browser tests …"
   rm -rf ./*/target/surefire-reports
   # What was translated for the pages is not translated again.
   local translated=(); [ ! -f pocket/target/pocket/pocket.js ] || translated=(-Dfurrow.translated)
-  # A module whose tests fail keeps nobody else's from being run and counted.
-  mvn -B -ntp -fae install -Dmaven.test.failure.ignore=true "${translated[@]}" "$@" | tee "$HOME_DIR/test.log" | grep -E 'Tests run|FAIL|ERROR|BUILD|Building ' || true
-  grep -q 'BUILD SUCCESS' "$HOME_DIR/test.log" || code=1
+  # Built once; then two lanes side by side, since neither browser nor server keeps two cores busy alone.
+  step "Building programs and tests …"
+  if mvn -B -ntp -DskipTests install "${translated[@]}" >"$HOME_DIR/test-build.log" 2>&1; then
+    step "Core, scheduler and server tests beside browser tests …"
+    lane browser e2e "$@" & local browser=$!
+    lane rest core,scheduler,server,bench,pocket "$@" || code=1
+    wait "$browser" || code=1
+  else
+    grep -E 'ERROR' "$HOME_DIR/test-build.log" | head -n 40 >&2; say "The build failed; see $HOME_DIR/test-build.log"; code=1
+  fi
   local sums; sums=$(cat ./*/target/surefire-reports/TEST-*.xml 2>/dev/null | grep -o '<testsuite [^>]*' | awk '{
     for (i = 1; i <= NF; i++) { split($i, a, "=\""); v = a[2] + 0; if (a[1] == "tests") t += v; if (a[1] == "failures" || a[1] == "errors") f += v } } END { print t + 0, f + 0 }')
   local total=${sums% *} failed=${sums#* }
   [ "$total" -gt 0 ] && [ "$failed" = 0 ] || code=1
   took
   say "$((total - failed)) passed, $failed failed"
-  if [ "$code" = 0 ]; then say "All tests passed in $(((SECONDS - began) / 60)) min $(((SECONDS - began) % 60)) s."; else die "tests failed; see $HOME_DIR/test.log"; fi
+  if [ "$code" = 0 ]; then say "All tests passed in $(((SECONDS - began) / 60)) min $(((SECONDS - began) % 60)) s."; else die "tests failed; see $HOME_DIR/test-rest.log and test-browser.log"; fi
 }
 
 # Small faults are put into core's rules one by one; what no test notices is told.

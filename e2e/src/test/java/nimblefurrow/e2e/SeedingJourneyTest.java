@@ -95,9 +95,11 @@ class SeedingJourneyTest {
     Page waiting = App.planner(1280, 800);
     List<Route> held = new ArrayList<>();
     waiting.route("**/api/v1/flight/plans/**", held::add);
-    waiting.navigate(App.address() + "/machines/flight");
+    waiting.waitForRequest(
+        Pattern.compile(".*/api/v1/flight/plans/.*"),
+        () -> waiting.navigate(App.address() + "/machines/flight"));
     assertThat(waiting.getByText(Pattern.compile("Working out the flight over [A-Z]"))).isVisible();
-    assertThat(held).as("the plan was asked for").isNotEmpty();
+    waiting.waitForCondition(() -> !held.isEmpty());
     held.forEach(Route::resume);
     assertThat(waiting.getByText(Pattern.compile("[0-9]+ flights, [0-9.]+ h"))).isVisible();
     held.clear();

@@ -30,10 +30,12 @@ class EveryDayTest {
           "/api/v1/termination",
           "/api/v1/scout");
 
+  private static final LocalDate TURNS = LocalDate.of(2027, 12, 1);
+
   private static TreeSet<LocalDate> days() {
     TreeSet<LocalDate> days = new TreeSet<>();
     for (int year = 2026; year <= 2028; year++) {
-      for (int d = 0; d < 7; d++) {
+      for (int d : List.of(0, 3, 4, 5)) {
         days.add(LocalDate.of(year, 12, 27).plusDays(d));
       }
       days.add(LocalDate.of(year, 6, 4));
@@ -63,7 +65,9 @@ class EveryDayTest {
           .update();
     }
     Caller planner = new Caller(RunningServer.address()).signIn(mail, DemoFarm.PASSWORD);
-    asked(planner, days());
+    // South of the line the seasons lie half a year off and nothing else differs: the turns of one
+    // year, which is a leap year.
+    asked(planner, half.equals("south") ? new TreeSet<>(days().tailSet(TURNS)) : days());
   }
 
   /** The record of a farm that brings its own weather ends on the day before. */
@@ -116,6 +120,7 @@ class EveryDayTest {
         asked++;
       }
     }
-    assertThat(asked).isGreaterThan(40 * 30);
+    assertThat(days).hasSizeGreaterThan(10);
+    assertThat(asked).isGreaterThan(40 * days.size());
   }
 }
