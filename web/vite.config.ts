@@ -1,7 +1,7 @@
 import vue from '@vitejs/plugin-vue'
 import vuetify from 'vite-plugin-vuetify'
 import { VitePWA } from 'vite-plugin-pwa'
-import { defineConfig } from 'vite'
+import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
   plugins: [
@@ -36,6 +36,8 @@ export default defineConfig({
     }),
   ],
   build: { chunkSizeWarningLimit: 900 },
+  // Vuetify's own modules import styles, which only Vite can read.
+  test: { server: { deps: { inline: ['vuetify'] } } },
   // The guide is the project's docs.
   server: { fs: { allow: ['..'] }, proxy: { '/api': process.env.FURROW_API ?? 'http://127.0.0.1:8090' } },
 })

@@ -4,9 +4,9 @@ import Refusal from '../../parts/Refusal.vue'
 import { useAct } from '../../parts/act'
 import { useSpecies } from '../../api/resources'
 import FigureFile from './FigureFile.vue'
-import FigureTable from './FigureTable.vue'
+import FigureTable from '../../figures/FigureTable.vue'
 import { useFigures, useRefresh } from '../../api/resources'
-import { usePages, type Figure } from './figures'
+import { usePages, type Figure } from '../../figures/figures'
 
 const { sheets, error, set } = useFigures()
 const refresh = useRefresh()

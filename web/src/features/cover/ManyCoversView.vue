@@ -8,9 +8,9 @@ import { area, areaUnit, perArea, perAreaUnit } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
 import { useAct } from '../../parts/act'
 import { planner } from '../../session'
-import { cropWords } from '../season/lanes'
+import { cropWords } from '../../lane/lanes'
 import { usual, type Cover } from './draft'
-import { picked } from './picked'
+import { picked } from '../../parts/picked'
 
 /** One goal and one end for many fields: the ranked answer of each, what differs, kept together. */
 type Option = Schemas['OptionView']

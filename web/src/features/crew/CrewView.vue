@@ -6,8 +6,8 @@ import { long, range } from '../../format/dates'
 import { area, areaUnit, mass, massUnit, rate, rateUnit } from '../../format/units'
 import FieldOutline from '../../parts/FieldOutline.vue'
 import Refusal from '../../parts/Refusal.vue'
-import SayBar from '../dispatch/SayBar.vue'
-import { sayAsCrew } from '../dispatch/say'
+import SayBar from '../../work/SayBar.vue'
+import { sayAsCrew } from '../../work/say'
 
 /** A hired crew's own list, opened by its private address alone. */
 const route = useRoute()

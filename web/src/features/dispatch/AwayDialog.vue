@@ -6,7 +6,7 @@ import { range } from '../../format/dates'
 import { useAct } from '../../parts/act'
 import DayField from '../../parts/DayField.vue'
 import Refusal from '../../parts/Refusal.vue'
-import { nameOf, whoAndWhat } from './board'
+import { nameOf, whoAndWhat } from '../../work/board'
 import NotedDialog from './NotedDialog.vue'
 
 /** Days on which a machine is broken or elsewhere, or somebody is away; the board plans around them. */

@@ -6,7 +6,7 @@ import { short } from '../../format/dates'
 import { useAct } from '../../parts/act'
 import DayField from '../../parts/DayField.vue'
 import Refusal from '../../parts/Refusal.vue'
-import { nameOf, plusDays } from './board'
+import { nameOf, plusDays } from '../../work/board'
 import NotedDialog from './NotedDialog.vue'
 
 /** Private lists for those who come from outside: made, seen, taken back. */

@@ -8,11 +8,11 @@ import type { Schemas } from '../../api/client'
 import FieldOutline from '../../parts/FieldOutline.vue'
 import Refusal from '../../parts/Refusal.vue'
 import { planner, session } from '../../session'
-import SayBar from './SayBar.vue'
+import SayBar from '../../work/SayBar.vue'
 import SheetTold from './SheetTold.vue'
 import SprayLine from './SprayLine.vue'
-import { sayFromField } from './say'
-import { firstBusyDay, plusDays, type Board } from './board'
+import { sayFromField } from '../../work/say'
+import { firstBusyDay, plusDays, type Board } from '../../work/board'
 
 /** A day for a phone: who does what, machine by machine, or one person's work only. */
 const props = defineProps<{ board: Board }>()

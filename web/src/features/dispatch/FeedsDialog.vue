@@ -4,7 +4,7 @@ import { api, got, type Schemas } from '../../api/client'
 import { useFeeds } from '../../api/resources'
 import { useAct } from '../../parts/act'
 import Refusal from '../../parts/Refusal.vue'
-import { nameOf, whoAndWhat } from './board'
+import { nameOf, whoAndWhat } from '../../work/board'
 import NotedDialog from './NotedDialog.vue'
 
 /** Calendars that a phone or an office program reads by itself; each can be taken back. */

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { long } from '../../format/dates'
 import { area, areaUnit, number } from '../../format/units'
-import { keyOf, type Board, type Job } from './board'
+import { keyOf, type Board, type Job } from '../../work/board'
 import { hoursOf, isIdle, type Clocked } from './hours'
 import WaitLines from './WaitLines.vue'
 import { useWaits } from './waits'

@@ -6,7 +6,7 @@ import { long } from '../../format/dates'
 import { area, areaUnit, money } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
-import { overnight } from './night'
+import { overnight } from '../../work/night'
 
 /** What the night has changed, and what there is to do today. */
 const props = defineProps<{ machines: Schemas['MachineView'][] }>()

@@ -7,7 +7,7 @@ import { useElsewhere } from '../../api/resources'
 import { money, number } from '../../format/units'
 import FigureField from '../../parts/FigureField.vue'
 import Refusal from '../../parts/Refusal.vue'
-import { whenOf, type Job } from './board'
+import { whenOf, type Job } from '../../work/board'
 
 const props = defineProps<{
   job: Job

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { amountOf, keyOf, whenOf, type Job } from './board'
+import { amountOf, keyOf, whenOf, type Job } from '../../work/board'
 
 /** Jobs that have no day yet, what closes first on top; those of a wanted field before all. */
 const props = defineProps<{ jobs: Job[]; wanted: string }>()

@@ -8,7 +8,7 @@ import { figure, useAct } from '../../parts/act'
 import DayField from '../../parts/DayField.vue'
 import FigureField from '../../parts/FigureField.vue'
 import Refusal from '../../parts/Refusal.vue'
-import { keyOf, type Board } from './board'
+import { keyOf, type Board } from '../../work/board'
 
 /** Work of the farm's own that takes the same machines and people: hauling, hay, manure before the drill. */
 const props = defineProps<{ board: Board; wanted?: string }>()

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Schemas } from '../../api/client'
 import { range } from '../../format/dates'
 import { area, areaUnit, money } from '../../format/units'
-import { keyOf } from './board'
+import { keyOf } from '../../work/board'
 
 /** How what is placed fares in years that it was not planned on: what it loses, and which jobs a year are not done in time. */
 const props = defineProps<{ risk: Schemas['RiskView'] }>()

@@ -4,7 +4,7 @@ import type { Schemas } from '../../api/client'
 import { short } from '../../format/dates'
 import { area, areaUnit, mass, massUnit } from '../../format/units'
 import { planner } from '../../session'
-import { keyOf, type Board } from './board'
+import { keyOf, type Board } from '../../work/board'
 
 /** Hired crews against their terms, and what was said from the field, what wants an answer first. */
 const props = defineProps<{ board: Board }>()

@@ -2,7 +2,7 @@
 import { mdiChevronLeft, mdiChevronRight } from '@mdi/js'
 import { range } from '../../format/dates'
 import { planner } from '../../session'
-import { plusDays } from './board'
+import { plusDays } from '../../work/board'
 
 /** Which work and which days are in sight, and what takes them along. */
 defineProps<{ begins: string; ends: string; ready: boolean }>()

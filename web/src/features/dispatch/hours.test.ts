@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Board, Job } from './board'
+import type { Board, Job } from '../../work/board'
 import { hoursOf, isIdle } from './hours'
 
 const day = '2026-09-15'

@@ -1,6 +1,6 @@
 import { clockRange, hoursInto } from '../../format/dates'
 import { bandsOf, type Band } from './rows'
-import type { Board, Job } from './board'
+import type { Board, Job } from '../../work/board'
 
 /** A job's hours on the clock of one day, and those on the road before it. */
 export interface Clocked {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Board, Job } from './board'
+import type { Board, Job } from '../../work/board'
 import { rowsOf } from './rows'
 
 const shown = ['2026-10-01', '2026-10-02', '2026-10-03', '2026-10-04']

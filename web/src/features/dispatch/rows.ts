@@ -1,6 +1,6 @@
 import type { Schemas } from '../../api/client'
 import { dayNumber } from '../../format/dates'
-import { keyOf, segmentsOf, type Board, type Job, type Segment } from './board'
+import { keyOf, segmentsOf, type Board, type Job, type Segment } from '../../work/board'
 
 /** The hours of a day: of nine years in ten at least, to be counted on, of nine in ten at most; and its chance. */
 export interface Band {

@@ -1,6 +1,6 @@
 import { ref, type Ref } from 'vue'
 import { api, got, type Schemas } from '../../api/client'
-import type { Board, Job } from './board'
+import type { Board, Job } from '../../work/board'
 import type { Spot } from './carry'
 
 /** What a carried job would cost where it is held, asked of the server before it is let go. */

@@ -1,5 +1,5 @@
 import { ref, type Ref } from 'vue'
-import { keyOf, type Job } from './board'
+import { keyOf, type Job } from '../../work/board'
 
 /** From the end of one block to the beginning of another. */
 export interface Line {

@@ -3,8 +3,8 @@ import { computed } from 'vue'
 import { useFigures } from '../../api/resources'
 import Refusal from '../../parts/Refusal.vue'
 import { useAct } from '../../parts/act'
-import FigureTable from '../catalogue/FigureTable.vue'
-import type { Figure } from '../catalogue/figures'
+import FigureTable from '../../figures/FigureTable.vue'
+import type { Figure } from '../../figures/figures'
 
 /** What the house asks of an end, picked from the catalogue: kill, lead, least mats, prices. */
 const PICKED = [

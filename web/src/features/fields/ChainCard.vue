@@ -8,7 +8,7 @@ import { figure, useAct } from '../../parts/act'
 import { useChoices } from '../../api/resources'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
-import { cropName, cropWords } from '../season/lanes'
+import { cropName, cropWords } from '../../lane/lanes'
 
 type Kind = Schemas['CropForm']['kind'] | Schemas['CutDetails']['how']
 type Link = Schemas['Link']

@@ -2,7 +2,7 @@
 import { useOpenings } from '../../api/resources'
 import { range, short } from '../../format/dates'
 import { heat, heatUnit } from '../../format/units'
-import { cropWords } from '../season/lanes'
+import { cropWords } from '../../lane/lanes'
 
 const props = defineProps<{ fieldId: string }>()
 const { data, error } = useOpenings(() => props.fieldId)

@@ -3,7 +3,7 @@ import { mdiClose } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { api, got, type Refused, type Schemas } from '../../api/client'
 import Refusal from '../../parts/Refusal.vue'
-import { cropWords } from '../season/lanes'
+import { cropWords } from '../../lane/lanes'
 
 /** Crops in turn, laid over fields from their last crop on. */
 type Kind = Schemas['RotationForm']['crops'][number]

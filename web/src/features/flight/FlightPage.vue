@@ -8,7 +8,7 @@ import { figure } from '../../parts/act'
 import { useFields, useFlightPlan, useMachines, useRefresh } from '../../api/resources'
 import Refusal from '../../parts/Refusal.vue'
 import { planner } from '../../session'
-import MachineTabs from '../machines/MachineTabs.vue'
+import MachineTabs from '../../parts/MachineTabs.vue'
 import FlightDrawing from './FlightDrawing.vue'
 import FigureField from '../../parts/FigureField.vue'
 

@@ -24,7 +24,7 @@ import {
 import { figure } from '../../parts/act'
 import { useFields, useMachines, useSetUpSheet, useWaysIn } from '../../api/resources'
 import Refusal from '../../parts/Refusal.vue'
-import MachineTabs from './MachineTabs.vue'
+import MachineTabs from '../../parts/MachineTabs.vue'
 import LoadStrip from './LoadStrip.vue'
 import FigureField from '../../parts/FigureField.vue'
 import type { Series } from '../../parts/ChartBox.vue'

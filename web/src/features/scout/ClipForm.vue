@@ -6,7 +6,7 @@ import NumberField from '../../parts/NumberField.vue'
 import { clipped, dryGrams, moisture } from '../../pocket/pocket'
 import { useDraft } from './draft'
 import PhotoStrip from './PhotoStrip.vue'
-import type { Photo } from './photos'
+import type { Photo } from '../../parts/photos'
 import type { Entry } from './store'
 
 /** Frames clipped and weighed, wet or dry; how much stands, and whether that is enough frames. */

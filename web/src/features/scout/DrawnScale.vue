@@ -75,15 +75,15 @@ const squares = computed(() => STEPS.map((percent) => ({ percent, leaves: leaves
   border: 1px solid var(--hair);
 }
 .green .ground {
-  fill: #8a6f55;
+  fill: var(--drawn-soil);
 }
 .green .leaf {
-  fill: #5f8a4f;
+  fill: var(--drawn-leaf);
 }
 .dead .ground {
-  fill: #5f8a4f;
+  fill: var(--drawn-leaf);
 }
 .dead .leaf {
-  fill: #c9b48a;
+  fill: var(--drawn-straw);
 }
 </style>

@@ -88,7 +88,7 @@ svg .grain {
   stroke: var(--loam);
 }
 svg .milky {
-  fill: #fff;
+  fill: var(--paper);
 }
 svg .doughy {
   fill: var(--straw);

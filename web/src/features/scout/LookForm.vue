@@ -8,7 +8,7 @@ import DrawnScale from './DrawnScale.vue'
 import PhotoStrip from './PhotoStrip.vue'
 import { buzz, here, speak } from './place'
 import { useDraft } from './draft'
-import { green, type Photo } from './photos'
+import { green, type Photo } from '../../parts/photos'
 import type { Entry } from './store'
 
 /** Readings spot by spot: height, green ground, light, ruts, weeds, a kill, pests. One form for all of them. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import * as store from './store'
-import { shrunk, type Photo } from './photos'
+import { shrunk, type Photo } from '../../parts/photos'
 
 /** Photos that go along with an entry: shrunk and kept on the phone at once, a few at most. */
 const props = defineProps<{ draft: string }>()
@@ -80,7 +80,7 @@ async function drop(id: string) {
   height: 28px;
   border-radius: 50%;
   background: var(--loam);
-  color: var(--on-loam, #fff);
+  color: var(--on-loam);
   font-size: 18px;
   line-height: 1;
 }

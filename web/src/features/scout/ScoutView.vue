@@ -13,7 +13,7 @@ import StandForm from './StandForm.vue'
 import StemCounter from './StemCounter.vue'
 import WinterForm from './WinterForm.vue'
 import { again, came, reread, send, sending, throwAway, waits, write } from './queue'
-import type { Photo } from './photos'
+import type { Photo } from '../../parts/photos'
 import { setSpeaks, speaks } from './place'
 import * as store from './store'
 

@@ -4,7 +4,7 @@ import type { Schemas } from '../../api/client'
 import PhotoStrip from './PhotoStrip.vue'
 import { buzz } from './place'
 import { useDraft } from './draft'
-import type { Photo } from './photos'
+import type { Photo } from '../../parts/photos'
 import type { Entry } from './store'
 
 /** A ball of topsoil in the hand: what it does tells its water, and moves the days that are fit. */

@@ -7,7 +7,7 @@ import { squareFeetOfRow, stand, standVerdict } from '../../pocket/pocket'
 import { here } from './place'
 import { useDraft } from './draft'
 import PhotoStrip from './PhotoStrip.vue'
-import type { Photo } from './photos'
+import type { Photo } from '../../parts/photos'
 import type { Entry } from './store'
 
 /** Plants counted in a hoop or along a row, spot by spot, and how the stand is judged. */

@@ -7,7 +7,7 @@ import { buzz, here, speak } from './place'
 import { countedReady, stemInterval, stemVerdict } from '../../pocket/pocket'
 import { useDraft } from './draft'
 import PhotoStrip from './PhotoStrip.vue'
-import type { Photo } from './photos'
+import type { Photo } from '../../parts/photos'
 import type { Entry } from './store'
 
 /**

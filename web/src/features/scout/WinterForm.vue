@@ -4,7 +4,7 @@ import type { Schemas } from '../../api/client'
 import { buzz } from './place'
 import { useDraft } from './draft'
 import PhotoStrip from './PhotoStrip.vue'
-import type { Photo } from './photos'
+import type { Photo } from '../../parts/photos'
 import type { Entry } from './store'
 
 /** Plants dug or pulled after the winter, alive or dead, tapped one by one. */

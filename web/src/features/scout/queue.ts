@@ -2,7 +2,7 @@ import { ref, shallowRef } from 'vue'
 import { api, got, Refused, upload, type Schemas } from '../../api/client'
 import { short } from '../../format/dates'
 import { matter, rateUnit } from '../../format/units'
-import type { Photo } from './photos'
+import type { Photo } from '../../parts/photos'
 import * as store from './store'
 
 /** What waits for a signal, and what came of it. Entries bear names of their own: sent twice, they are kept once. */

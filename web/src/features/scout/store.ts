@@ -1,6 +1,6 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import type { Schemas } from '../../api/client'
-import type { Photo } from './photos'
+import type { Photo } from '../../parts/photos'
 
 /** What the phone keeps by itself: the list it took along, what is being counted, what waits to be sent. */
 export type Entry = Schemas['EntryForm']

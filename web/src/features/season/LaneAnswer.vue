@@ -4,8 +4,8 @@ import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { range, short } from '../../format/dates'
 import { sentence } from '../../format/sentence'
 import { matter, rateUnit } from '../../format/units'
-import LaneDrawing from './LaneDrawing.vue'
-import type { Lane } from './lanes'
+import LaneDrawing from '../../lane/LaneDrawing.vue'
+import type { Lane } from '../../lane/lanes'
 
 const props = defineProps<{ lane: Lane; today: string }>()
 const emit = defineEmits<{ sized: [height: number] }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { area, areaUnit } from '../../format/units'
-import type { Lane } from './lanes'
+import type { Lane } from '../../lane/lanes'
 
 /** A field's name, cover and answer beside its lane; pressed, the lane opens. */
 defineProps<{ lane: Lane; open: boolean; choosing: boolean }>()

@@ -3,7 +3,7 @@ import { ref } from 'vue'
 import { short } from '../../format/dates'
 import { area, areaUnit } from '../../format/units'
 import LaneAnswer from './LaneAnswer.vue'
-import { laneId, type Lane, type Row } from './lanes'
+import { laneId, type Lane, type Row } from '../../lane/lanes'
 
 /** The sheet for a thumb: each field with what is next, by when and how sure; the lane is drawn when it is opened. */
 defineProps<{ rows: Row[]; today: string; whole: (lane: Lane) => Lane }>()

@@ -7,8 +7,8 @@ import { area, areaUnit } from '../../format/units'
 import Refusal from '../../parts/Refusal.vue'
 import { session } from '../../session'
 import { useDrawnLanes } from './drawnLanes'
-import { arrange, laneId, type GroupBy, type Lane, type SortBy } from './lanes'
-import TimeAxis from './TimeAxis.vue'
+import { arrange, laneId, type GroupBy, type Lane, type SortBy } from '../../lane/lanes'
+import TimeAxis from '../../lane/TimeAxis.vue'
 
 /** The sheet on one landscape page, in black and white: fields down, days across. */
 const NAMES = 236
@@ -80,10 +80,10 @@ const pages = computed(() => {
       <svg :viewBox="`0 0 ${NAMES + CHART} ${26 + page.length * height + 16}`" role="img" aria-label="Season sheet">
         <defs>
           <pattern id="print-crop" width="4" height="4" patternUnits="userSpaceOnUse">
-            <path d="M0,4 L4,0" stroke="#000" stroke-width="0.35" />
+            <path d="M0,4 L4,0" stroke="var(--ink)" stroke-width="0.35" />
           </pattern>
           <pattern id="print-cover" width="3" height="3" patternUnits="userSpaceOnUse">
-            <rect width="3" height="3" fill="#ddd" />
+            <rect width="3" height="3" fill="var(--ink-faint)" />
           </pattern>
         </defs>
         <g :transform="`translate(${NAMES},0)`">
@@ -132,7 +132,7 @@ const pages = computed(() => {
                 :y="height * 0.06"
                 :width="w.best2 - w.best1"
                 :height="height * 0.24"
-                fill="#000"
+                fill="var(--ink)"
               />
             </g>
             <line
@@ -160,7 +160,7 @@ const pages = computed(() => {
           <text x="82">cover</text>
           <rect x="124" y="-7" width="18" height="8" class="window" />
           <text x="146">can be sown</text>
-          <rect x="214" y="-7" width="18" height="8" fill="#000" />
+          <rect x="214" y="-7" width="18" height="8" fill="var(--ink)" />
           <text x="236">best</text>
           <rect x="274" y="-7" width="18" height="8" class="window ends" />
           <text x="296">can be ended</text>
@@ -185,8 +185,8 @@ const pages = computed(() => {
   margin-bottom: 10px;
 }
 .paper {
-  background: #fff;
-  color: #000;
+  background: var(--paper);
+  color: var(--ink);
   padding: 14px;
   border: 1px solid var(--hair);
   overflow-x: auto;
@@ -200,46 +200,46 @@ svg {
   width: 100%;
   min-width: 1160px;
   height: auto;
-  fill: #000;
+  fill: var(--ink);
   font-family: 'Atkinson Hyperlegible', sans-serif;
 }
 .paper :deep(.tick) {
-  stroke: #999;
+  stroke: var(--ink-pale);
 }
 .paper :deep(text) {
-  fill: #000;
+  fill: var(--ink);
 }
 .name {
   font-weight: 700;
 }
 .rule {
-  stroke: #bbb;
+  stroke: var(--ink-light);
   stroke-width: 0.5;
 }
 .edge {
-  stroke: #000;
+  stroke: var(--ink);
   stroke-width: 0.4;
 }
 .planned {
   stroke-dasharray: 2 1.5;
 }
 .window {
-  fill: #fff;
-  stroke: #000;
+  fill: var(--paper);
+  stroke: var(--ink);
   stroke-width: 0.7;
 }
 .ends {
-  fill: #888;
+  fill: var(--ink-grey);
 }
 .stake {
-  stroke: #000;
+  stroke: var(--ink);
   stroke-width: 1.6;
 }
 .stake.done {
   stroke-width: 0.8;
 }
 .now {
-  stroke: #000;
+  stroke: var(--ink);
   stroke-width: 0.8;
   stroke-dasharray: 3 2;
 }

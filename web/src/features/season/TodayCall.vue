@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useMorning } from '../../api/resources'
 import { money } from '../../format/units'
-import { overnight } from '../dispatch/night'
+import { overnight } from '../../work/night'
 
 /** What is placed on today, and what the night has changed of the list; nothing while there is neither. */
 const props = defineProps<{ today: string }>()

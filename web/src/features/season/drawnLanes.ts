@@ -1,6 +1,6 @@
 import { reactive, watch, type ComputedRef, type Ref } from 'vue'
 import { api, got, type Schemas } from '../../api/client'
-import { laneId, type Lane } from './lanes'
+import { laneId, type Lane } from '../../lane/lanes'
 
 const WAIT = 40
 const AT_ONCE = 100

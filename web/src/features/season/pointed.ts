@@ -1,6 +1,6 @@
 import { computed, onBeforeUnmount, ref, type Ref } from 'vue'
 import type { Timescale } from '../../draw/timescale'
-import type { Lane } from './lanes'
+import type { Lane } from '../../lane/lanes'
 
 const SETTLES = 120
 const BOX = 260

@@ -5,7 +5,7 @@ import type { Schemas } from '../../api/client'
 import { timescale } from '../../draw/timescale'
 import { dayNumber, isoDay, long, short } from '../../format/dates'
 import { bare, matter, rateUnit, word } from '../../format/units'
-import TimeAxis from '../season/TimeAxis.vue'
+import TimeAxis from '../../lane/TimeAxis.vue'
 
 /** What each way nets by the day it is done: a line to each, the band of the one that is read, any day taken apart. */
 const props = defineProps<{ fieldId: string; zone?: string }>()

@@ -143,8 +143,8 @@ public class TerminationDates {
     database.sql("delete from kill_date_field where kill_date_id = ?").param(id).update();
     for (UUID field : new HashSet<>(wanted)) {
       database
-          .sql("insert into kill_date_field (kill_date_id, field_id) values (?, ?)")
-          .params(id, field)
+          .sql("insert into kill_date_field (farm_id, kill_date_id, field_id) values (?, ?, ?)")
+          .params(farm, id, field)
           .update();
     }
   }

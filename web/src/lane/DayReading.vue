@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useFieldDay } from '../../api/resources'
-import { readRidge } from '../../draw/reading'
-import { dayNumber, isoDay, long } from '../../format/dates'
-import { matter, rateUnit } from '../../format/units'
+import { useFieldDay } from '../api/resources'
+import { readRidge } from '../draw/reading'
+import { dayNumber, isoDay, long } from '../format/dates'
+import { matter, rateUnit } from '../format/units'
 import type { Lane } from './lanes'
 
 /** What one day of a lane says: at once what is drawn, then what the server reads off the day. */

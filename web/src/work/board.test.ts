@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { dayNumber } from '../../format/dates'
+import { dayNumber } from '../format/dates'
 import { firstBusyDay, plusDays, segmentsOf, whenOf, type Job } from './board'
 
 const job = (id: string, machineId: string, days: string[]): Job =>

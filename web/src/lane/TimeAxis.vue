@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Timescale } from '../../draw/timescale'
-import { dayOfMonth, month, monthName, year } from '../../format/dates'
+import type { Timescale } from '../draw/timescale'
+import { dayOfMonth, month, monthName, year } from '../format/dates'
 
 const props = defineProps<{ scale: Timescale }>()
 

@@ -1,4 +1,4 @@
-import { greenPoints } from '../../pocket/pocket'
+import { greenPoints } from '../pocket/pocket'
 
 /** A photo taken in the field, as it is kept on the phone until the server has it. */
 export interface Photo {

@@ -1,5 +1,5 @@
 import { computed, type Ref } from 'vue'
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '../api/client'
 
 export type Sheet = Schemas['SheetView']
 export type Figure = Schemas['FigureView']

@@ -1,8 +1,8 @@
-import { api, got, upload, type Schemas } from '../../api/client'
+import { api, got, upload, type Schemas } from '../api/client'
 
 async function picture(path: string, photo?: File) {
   if (!photo) return
-  const { shrunk } = await import('../scout/photos')
+  const { shrunk } = await import('../parts/photos')
   const { jpeg } = await shrunk(photo)
   await upload(path, new File([jpeg], 'photo.jpg', { type: 'image/jpeg' }))
 }

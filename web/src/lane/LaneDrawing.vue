@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
-import { heaviest, scaleMark } from '../../draw/reading'
-import { timescale } from '../../draw/timescale'
-import { dayNumber, isoDay, long } from '../../format/dates'
-import { matter, rateUnit } from '../../format/units'
+import { heaviest, scaleMark } from '../draw/reading'
+import { timescale } from '../draw/timescale'
+import { dayNumber, isoDay, long } from '../format/dates'
+import { matter, rateUnit } from '../format/units'
 import DayReading from './DayReading.vue'
 import FurrowLane from './FurrowLane.vue'
 import type { Lane } from './lanes'

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { bandPath, crestPath, cut, ridgePath } from '../../draw/ridge'
-import { cropFill } from '../../draw/texture'
-import type { Timescale } from '../../draw/timescale'
-import { dayNumber, range, short } from '../../format/dates'
-import { matter, rateUnit } from '../../format/units'
+import { bandPath, crestPath, cut, ridgePath } from '../draw/ridge'
+import { cropFill } from '../draw/texture'
+import type { Timescale } from '../draw/timescale'
+import { dayNumber, range, short } from '../format/dates'
+import { matter, rateUnit } from '../format/units'
 import type { Lane } from './lanes'
 
 /**

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { mdiAlertOutline, mdiCalendarArrowRight, mdiCheck, mdiPlay, mdiStop } from '@mdi/js'
 import { computed, ref } from 'vue'
-import type { Refused, Schemas } from '../../api/client'
-import { figure } from '../../parts/act'
-import DayField from '../../parts/DayField.vue'
-import FigureField from '../../parts/FigureField.vue'
-import Refusal from '../../parts/Refusal.vue'
+import type { Refused, Schemas } from '../api/client'
+import { figure } from '../parts/act'
+import DayField from '../parts/DayField.vue'
+import FigureField from '../parts/FigureField.vue'
+import Refusal from '../parts/Refusal.vue'
 import { doingWords } from './board'
 
 /** What whoever does a job can say of it: that it is seen, begun, stopped, not then, or in trouble. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { parseNumber } from '../../format/day'
-import { kept, read, word, type Unit } from '../../format/units'
-import { planner } from '../../session'
+import { parseNumber } from '../format/day'
+import { kept, read, word, type Unit } from '../format/units'
+import { planner } from '../session'
 import type { Figure } from './figures'
 
 defineProps<{ of: string; title: string; figures: Figure[] }>()

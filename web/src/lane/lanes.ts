@@ -1,4 +1,4 @@
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '../api/client'
 
 export type Lane = Schemas['LaneView']
 /** Names a lane: its field, or the zone of it that has a cover of its own. */

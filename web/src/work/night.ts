@@ -1,4 +1,4 @@
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '../api/client'
 
 const days = (n: number) => `${Math.abs(n)} ${Math.abs(n) === 1 ? 'day' : 'days'}`
 

@@ -1,6 +1,6 @@
-import type { Schemas } from '../../api/client'
-import { dayNumber, isoDay, range, short } from '../../format/dates'
-import { area, areaUnit, number } from '../../format/units'
+import type { Schemas } from '../api/client'
+import { dayNumber, isoDay, range, short } from '../format/dates'
+import { area, areaUnit, number } from '../format/units'
 
 export type Board = Schemas['BoardView']
 export type Job = Schemas['JobView']
