@@ -24,7 +24,7 @@ import org.springframework.core.env.Environment;
 /** The real application on a database of its own and a real browser, once for all journeys. */
 final class App {
   /** No wall clock of a slow machine decides; only what never comes fails. */
-  private static final int LONG_ENOUGH_MS = 600_000;
+  private static final int LONG_ENOUGH_MS = 180_000;
 
   private static final List<String> BROWSER_ARGS =
       List.of(

@@ -12,6 +12,7 @@ import nimblefurrow.core.job.Operation;
 import nimblefurrow.core.quantity.Durations;
 import nimblefurrow.core.yard.Machine;
 import nimblefurrow.server.demo.DemoFarm;
+import nimblefurrow.server.dispatch.Board;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.season.FieldSeasons;
 import org.junit.jupiter.api.BeforeAll;
@@ -38,7 +39,7 @@ class OneRateTest {
   }
 
   /** A sowing of what runs in all of a field: the loads page tells of no other. */
-  private static boolean sowsRunning(Dispatch.Board board, Job job) {
+  private static boolean sowsRunning(Board board, Job job) {
     FieldSeasons field = board.field(job).orElse(null);
     return job.id().operation() == Operation.SEED
         && field != null
@@ -54,7 +55,7 @@ class OneRateTest {
 
   @Test
   void theBoardAndTheLoadsPageTellTheSameHours() {
-    Dispatch.Board board = RunningServer.bean(Dispatch.class).board(farm);
+    Board board = RunningServer.bean(Dispatch.class).board(farm);
     int compared = 0;
     int slowed = 0;
     for (Job job : board.jobs()) {
@@ -80,7 +81,7 @@ class OneRateTest {
 
   @Test
   void waysComparedTellTheHoursOfTheLoadsPage() {
-    Dispatch.Board board = RunningServer.bean(Dispatch.class).board(farm);
+    Board board = RunningServer.bean(Dispatch.class).board(farm);
     Map<UUID, String> planned = new LinkedHashMap<>();
     board.jobs().stream()
         .filter(job -> sowsRunning(board, job))
@@ -104,7 +105,7 @@ class OneRateTest {
   /** What the board plays over its days adds up to the hours that the loads page tells. */
   @Test
   void theDaysOfAPlacedSowingAddUpToItsHours() {
-    Dispatch.Board board = RunningServer.bean(Dispatch.class).board(farm);
+    Board board = RunningServer.bean(Dispatch.class).board(farm);
     Job job =
         board.jobs().stream()
             .filter(j -> sowsRunning(board, j) && !j.rates().isEmpty())

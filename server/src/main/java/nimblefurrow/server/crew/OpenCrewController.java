@@ -11,6 +11,7 @@ import nimblefurrow.core.board.Placement;
 import nimblefurrow.core.job.Cautions;
 import nimblefurrow.core.job.Job;
 import nimblefurrow.core.job.JobId;
+import nimblefurrow.server.dispatch.Board;
 import nimblefurrow.server.dispatch.CountedView;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.dispatch.DoingView;
@@ -108,7 +109,7 @@ class OpenCrewController {
   }
 
   /** What a word opens: its link with the board of the farm and its machine. */
-  private record Opened(CrewLinks.CrewLink link, Dispatch.Board board, MachineView machine) {
+  private record Opened(CrewLinks.CrewLink link, Board board, MachineView machine) {
     List<Placement> places() {
       return board.placed().placed().stream()
           .filter(p -> p.machineId().equals(machine.id().toString()))
@@ -118,7 +119,7 @@ class OpenCrewController {
 
   private Opened open(String word) {
     CrewLinks.CrewLink link = links.opened(word).orElseThrow(() -> new NotOnThisFarm("list"));
-    Dispatch.Board board = dispatch.board(link.farmId());
+    Board board = dispatch.board(link.farmId());
     if (board.season().day().today().isAfter(link.until())) {
       throw new NotOnThisFarm("list any more: ask the farm for a new link");
     }
@@ -136,7 +137,7 @@ class OpenCrewController {
   }
 
   private CrewList list(Opened open) {
-    Dispatch.Board board = open.board();
+    Board board = open.board();
     Optional<CrewVisit> visit =
         CrewVisit.of(board.problem(), board.placed()).stream()
             .filter(v -> v.machine().id().equals(open.machine().id().toString()))
@@ -153,7 +154,7 @@ class OpenCrewController {
         Cautions.of(open.machine().kind(), board.season().day().figures()));
   }
 
-  private CrewJob job(Dispatch.Board board, Placement place) {
+  private CrewJob job(Board board, Placement place) {
     Job job = board.job(place.jobId());
     Optional<FieldView> field = board.field(job).map(FieldSeasons::field);
     return new CrewJob(

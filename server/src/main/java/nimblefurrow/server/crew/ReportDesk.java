@@ -10,6 +10,7 @@ import nimblefurrow.core.job.OtherWork;
 import nimblefurrow.core.job.Report;
 import nimblefurrow.core.job.ReportKind;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.server.dispatch.Board;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.otherwork.OtherWorks;
 import nimblefurrow.server.platform.NotOnThisFarm;
@@ -41,7 +42,7 @@ class ReportDesk {
    * @throws NotOnThisFarm where there is no such job, or it is another crew's
    */
   void take(UUID farmId, String by, Optional<UUID> machine, ReportForm form) {
-    Dispatch.Board board = dispatch.board(farmId);
+    Board board = dispatch.board(farmId);
     Optional<Placement> placed = board.placed().of(form.job());
     // Whoever speaks for one machine is told nothing of the jobs of others, not even a name.
     if (machine.isPresent()
@@ -73,12 +74,12 @@ class ReportDesk {
     }
   }
 
-  private static double most(Dispatch.Board board, Job job) {
+  private static double most(Board board, Job job) {
     return board.whole().get(job.id()).acres();
   }
 
   /** How much is done; of work that is counted in hours, the same share of its acres. */
-  private static Double acres(Dispatch.Board board, Job job, ReportForm form) {
+  private static Double acres(Board board, Job job, ReportForm form) {
     Optional<CountedHours> counted = board.counted(job);
     if (counted.isPresent() && form.hours() != null) {
       return counted.get().done(form.hours()).acres();

@@ -22,13 +22,13 @@ import nimblefurrow.server.platform.files.IcsOut;
  * itself; what is further off as whole days.
  */
 public final class BoardCalendar {
-  private final Dispatch.Board board;
+  private final Board board;
   private final Map<String, String> machines;
   private final ZoneId clock;
   private final List<IcsOut.Days> days = new ArrayList<>();
   private final List<IcsOut.Hours> hours = new ArrayList<>();
 
-  private BoardCalendar(Dispatch.Board board) {
+  private BoardCalendar(Board board) {
     this.board = board;
     this.clock = board.season().day().farm().clock();
     this.machines =
@@ -41,8 +41,7 @@ public final class BoardCalendar {
    *
    * @param belongs which days of which places are in it
    */
-  public static byte[] of(
-      Dispatch.Board board, String name, BiPredicate<Placement, DayWork> belongs) {
+  public static byte[] of(Board board, String name, BiPredicate<Placement, DayWork> belongs) {
     BoardCalendar calendar = new BoardCalendar(board);
     for (Placement place : board.placed().placed()) {
       calendar.add(place, place.days().stream().filter(day -> belongs.test(place, day)).toList());

@@ -182,7 +182,7 @@ record BoardView(
    * @param from the first of the 100 days of fit hours
    * @param undo what would be undone, and {@code redo} done again; null: nothing
    */
-  static BoardView of(Dispatch.Board board, LocalDate from, String undo, String redo) {
+  static BoardView of(Board board, LocalDate from, String undo, String redo) {
     LocalDate today = board.season().day().today();
     UnitSystem units = board.season().day().units();
     Map<JobId, String> reasons =
@@ -240,7 +240,7 @@ record BoardView(
         redo);
   }
 
-  private static PlaceView place(Dispatch.Board board, Job job, Placement p, UnitSystem units) {
+  private static PlaceView place(Board board, Job job, Placement p, UnitSystem units) {
     return new PlaceView(
         UUID.fromString(p.machineId()),
         board.revisions().getOrDefault(p.jobId(), 0L),
@@ -250,7 +250,7 @@ record BoardView(
         p.why().in(units));
   }
 
-  private static List<NotHadView> notHad(Dispatch.Board board, LocalDate from) {
+  private static List<NotHadView> notHad(Board board, LocalDate from) {
     Campaign campaign = board.problem().campaign();
     return campaign.machines().stream()
         .map(
@@ -261,7 +261,7 @@ record BoardView(
   }
 
   /** One row for each kind of machine that has a job, asked of that kind's first job. */
-  private static List<FitRow> fit(Dispatch.Board board, LocalDate from) {
+  private static List<FitRow> fit(Board board, LocalDate from) {
     FitDays fit = board.season().day().weather().fit();
     Map<MachineKind, Job> sample = new LinkedHashMap<>();
     board.jobs().forEach(j -> sample.putIfAbsent(j.kind(), j));

@@ -10,7 +10,7 @@ import nimblefurrow.core.job.Job;
  */
 public record CountedView(double whole, double done, double left) {
   /** Null where a job is counted in acres. */
-  public static CountedView of(Dispatch.Board board, Job job) {
+  public static CountedView of(Board board, Job job) {
     return board
         .counted(job)
         .map(

@@ -26,11 +26,11 @@ record DayView(
     @Maybe String driver,
     @Maybe LocalDateTime begins,
     @Maybe LocalDateTime ends) {
-  static List<DayView> of(Dispatch.Board board, Job job, List<DayWork> days) {
+  static List<DayView> of(Board board, Job job, List<DayWork> days) {
     return days.stream().map(day -> of(board, job, day)).toList();
   }
 
-  private static DayView of(Dispatch.Board board, Job job, DayWork day) {
+  private static DayView of(Board board, Job job, DayWork day) {
     Optional<WorkHours> clock = board.clock(job, day);
     return new DayView(
         day.date(),

@@ -102,7 +102,7 @@ class DispatchController {
   @PostMapping("/what-if")
   @AskingOnly
   WhatIfView whatIf(@Valid @RequestBody WhatIfForm form) {
-    Dispatch.Board board = dispatch.board(current.id());
+    Board board = dispatch.board(current.id());
     WhatIf told =
         Questions.whatIf(
             board, form.job(), form.machineId(), form.day(), !Boolean.FALSE.equals(form.locked()));

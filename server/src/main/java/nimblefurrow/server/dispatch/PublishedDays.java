@@ -61,7 +61,7 @@ class PublishedDays {
   }
 
   /** A day's work as a board has it now. */
-  static PublishedDay now(Dispatch.Board board, LocalDate day) {
+  static PublishedDay now(Board board, LocalDate day) {
     return PublishedDay.of(
         board.placed(),
         day,
@@ -94,7 +94,7 @@ class PublishedDays {
   }
 
   /** Whether a day may still be told: it is not over. */
-  static boolean ahead(Dispatch.Board board, LocalDate day) {
+  static boolean ahead(Board board, LocalDate day) {
     return !day.isBefore(board.season().day().today());
   }
 
@@ -104,7 +104,7 @@ class PublishedDays {
    * @throws OutOfRange where the day is over, or nothing is placed on it
    */
   @Transactional
-  void publish(UUID farmId, Dispatch.Board board, LocalDate day, String by) {
+  void publish(UUID farmId, Board board, LocalDate day, String by) {
     LocalDate today = board.season().day().today();
     if (!ahead(board, day)) {
       throw new OutOfRange("day", "day is %s at the earliest, got %s".formatted(today, day));

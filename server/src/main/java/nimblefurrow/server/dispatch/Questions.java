@@ -46,7 +46,7 @@ public class Questions {
   }
 
   /** How what is placed fares in years that it was not planned on. */
-  public PlanRisk risk(Dispatch.Board board) {
+  public PlanRisk risk(Board board) {
     Campaign campaign = board.problem().campaign();
     return PlanRisk.of(
         campaign,
@@ -56,7 +56,7 @@ public class Questions {
   }
 
   /** What it would cost to do a job elsewhere, and who would pay; counted on the climate years. */
-  public List<Elsewhere> elsewhere(Dispatch.Board board, JobId job) {
+  public List<Elsewhere> elsewhere(Board board, JobId job) {
     ScheduleProblem problem = board.problem();
     Evaluator evaluator =
         new Evaluator(problem.campaign(), problem.days().years(), problem.fit().figures());
@@ -64,7 +64,7 @@ public class Questions {
   }
 
   /** What would help most; takes seconds, so it is asked for behind the scenes alone. */
-  public List<Help> helps(Dispatch.Board board, HelpWatch watch) {
+  public List<Help> helps(Board board, HelpWatch watch) {
     ScheduleProblem problem = board.problem();
     return new Helps(
             problem.campaign(),
@@ -78,7 +78,7 @@ public class Questions {
   }
 
   /** The farm's hired crews that fly, each with the sowings that it could take over. */
-  private static List<Flown> flown(Dispatch.Board board) {
+  private static List<Flown> flown(Board board) {
     List<Flown> crews = new ArrayList<>();
     for (Machine machine : board.problem().campaign().machines()) {
       SeedingMethod.of(machine.kind())
@@ -88,7 +88,7 @@ public class Questions {
     return crews;
   }
 
-  private static Optional<Job> otherwise(Dispatch.Board board, JobId id, SeedingMethod way) {
+  private static Optional<Job> otherwise(Board board, JobId id, SeedingMethod way) {
     Job job = board.job(id);
     boolean untouched = !board.partOf().containsKey(id) && !board.doing().containsKey(id);
     return board
@@ -104,12 +104,12 @@ public class Questions {
   }
 
   public static WhatIf whatIf(
-      Dispatch.Board board, JobId jobId, UUID machineId, LocalDate day, boolean lock) {
+      Board board, JobId jobId, UUID machineId, LocalDate day, boolean lock) {
     return WhatIf.of(
         board.problem(), board.placed(), board.job(jobId), machine(board, machineId), day, lock);
   }
 
-  private static Machine machine(Dispatch.Board board, UUID id) {
+  private static Machine machine(Board board, UUID id) {
     return board.problem().campaign().machines().stream()
         .filter(m -> m.id().equals(id.toString()))
         .findFirst()

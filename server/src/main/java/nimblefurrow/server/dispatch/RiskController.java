@@ -63,7 +63,7 @@ class RiskController {
         farm -> risk(dispatch.board(farm.id())));
   }
 
-  private RiskView risk(Dispatch.Board board) {
+  private RiskView risk(Board board) {
     PlanRisk risk = questions.risk(board);
     Map<JobId, Job> jobs = board.problem().campaign().byId();
     return new RiskView(

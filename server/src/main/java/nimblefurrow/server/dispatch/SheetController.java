@@ -117,7 +117,7 @@ class SheetController {
 
   @GetMapping
   Sheet sheet(@RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day) {
-    Dispatch.Board board = dispatch.board(current.id());
+    Board board = dispatch.board(current.id());
     Map<UUID, List<SheetJob>> byMachine = new LinkedHashMap<>();
     Map<UUID, Job> sample = new LinkedHashMap<>();
     Map<UUID, PlannedSprays.Planned> planned = sprays.all(current.id());
@@ -147,7 +147,7 @@ class SheetController {
   private record Todays(Placement placement, DayWork work) {}
 
   /** The work of a day, what begins first before the rest. */
-  private static List<Todays> todays(Dispatch.Board board, LocalDate day) {
+  private static List<Todays> todays(Board board, LocalDate day) {
     return board.placed().placed().stream()
         .flatMap(
             p -> p.days().stream().filter(w -> w.date().equals(day)).map(w -> new Todays(p, w)))
@@ -155,7 +155,7 @@ class SheetController {
         .toList();
   }
 
-  private SheetTold told(Dispatch.Board board, LocalDate day) {
+  private SheetTold told(Board board, LocalDate day) {
     FarmDay today = board.season().day();
     return published
         .of(current.id(), day)
@@ -178,7 +178,7 @@ class SheetController {
   }
 
   private SheetJob job(
-      Dispatch.Board board, Map<UUID, PlannedSprays.Planned> sprays, Job job, DayWork work) {
+      Board board, Map<UUID, PlannedSprays.Planned> sprays, Job job, DayWork work) {
     Optional<FieldView> field = board.field(job).map(FieldSeasons::field);
     Optional<WorkHours> clock = board.clock(job, work);
     return new SheetJob(

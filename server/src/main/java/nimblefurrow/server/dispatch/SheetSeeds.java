@@ -17,7 +17,7 @@ public class SheetSeeds {
     this.desk = desk;
   }
 
-  public List<SheetSeed> of(Dispatch.Board board, Job job, double acres) {
+  public List<SheetSeed> of(Board board, Job job, double acres) {
     if (job.id().operation() != Operation.SEED) {
       return List.of();
     }

@@ -42,7 +42,7 @@ class WhyController {
 
   @GetMapping("/elsewhere/{cover}/{operation}")
   List<ElsewhereView> elsewhere(@PathVariable UUID cover, @PathVariable Operation operation) {
-    Dispatch.Board board = dispatch.board(current.id());
+    Board board = dispatch.board(current.id());
     Job job = board.job(new JobId(cover, operation));
     Map<String, String> machines =
         board.problem().campaign().machines().stream()
@@ -58,7 +58,7 @@ class WhyController {
         .toList();
   }
 
-  private static PayerView payer(Dispatch.Board board, Elsewhere.Payer payer) {
+  private static PayerView payer(Board board, Elsewhere.Payer payer) {
     Job job = board.job(payer.job());
     return new PayerView(
         board.field(job).map(f -> f.field().id()).orElse(null),

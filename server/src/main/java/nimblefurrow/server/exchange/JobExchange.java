@@ -6,6 +6,7 @@ import java.util.stream.Collectors;
 import nimblefurrow.core.board.Placement;
 import nimblefurrow.core.job.DayWork;
 import nimblefurrow.core.job.Job;
+import nimblefurrow.server.dispatch.Board;
 import nimblefurrow.server.dispatch.BoardCalendar;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.machine.Machines.MachineView;
@@ -48,7 +49,7 @@ class JobExchange {
 
   @GetMapping(path = "/jobs.csv", produces = "text/csv")
   ResponseEntity<byte[]> csv() {
-    Dispatch.Board board = dispatch.board(current.id());
+    Board board = dispatch.board(current.id());
     Map<String, String> machines = names(board);
     return Download.of(
         "jobs.csv",
@@ -58,15 +59,13 @@ class JobExchange {
   }
 
   /** A row as text. */
-  private static List<Object> cells(
-      Dispatch.Board board, Placement p, Map<String, String> machines) {
+  private static List<Object> cells(Board board, Placement p, Map<String, String> machines) {
     return values(board, p, machines).stream()
         .map(value -> value instanceof Double figure ? (Object) "%.1f".formatted(figure) : value)
         .toList();
   }
 
-  private static List<Object> values(
-      Dispatch.Board board, Placement p, Map<String, String> machines) {
+  private static List<Object> values(Board board, Placement p, Map<String, String> machines) {
     Job job = board.job(p.jobId());
     return List.of(
         job.field(),
@@ -89,7 +88,7 @@ class JobExchange {
       path = "/jobs.xlsx",
       produces = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet")
   ResponseEntity<byte[]> workbook() {
-    Dispatch.Board board = dispatch.board(current.id());
+    Board board = dispatch.board(current.id());
     Map<String, String> machines = names(board);
     return Download.of(
         "jobs.xlsx",
@@ -108,7 +107,7 @@ class JobExchange {
         BoardCalendar.of(dispatch.board(current.id()), "jobs", (place, day) -> true));
   }
 
-  private static Map<String, String> names(Dispatch.Board board) {
+  private static Map<String, String> names(Board board) {
     List<MachineView> machines = board.machines();
     return machines.stream().collect(Collectors.toMap(m -> m.id().toString(), MachineView::name));
   }

@@ -3,6 +3,7 @@ package nimblefurrow.server.feed;
 import java.util.Optional;
 import nimblefurrow.core.board.Placement;
 import nimblefurrow.core.job.DayWork;
+import nimblefurrow.server.dispatch.Board;
 import nimblefurrow.server.dispatch.BoardCalendar;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.platform.NotOnThisFarm;
@@ -29,7 +30,7 @@ class OpenFeedController {
   @GetMapping(path = "/feeds/{word}.ics", produces = "text/calendar")
   ResponseEntity<byte[]> calendar(@PathVariable String word) {
     Feeds.Feed feed = feeds.opened(word).orElseThrow(() -> new NotOnThisFarm("calendar"));
-    Dispatch.Board board = dispatch.board(feed.farmId());
+    Board board = dispatch.board(feed.farmId());
     return Download.of(
         "work.ics",
         "text/calendar; charset=utf-8",

@@ -8,6 +8,7 @@ import nimblefurrow.core.job.Job;
 import nimblefurrow.core.yard.Machine;
 import nimblefurrow.scheduler.help.Help;
 import nimblefurrow.scheduler.help.HelpWatch;
+import nimblefurrow.server.dispatch.Board;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.dispatch.Questions;
 import nimblefurrow.server.planning.HelpRuns.StoredHelp;
@@ -41,7 +42,7 @@ class HelpSearcher {
 
   private void tried(HelpRuns.Run run) {
     try {
-      Dispatch.Board board = dispatch.board(run.farmId());
+      Board board = dispatch.board(run.farmId());
       HelpSizes sizes = HelpSizes.of(board.season().day().figures());
       Told watch = new Told(run.id());
       List<Help> helps = questions.helps(board, watch);
@@ -56,7 +57,7 @@ class HelpSearcher {
     }
   }
 
-  private static StoredHelp kept(Dispatch.Board board, HelpSizes sizes, Help help) {
+  private static StoredHelp kept(Board board, HelpSizes sizes, Help help) {
     List<Job> jobs = help.jobs().stream().map(board::job).toList();
     return new StoredHelp(
         Codes.kept(help.what()),
@@ -75,7 +76,7 @@ class HelpSearcher {
         help.atRisk().acres());
   }
 
-  private static String name(Dispatch.Board board, String machine) {
+  private static String name(Board board, String machine) {
     return board.problem().campaign().machines().stream()
         .filter(m -> m.id().equals(machine))
         .map(Machine::name)

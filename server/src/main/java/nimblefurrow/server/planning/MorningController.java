@@ -8,6 +8,7 @@ import nimblefurrow.core.board.Overnight;
 import nimblefurrow.core.job.DayWork;
 import nimblefurrow.core.job.Job;
 import nimblefurrow.core.job.JobId;
+import nimblefurrow.server.dispatch.Board;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.web.Maybe;
@@ -70,7 +71,7 @@ class MorningController {
     return view(dispatch.board(current.id()));
   }
 
-  private MorningView view(Dispatch.Board board) {
+  private MorningView view(Board board) {
     LocalDate today = board.season().day().today();
     List<TodayView> work =
         board.placed().placed().stream()
@@ -103,7 +104,7 @@ class MorningController {
         .orElse(new MorningView(null, null, List.of(), 0, work));
   }
 
-  private static NightView night(Dispatch.Board board, Overnight.Change change) {
+  private static NightView night(Board board, Overnight.Change change) {
     JobId job = change.now().job();
     return new NightView(
         job,
@@ -114,7 +115,7 @@ class MorningController {
         Percent.of(change.now().inWindow()));
   }
 
-  private static TodayView work(Dispatch.Board board, Job job, UUID machine, DayWork day) {
+  private static TodayView work(Board board, Job job, UUID machine, DayWork day) {
     return new TodayView(
         job.id(),
         board.field(job).map(f -> f.field().id()).orElse(null),

@@ -10,6 +10,7 @@ import java.util.UUID;
 import nimblefurrow.core.board.Overnight;
 import nimblefurrow.core.board.Overnight.Change;
 import nimblefurrow.core.board.Overnight.Standing;
+import nimblefurrow.server.dispatch.Board;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.dispatch.Questions;
 import nimblefurrow.server.farm.Farms;
@@ -93,7 +94,7 @@ class Mornings {
 
   /** Plays a farm's list and keeps what has changed since it was played on an earlier day. */
   Morning play(UUID farmId) {
-    Dispatch.Board board = dispatch.board(farmId);
+    Board board = dispatch.board(farmId);
     LocalDate today = board.season().day().today();
     List<Standing> now =
         Overnight.standings(board.placed(), board.problem().list(), questions.risk(board));

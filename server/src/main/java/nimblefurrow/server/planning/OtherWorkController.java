@@ -13,6 +13,7 @@ import nimblefurrow.core.job.JobId;
 import nimblefurrow.core.job.OtherWork;
 import nimblefurrow.core.job.Unplaced;
 import nimblefurrow.core.quantity.OutOfRange;
+import nimblefurrow.server.dispatch.Board;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.otherwork.OtherJobs;
 import nimblefurrow.server.otherwork.OtherWorks;
@@ -75,7 +76,7 @@ class OtherWorkController {
   List<OtherWorks.WrittenWork> keep(@Valid @RequestBody OtherWorkForm form) {
     OtherWork work = OtherJobs.of(form.kept());
     works.keep(current.id(), form.kept());
-    Dispatch.Board board = dispatch.board(current.id());
+    Board board = dispatch.board(current.id());
     Stream.of(form.waitsFor(), form.before()).filter(Objects::nonNull).forEach(board::job);
     board.never().stream()
         .filter(one -> one.jobId().equals(work.job()))

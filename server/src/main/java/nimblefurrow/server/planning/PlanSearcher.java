@@ -11,6 +11,7 @@ import nimblefurrow.scheduler.search.Effort;
 import nimblefurrow.scheduler.search.Found;
 import nimblefurrow.scheduler.search.PlanSearch;
 import nimblefurrow.scheduler.search.Watch;
+import nimblefurrow.server.dispatch.Board;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.placement.Places;
@@ -74,7 +75,7 @@ class PlanSearcher {
   }
 
   private void searched(PlanRuns.Run run) {
-    Dispatch.Board board = dispatch.board(run.farmId());
+    Board board = dispatch.board(run.farmId());
     ScheduleProblem anew = anew(board.problem());
     PlanSearch search =
         new PlanSearch(

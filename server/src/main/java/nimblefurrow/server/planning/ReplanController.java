@@ -22,6 +22,7 @@ import nimblefurrow.core.play.Moved;
 import nimblefurrow.core.play.Plan;
 import nimblefurrow.core.quantity.UnitSystem;
 import nimblefurrow.core.yard.Machine;
+import nimblefurrow.server.dispatch.Board;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.platform.CurrentFarm;
 import nimblefurrow.server.platform.web.Maybe;
@@ -82,7 +83,7 @@ class ReplanController {
   /** What could be done with the list this morning. */
   @PostMapping
   ReplanView offer() {
-    Dispatch.Board board = dispatch.board(current.id());
+    Board board = dispatch.board(current.id());
     Replanning.Offer offer = replanning.offer(board, current.id());
     List<MendStepView> steps = new ArrayList<>();
     for (Replanning.Step step : offer.steps()) {
@@ -101,7 +102,7 @@ class ReplanController {
     replanning.take(current.id(), form.offer(), form.step());
   }
 
-  private static MendStepView view(Dispatch.Board board, Replanning.Step step, double keeping) {
+  private static MendStepView view(Board board, Replanning.Step step, double keeping) {
     UnitSystem units = board.season().day().units();
     ScheduleProblem then = board.problem().pinned(step.places().pins());
     Map<JobId, Placement> laid = new HashMap<>();

@@ -21,6 +21,7 @@ import nimblefurrow.scheduler.mending.Replan;
 import nimblefurrow.scheduler.search.Effort;
 import nimblefurrow.scheduler.search.Found;
 import nimblefurrow.scheduler.search.PlanSearch;
+import nimblefurrow.server.dispatch.Board;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.placement.Places;
@@ -89,7 +90,7 @@ class Replanning {
   }
 
   /** The ways to go on from this morning, worked out anew. */
-  Offer offer(Dispatch.Board board, UUID farmId) {
+  Offer offer(Board board, UUID farmId) {
     ScheduleProblem now = board.problem();
     Figures figures = now.fit().figures();
     ScheduleProblem anew = now.pinned(now.pins().stream().filter(Pin::locked).toList());

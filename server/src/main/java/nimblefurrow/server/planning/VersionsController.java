@@ -13,6 +13,7 @@ import nimblefurrow.core.board.PlacesThen;
 import nimblefurrow.core.job.Job;
 import nimblefurrow.core.job.JobId;
 import nimblefurrow.core.yard.Machine;
+import nimblefurrow.server.dispatch.Board;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.placement.Placements;
 import nimblefurrow.server.platform.CurrentFarm;
@@ -68,7 +69,7 @@ class VersionsController {
   /** What a kept plan meant, against what is meant today. */
   @GetMapping("/{id}")
   VersionView one(@PathVariable UUID id) {
-    Dispatch.Board board = dispatch.board(current.id());
+    Board board = dispatch.board(current.id());
     PlacesThen then = PlacesThen.of(versions.places(current.id(), id), board.problem());
     Map<String, String> machines = new HashMap<>();
     board.problem().campaign().machines().forEach((Machine m) -> machines.put(m.id(), m.name()));
@@ -94,7 +95,7 @@ class VersionsController {
   /** Brings a kept plan back for the jobs that are still open; locked ones stay where they are. */
   @PostMapping("/{id}/restore")
   void restore(@PathVariable UUID id) {
-    Dispatch.Board board = dispatch.board(current.id());
+    Board board = dispatch.board(current.id());
     Set<JobId> free = new HashSet<>(board.problem().campaign().byId().keySet());
     List<Pin> now = board.problem().pins();
     now.stream().filter(Pin::locked).forEach(p -> free.remove(p.jobId()));

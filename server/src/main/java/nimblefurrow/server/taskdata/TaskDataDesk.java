@@ -11,7 +11,7 @@ import nimblefurrow.core.job.Job;
 import nimblefurrow.core.job.Operation;
 import nimblefurrow.core.quantity.Area;
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.server.dispatch.Dispatch;
+import nimblefurrow.server.dispatch.Board;
 import nimblefurrow.server.dispatch.SheetSeed;
 import nimblefurrow.server.dispatch.SheetSeeds;
 import nimblefurrow.server.field.FieldView;
@@ -43,7 +43,7 @@ class TaskDataDesk {
    * @param machine the only machine whose tasks are wanted; empty: all
    * @throws OutOfRange where nothing is placed that is sown or sprayed
    */
-  TaskData of(Dispatch.Board board, Optional<UUID> machine) {
+  TaskData of(Board board, Optional<UUID> machine) {
     List<Placement> placed =
         board.placed().placed().stream()
             .filter(
@@ -88,8 +88,7 @@ class TaskDataDesk {
     return operation == Operation.SEED || operation == Operation.SPRAY;
   }
 
-  private List<Rate> rates(
-      Dispatch.Board board, Job job, Placement place, Map<String, Integer> products) {
+  private List<Rate> rates(Board board, Job job, Placement place, Map<String, Integer> products) {
     List<Rate> rates = new ArrayList<>();
     if (job.id().operation() == Operation.SEED) {
       for (SheetSeed seed : seeds.of(board, job, job.area().acres())) {
@@ -115,7 +114,7 @@ class TaskDataDesk {
     return products.computeIfAbsent(name, n -> products.size());
   }
 
-  private static Optional<MachineView> machine(Dispatch.Board board, Placement place) {
+  private static Optional<MachineView> machine(Board board, Placement place) {
     return board.machines().stream()
         .filter(m -> m.id().toString().equals(place.machineId()))
         .findFirst();

@@ -1,8 +1,12 @@
 package nimblefurrow.server.taskdata;
 
+import static nimblefurrow.server.taskdata.Attributes.degrees;
+import static nimblefurrow.server.taskdata.Attributes.id;
+import static nimblefurrow.server.taskdata.Attributes.said;
+import static nimblefurrow.server.taskdata.Attributes.whole;
+import static nimblefurrow.server.taskdata.Attributes.wrong;
+
 import java.io.ByteArrayInputStream;
-import java.nio.ByteBuffer;
-import java.nio.ByteOrder;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -32,10 +36,8 @@ import org.locationtech.jts.geom.Polygon;
  * Document types and outside entities are refused. What we have no use for is passed over.
  */
 final class TaskDataReader {
-  private static final String ID = "-?[0-9]{1,10}";
   private static final int MOST_PARTS = 5_000;
   private static final int MOST_POINTS = 200_000;
-  private static final int MOST_CELLS = 4_000_000;
   private static final GeometryFactory SHAPES = new GeometryFactory();
 
   private final Map<String, byte[]> grids;
@@ -134,10 +136,6 @@ final class TaskDataReader {
               .formatted(broken.getLocation().getLineNumber()));
     }
     return reader.put();
-  }
-
-  private static OutOfRange wrong(String says) {
-    return new OutOfRange("file", says);
   }
 
   private void start(XMLStreamReader xml) {
@@ -274,7 +272,7 @@ final class TaskDataReader {
       throw wrong(
           "task %s speaks of field %s, which is not there".formatted(told.name, told.field));
     }
-    int code = told.grid == null ? told.usual : number(told.grid, "J");
+    int code = told.grid == null ? told.usual : GridFile.number(told.grid, "J");
     List<OpenRate> rates = told.zones.getOrDefault(code, List.of());
     List<Rate> known = new ArrayList<>();
     for (OpenRate rate : rates) {
@@ -292,90 +290,13 @@ final class TaskDataReader {
     Optional<RateGrid> grid =
         told.grid == null || rates.isEmpty()
             ? Optional.empty()
-            : Optional.of(grid(told.grid, rates.size()));
+            : Optional.of(GridFile.read(told.grid, rates.size(), grids));
     return new Task(told.name, on == null ? -1 : on, known, grid);
-  }
-
-  private RateGrid grid(Map<String, String> told, int rates) {
-    int columns = number(told, "E");
-    int rows = number(told, "F");
-    String file = told.getOrDefault("G", "");
-    if (number(told, "I") != 2) {
-      throw wrong("only grids of rates (type 2) are read, got type " + told.get("I"));
-    }
-    if (columns < 1 || rows < 1 || (long) columns * rows * rates > MOST_CELLS) {
-      throw wrong("a grid has 1 to %,d cells".formatted(MOST_CELLS));
-    }
-    byte[] cells = grids.get(file.toUpperCase(Locale.ROOT));
-    if (cells == null) {
-      throw wrong("the grid %s is not in this zip".formatted(file));
-    }
-    if (cells.length != 4 * columns * rows * rates) {
-      throw wrong(
-          "the grid %s has %,d bytes, where %,d belong to its cells"
-              .formatted(file, cells.length, 4 * columns * rows * rates));
-    }
-    int[] values = new int[columns * rows * rates];
-    ByteBuffer.wrap(cells).order(ByteOrder.LITTLE_ENDIAN).asIntBuffer().get(values);
-    return new RateGrid(
-        real(told, "A"), real(told, "B"), real(told, "C"), real(told, "D"), columns, rows, values);
   }
 
   private static void few(int now) {
     if (now >= MOST_PARTS) {
       throw wrong("a file holds at most %,d of a kind".formatted(MOST_PARTS));
-    }
-  }
-
-  private static String id(XMLStreamReader xml, String kind) {
-    String id = said(xml, "A");
-    if (!id.matches(kind + ID)) {
-      throw wrong("%s is no name of a %s".formatted(id, kind));
-    }
-    return id;
-  }
-
-  private static String said(XMLStreamReader xml, String attribute) {
-    String value = xml.getAttributeValue(null, attribute);
-    if (value == null) {
-      throw wrong(
-          "%s in line %d lacks its %s"
-              .formatted(xml.getLocalName(), xml.getLocation().getLineNumber(), attribute));
-    }
-    return value;
-  }
-
-  private static long whole(XMLStreamReader xml, String attribute) {
-    String text = said(xml, attribute);
-    try {
-      return Long.parseLong(text);
-    } catch (NumberFormatException no) {
-      throw wrong("%s %s: %s is no whole number".formatted(xml.getLocalName(), attribute, text));
-    }
-  }
-
-  private static double degrees(XMLStreamReader xml, String attribute, double most) {
-    String text = said(xml, attribute);
-    try {
-      double value = Double.parseDouble(text);
-      if (Math.abs(value) <= most) {
-        return value;
-      }
-    } catch (NumberFormatException no) {
-      throw wrong("a point has degrees, got " + text);
-    }
-    throw wrong("a point has degrees of at most %.0f, got %s".formatted(most, text));
-  }
-
-  private static int number(Map<String, String> told, String attribute) {
-    return (int) real(told, attribute);
-  }
-
-  private static double real(Map<String, String> told, String attribute) {
-    try {
-      return Double.parseDouble(told.getOrDefault(attribute, ""));
-    } catch (NumberFormatException no) {
-      throw wrong("the grid's %s is no number".formatted(attribute));
     }
   }
 }
