@@ -19,18 +19,24 @@ lane() {
   grep -q 'BUILD SUCCESS' "$HOME_DIR/test-$name.log"
 }
 
+web_checks() (
+  set +e
+  cd web || exit 1
+  local code=0
+  npm run --silent check || { say "The types of the web sources do not fit"; code=1; }
+  npm run --silent lint || { say "The web sources are not in order: npm run format mends their layout"; code=1; }
+  npm run --silent test || { say "Web tests failed."; code=1; }
+  exit "$code"
+)
+
 run_tests() {
   local began=$SECONDS
   mkdir -p "$HOME_DIR"
   room 1500
   install_missing browser
   build_web
-  step "Web style and tests …"
   local code=0
   if command -v shellcheck >/dev/null; then shellcheck -x furrow furrow.d/*.sh || { say "The script is not in order."; code=1; }; fi
-  (cd web && npm run --silent check) || { say "The types of the web sources do not fit"; code=1; }
-  (cd web && npm run --silent lint) || { say "The web sources are not in order: npm run format mends their layout"; code=1; }
-  (cd web && npm run --silent test) || { say "Web tests failed."; code=1; }
   with_test_db
   local name
   for name in furrow_server furrow_upgrade furrow_e2e_1 furrow_e2e_2; do db_make "$STARTED_DB" $name; done
@@ -40,14 +46,19 @@ run_tests() {
   # What was translated for the pages is not translated again.
   local translated=(); [ ! -f pocket/target/pocket/pocket.js ] || translated=(-Dfurrow.translated)
   # Built once; then two lanes side by side, since neither browser nor server keeps two cores busy alone.
-  step "Building programs and tests …"
+  step "Web style and tests, beside building programs and tests …"
+  web_checks >"$HOME_DIR/test-web.log" 2>&1 & local web=$!
   if mvn -B -ntp -DskipTests install "${translated[@]}" >"$HOME_DIR/test-build.log" 2>&1; then
-    step "Core, scheduler and server tests beside browser tests …"
-    lane browser e2e "$@" & local browser=$!
-    lane rest core,scheduler,server,bench,pocket "$@" || code=1
-    wait "$browser" || code=1
+    wait "$web" || code=1
+    cat "$HOME_DIR/test-web.log"
+    step "Server tests beside browser, core and scheduler tests …"
+    lane server server "$@" & local server=$!
+    lane browser e2e "$@" || code=1
+    lane core core,scheduler,bench,pocket "$@" || code=1
+    wait "$server" || code=1
   else
     grep -E 'ERROR' "$HOME_DIR/test-build.log" | head -n 40 >&2; say "The build failed; see $HOME_DIR/test-build.log"; code=1
+    wait "$web" || true
   fi
   local sums; sums=$(cat ./*/target/surefire-reports/TEST-*.xml 2>/dev/null | grep -o '<testsuite [^>]*' | awk '{
     for (i = 1; i <= NF; i++) { split($i, a, "=\""); v = a[2] + 0; if (a[1] == "tests") t += v; if (a[1] == "failures" || a[1] == "errors") f += v } } END { print t + 0, f + 0 }')
@@ -55,7 +66,7 @@ run_tests() {
   [ "$total" -gt 0 ] && [ "$failed" = 0 ] || code=1
   took
   say "$((total - failed)) passed, $failed failed"
-  if [ "$code" = 0 ]; then say "All tests passed in $(((SECONDS - began) / 60)) min $(((SECONDS - began) % 60)) s."; else die "tests failed; see $HOME_DIR/test-rest.log and test-browser.log"; fi
+  if [ "$code" = 0 ]; then say "All tests passed in $(((SECONDS - began) / 60)) min $(((SECONDS - began) % 60)) s."; else die "tests failed; see $HOME_DIR/test-*.log"; fi
 }
 
 # Small faults are put into core's rules one by one; what no test notices is told.

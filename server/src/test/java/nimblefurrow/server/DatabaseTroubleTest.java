@@ -150,7 +150,7 @@ class DatabaseTroubleTest {
     }
     assertThat(troubled).as("some were cut").isPositive();
     // What the last cut left in the pool goes with the request that meets it; never more than that.
-    int pool = server.getBean(HikariDataSource.class).getMaximumPoolSize();
+    int pool = server.getBean(DataSource.class).unwrap(HikariDataSource.class).getMaximumPoolSize();
     int met = 0;
     while (farm.get("/api/v1/fields").status() != 200) {
       met++;
