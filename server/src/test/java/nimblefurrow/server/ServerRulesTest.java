@@ -7,6 +7,7 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaField;
 import com.tngtech.archunit.core.domain.JavaModifier;
@@ -22,10 +23,14 @@ import java.util.Map;
 import java.util.TreeMap;
 import nimblefurrow.core.figures.FigureKey;
 import nimblefurrow.core.figures.Figures;
+import nimblefurrow.server.platform.codes.Stored;
+import nimblefurrow.server.platform.codes.StoredJson;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.junit.jupiter.api.Test;
 import org.springframework.data.repository.Repository;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The walls between the server's rooms. */
 class ServerRulesTest {
@@ -158,6 +163,32 @@ class ServerRulesTest {
         .should()
         .notHaveRawType(resideInAPackage("nimblefurrow.core.."))
         .check(SERVER);
+  }
+
+  private static boolean uses(JavaClass type, Class<?> what) {
+    return type.getDirectDependenciesFromSelf().stream()
+        .anyMatch(d -> d.getTargetClass().isEquivalentTo(what));
+  }
+
+  /** Rows that are written by SQL keep JSON under the same rule, through one door. */
+  @Test
+  void whatSqlKeepsAsJsonIsStoredRecordsToo() {
+    List<String> others =
+        SERVER.stream()
+            .filter(type -> uses(type, JdbcClient.class) && uses(type, JsonMapper.class))
+            .map(JavaClass::getName)
+            .toList();
+    assertThat(others).isEmpty();
+    assertThat(SERVER.stream().filter(type -> uses(type, StoredJson.class)).count())
+        .isGreaterThan(5);
+    classes()
+        .that()
+        .implement(Stored.class)
+        .should()
+        .haveSimpleNameStartingWith("Stored")
+        .check(SERVER);
+    assertThat(SERVER.stream().filter(type -> type.isAssignableTo(Stored.class)).count())
+        .isGreaterThan(10);
   }
 
   /** A field's type, or what its list is of, is a stored record or plain text. */

@@ -13,6 +13,7 @@ import nimblefurrow.core.figures.Figures;
 import nimblefurrow.core.job.JobId;
 import nimblefurrow.core.play.PlanRisk;
 import nimblefurrow.core.play.Turn;
+import nimblefurrow.core.quantity.Coded;
 import nimblefurrow.core.quantity.Share;
 
 /**
@@ -35,13 +36,24 @@ public final class Overnight {
   public record Standing(JobId job, Optional<LocalDate> begins, double inWindow) {}
 
   /** What may have happened to a job. */
-  public enum What {
-    LATER,
-    EARLIER,
-    RISKIER,
-    SAFER,
-    NO_ROOM,
-    ROOM_AGAIN
+  public enum What implements Coded {
+    LATER("later"),
+    EARLIER("earlier"),
+    RISKIER("riskier"),
+    SAFER("safer"),
+    NO_ROOM("no_room"),
+    ROOM_AGAIN("room_again");
+
+    private final String code;
+
+    What(String code) {
+      this.code = code;
+    }
+
+    @Override
+    public String code() {
+      return code;
+    }
   }
 
   /** One change, with how the job stood and stands. */

@@ -52,8 +52,8 @@ public class Chains {
     return rows(farmId, fieldId).stream().map(Chains::view).toList();
   }
 
-  @Transactional(readOnly = true)
   /** The kind of every crop that the farm has or had: what was logged of it stays. */
+  @Transactional(readOnly = true)
   public Map<UUID, CropKind> crops(UUID farmId) {
     return links.findByFarmIdAndKind(farmId, LinkKind.CROP).stream()
         .collect(Collectors.toMap(l -> l.id, l -> l.cropDetails().kind()));

@@ -11,10 +11,11 @@ import nimblefurrow.core.quantity.Coded;
 import nimblefurrow.core.quantity.OutOfRange;
 import nimblefurrow.server.machine.Machines.MachineView;
 import nimblefurrow.server.placement.Placements;
+import nimblefurrow.server.platform.codes.Stored;
+import nimblefurrow.server.platform.codes.StoredJson;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Days of work as they were told to those who do it; what is told stays where it is. */
 @Service
@@ -25,15 +26,16 @@ class PublishedDays {
   record Published(PublishedDay told, LocalDate on, String by) {}
 
   /** A line as it is kept. */
-  private record Kept(
+  private record StoredLine(
       UUID subject,
       String operation,
       String field,
       String machine,
       String machineName,
-      double acres) {
-    static Kept of(PublishedDay.Line line) {
-      return new Kept(
+      double acres)
+      implements Stored {
+    static StoredLine of(PublishedDay.Line line) {
+      return new StoredLine(
           line.job().cover(),
           line.job().operation().code(),
           line.field(),
@@ -48,13 +50,13 @@ class PublishedDays {
     }
   }
 
-  private record Lines(List<Kept> lines) {}
+  private record StoredLines(List<StoredLine> lines) implements Stored {}
 
   private final Placements placements;
   private final JdbcClient jdbc;
-  private final JsonMapper json;
+  private final StoredJson json;
 
-  PublishedDays(Placements placements, JdbcClient jdbc, JsonMapper json) {
+  PublishedDays(Placements placements, JdbcClient jdbc, StoredJson json) {
     this.placements = placements;
     this.jdbc = jdbc;
     this.json = json;
@@ -85,8 +87,8 @@ class PublishedDays {
                 new Published(
                     new PublishedDay(
                         day,
-                        json.readValue(row.getString(3), Lines.class).lines().stream()
-                            .map(Kept::line)
+                        json.read(row.getString(3), StoredLines.class).lines().stream()
+                            .map(StoredLine::line)
                             .toList()),
                     row.getObject(1, LocalDate.class),
                     row.getString(2)))
@@ -123,7 +125,7 @@ class PublishedDays {
             day,
             today,
             by,
-            json.writeValueAsString(new Lines(told.lines().stream().map(Kept::of).toList())))
+            json.write(new StoredLines(told.lines().stream().map(StoredLine::of).toList())))
         .update();
     placements.change(
         farmId,

@@ -1,7 +1,5 @@
 package nimblefurrow.server.land;
 
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -13,6 +11,7 @@ import nimblefurrow.server.field.FieldView;
 import nimblefurrow.server.field.Fields;
 import nimblefurrow.server.field.Fields.Land;
 import nimblefurrow.server.field.Fields.Outline;
+import nimblefurrow.server.platform.codes.StoredJson;
 import nimblefurrow.server.platform.files.GeoJson;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineString;
@@ -20,7 +19,6 @@ import org.locationtech.jts.geom.Polygon;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Draws, cuts and joins fields, each act remembered so that it can be undone. */
 @Service
@@ -30,9 +28,9 @@ class LandDesk {
   private final Fields fields;
   private final Chains chains;
   private final JdbcClient database;
-  private final JsonMapper json;
+  private final StoredJson json;
 
-  LandDesk(Fields fields, Chains chains, JdbcClient database, JsonMapper json) {
+  LandDesk(Fields fields, Chains chains, JdbcClient database, StoredJson json) {
     this.fields = fields;
     this.chains = chains;
     this.database = database;
@@ -126,7 +124,10 @@ class LandDesk {
             .optional();
     last.ifPresent(
         act -> {
-          List<Outline> outlines = Arrays.asList(json.readValue(act.before(), Outline[].class));
+          List<Outline> outlines =
+              json.all(act.before(), StoredOutline.class).stream()
+                  .map(StoredOutline::outline)
+                  .toList();
           // Retired ones first, so that their names are free again.
           outlines.stream().filter(Outline::retired).forEach(o -> fields.redraw(farm, o));
           outlines.stream().filter(o -> !o.retired()).forEach(o -> fields.redraw(farm, o));
@@ -143,7 +144,7 @@ class LandDesk {
   private void remember(UUID farm, String said, List<Outline> before) {
     database
         .sql("insert into land_act (farm_id, said, before_act) values (?, ?, ?::jsonb)")
-        .params(farm, said, json.writeValueAsString(new ArrayList<>(before)))
+        .params(farm, said, json.write(before.stream().map(StoredOutline::of).toList()))
         .update();
     database
         .sql(

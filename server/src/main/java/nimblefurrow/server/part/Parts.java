@@ -43,8 +43,8 @@ public class Parts {
   }
 
   /** A part that is split off now, as its row keeps it. */
-  public KeptPart made(Part part) {
-    return new KeptPart(
+  public StoredPart made(Part part) {
+    return new StoredPart(
         part.id(),
         part.of().cover(),
         Codes.kept(part.of().operation()),
@@ -58,13 +58,13 @@ public class Parts {
    * @throws NotOnThisFarm where the farm has none such
    */
   @Transactional(readOnly = true)
-  public KeptPart one(UUID farmId, UUID id) {
+  public StoredPart one(UUID farmId, UUID id) {
     return jdbc.sql(
             "select id, subject, operation, acres, made_at from job_part where farm_id = ? and id = ?")
         .params(farmId, id)
         .query(
             (row, n) ->
-                new KeptPart(
+                new StoredPart(
                     row.getObject(1, UUID.class),
                     row.getObject(2, UUID.class),
                     row.getString(3),
@@ -75,7 +75,7 @@ public class Parts {
   }
 
   @Transactional
-  public void add(UUID farmId, KeptPart part) {
+  public void add(UUID farmId, StoredPart part) {
     jdbc.sql(
             "insert into job_part (id, farm_id, subject, operation, acres, made_at) values (?, ?, ?, ?, ?, ?)")
         .params(part.id(), farmId, part.subject(), part.operation(), part.acres(), part.madeAt())

@@ -16,27 +16,27 @@ import nimblefurrow.core.job.JobId;
 import nimblefurrow.core.job.Operation;
 import nimblefurrow.core.job.Part;
 import nimblefurrow.core.quantity.Coded;
-import nimblefurrow.server.part.KeptPart;
 import nimblefurrow.server.part.Parts;
-import nimblefurrow.server.placement.Places.Place;
+import nimblefurrow.server.part.StoredPart;
+import nimblefurrow.server.placement.StoredPlaces.Place;
 import nimblefurrow.server.platform.Conflict;
+import nimblefurrow.server.platform.codes.StoredJson;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps placements, and every change to them as an act that can be undone and redone. */
 @Service
 public class Placements {
   private static final int ACTS_KEPT = 100;
 
-  private record Act(long id, String said, PlacesKept before, PlacesKept after) {}
+  private record Act(long id, String said, StoredAct before, StoredAct after) {}
 
   private final JdbcClient jdbc;
-  private final JsonMapper json;
+  private final StoredJson json;
   private final Parts parts;
 
-  Placements(JdbcClient jdbc, JsonMapper json, Parts parts) {
+  Placements(JdbcClient jdbc, StoredJson json, Parts parts) {
     this.jdbc = jdbc;
     this.json = json;
     this.parts = parts;
@@ -44,7 +44,7 @@ public class Placements {
 
   @Transactional(readOnly = true)
   public List<Pin> all(UUID farmId) {
-    return new Places(List.copyOf(places(farmId).values())).pins();
+    return new StoredPlaces(List.copyOf(places(farmId).values())).pins();
   }
 
   /** The number of each place, by job; it changes whenever the job is put anywhere. */
@@ -98,7 +98,7 @@ public class Placements {
           }
         });
     if (!after.isEmpty()) {
-      act(farmId, said, PlacesKept.of(before), PlacesKept.of(after));
+      act(farmId, said, StoredAct.of(before), StoredAct.of(after));
     }
   }
 
@@ -106,21 +106,21 @@ public class Placements {
   @Transactional
   public void split(UUID farmId, String said, Part part) {
     lock(farmId);
-    PlacesKept whole = new PlacesKept(List.of(), List.of(), List.of(part.id()));
-    act(farmId, said, whole, new PlacesKept(List.of(), List.of(parts.made(part)), List.of()));
+    StoredAct whole = new StoredAct(List.of(), List.of(), List.of(part.id()));
+    act(farmId, said, whole, new StoredAct(List.of(), List.of(parts.made(part)), List.of()));
   }
 
   /** Joins a part with the rest of its job again; its place is gone with it. */
   @Transactional
   public void join(UUID farmId, String said, UUID partId) {
     lock(farmId);
-    KeptPart part = parts.one(farmId, partId);
+    StoredPart part = parts.one(farmId, partId);
     Place place = places(farmId).getOrDefault(part.job(), Place.nowhere(part.job()));
-    PlacesKept whole = new PlacesKept(List.of(), List.of(), List.of(partId));
-    act(farmId, said, new PlacesKept(List.of(place), List.of(part), List.of()), whole);
+    StoredAct whole = new StoredAct(List.of(), List.of(), List.of(partId));
+    act(farmId, said, new StoredAct(List.of(place), List.of(part), List.of()), whole);
   }
 
-  private void act(UUID farmId, String said, PlacesKept before, PlacesKept after) {
+  private void act(UUID farmId, String said, StoredAct before, StoredAct after) {
     apply(farmId, after);
     jdbc.sql("delete from planning_act where farm_id = ? and undone").param(farmId).update();
     jdbc.sql(
@@ -188,12 +188,12 @@ public class Placements {
                 new Act(
                     row.getLong(1),
                     row.getString(2),
-                    json.readValue(row.getString(3), PlacesKept.class),
-                    json.readValue(row.getString(4), PlacesKept.class)))
+                    json.read(row.getString(3), StoredAct.class),
+                    json.read(row.getString(4), StoredAct.class)))
         .optional();
   }
 
-  private void apply(UUID farmId, PlacesKept wanted) {
+  private void apply(UUID farmId, StoredAct wanted) {
     wanted.whole().forEach(part -> parts.remove(farmId, part));
     wanted.split().forEach(part -> parts.add(farmId, part));
     for (Place place : wanted.places()) {
@@ -250,8 +250,8 @@ public class Placements {
     return new JobId(row.getObject(1, UUID.class), operation(row.getString(2)));
   }
 
-  private String text(PlacesKept standing) {
-    return json.writeValueAsString(standing);
+  private String text(StoredAct standing) {
+    return json.write(standing);
   }
 
   private static Operation operation(String code) {

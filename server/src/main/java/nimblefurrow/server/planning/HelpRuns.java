@@ -9,12 +9,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import nimblefurrow.server.platform.codes.Codes;
+import nimblefurrow.server.platform.codes.Stored;
+import nimblefurrow.server.platform.codes.StoredJson;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * What would help most, as rows: one a farm, asked for, how far, what was found. It is kept with
@@ -35,7 +35,8 @@ class HelpRuns {
       LocalDate to,
       long gain,
       int chance,
-      double atRisk) {}
+      double atRisk)
+      implements Stored {}
 
   /**
    * One asking.
@@ -55,10 +56,10 @@ class HelpRuns {
   private static final String COLUMNS = "id, farm_id, stands, state, part, helps::text, said";
 
   private final JdbcClient jdbc;
-  private final JsonMapper json;
+  private final StoredJson json;
   private final Clock clock;
 
-  HelpRuns(JdbcClient jdbc, JsonMapper json, Clock clock) {
+  HelpRuns(JdbcClient jdbc, StoredJson json, Clock clock) {
     this.jdbc = jdbc;
     this.json = json;
     this.clock = clock;
@@ -123,7 +124,7 @@ class HelpRuns {
   @Transactional
   void done(UUID id, List<StoredHelp> helps) {
     jdbc.sql("update help_run set state = ?, part = 1, helps = ?::jsonb where id = ? and state = ?")
-        .params(RunState.DONE.code(), json.writeValueAsString(helps), id, RunState.SEARCHING.code())
+        .params(RunState.DONE.code(), json.write(helps), id, RunState.SEARCHING.code())
         .update();
   }
 
@@ -142,7 +143,7 @@ class HelpRuns {
         row.getString(3),
         Codes.read(RunState.class, row.getString(4)),
         row.getDouble(5),
-        json.readValue(row.getString(6), new TypeReference<List<StoredHelp>>() {}),
+        json.all(row.getString(6), StoredHelp.class),
         Optional.ofNullable(row.getString(7)));
   }
 }

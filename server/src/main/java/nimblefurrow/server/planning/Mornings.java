@@ -16,12 +16,11 @@ import nimblefurrow.server.dispatch.Questions;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.platform.NotOnThisFarm;
+import nimblefurrow.server.platform.codes.StoredJson;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
-import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * At six in the morning by the farm's clock the list is played again with the new forecast, and
@@ -44,7 +43,7 @@ class Mornings {
   private final Replanning replanning;
   private final Farms farms;
   private final JdbcClient jdbc;
-  private final JsonMapper json;
+  private final StoredJson json;
   private final Clock clock;
 
   Mornings(
@@ -53,7 +52,7 @@ class Mornings {
       Replanning replanning,
       Farms farms,
       JdbcClient jdbc,
-      JsonMapper json,
+      StoredJson json,
       Clock clock) {
     this.dispatch = dispatch;
     this.questions = questions;
@@ -113,9 +112,9 @@ class Mornings {
             farmId,
             morning.day(),
             morning.playedAt(),
-            json.writeValueAsString(before),
-            json.writeValueAsString(now),
-            json.writeValueAsString(changes),
+            json.write(before.stream().map(StoredStanding::of).toList()),
+            json.write(now.stream().map(StoredStanding::of).toList()),
+            json.write(changes.stream().map(StoredChange::of).toList()),
             gain)
         .update();
     return morning;
@@ -130,7 +129,9 @@ class Mornings {
                 new Morning(
                     row.getObject(1, LocalDate.class),
                     row.getObject(2, OffsetDateTime.class),
-                    json.readValue(row.getString(3), new TypeReference<List<Change>>() {}),
+                    json.all(row.getString(3), StoredChange.class).stream()
+                        .map(StoredChange::change)
+                        .toList(),
                     row.getDouble(4)))
         .optional();
   }
@@ -142,7 +143,11 @@ class Mornings {
         .params(today, farmId)
         .query(String.class)
         .optional()
-        .map(kept -> json.readValue(kept, new TypeReference<List<Standing>>() {}))
+        .map(
+            kept ->
+                json.all(kept, StoredStanding.class).stream()
+                    .map(StoredStanding::standing)
+                    .toList())
         .orElse(List.of());
   }
 }

@@ -7,13 +7,13 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import nimblefurrow.server.placement.Places;
+import nimblefurrow.server.placement.StoredPlaces;
 import nimblefurrow.server.platform.codes.Codes;
+import nimblefurrow.server.platform.codes.StoredJson;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Searches for plans, as rows: asked for, how far, the best so far, how they ended. */
 @Service
@@ -37,17 +37,17 @@ class PlanRuns {
       Optional<Double> byClosing,
       Optional<Double> loss,
       int years,
-      Places soFar,
+      StoredPlaces soFar,
       Optional<String> said) {}
 
   private static final String COLUMNS =
       "id, farm_id, seed, state, begun, part, by_closing, loss, years, so_far::text, said";
 
   private final JdbcClient jdbc;
-  private final JsonMapper json;
+  private final StoredJson json;
   private final Clock clock;
 
-  PlanRuns(JdbcClient jdbc, JsonMapper json, Clock clock) {
+  PlanRuns(JdbcClient jdbc, StoredJson json, Clock clock) {
     this.jdbc = jdbc;
     this.json = json;
     this.clock = clock;
@@ -101,18 +101,11 @@ class PlanRuns {
    * @return whether anybody still waits for it
    */
   @Transactional(propagation = Propagation.REQUIRES_NEW)
-  boolean told(UUID id, double part, double byClosing, double loss, int years, Places soFar) {
+  boolean told(UUID id, double part, double byClosing, double loss, int years, StoredPlaces soFar) {
     return jdbc.sql(
                 "update plan_run set part = ?, by_closing = ?, loss = ?, years = ?, so_far = ?::jsonb"
                     + " where id = ? and state = ?")
-            .params(
-                part,
-                byClosing,
-                loss,
-                years,
-                json.writeValueAsString(soFar),
-                id,
-                RunState.SEARCHING.code())
+            .params(part, byClosing, loss, years, json.write(soFar), id, RunState.SEARCHING.code())
             .update()
         == 1;
   }
@@ -142,7 +135,7 @@ class PlanRuns {
         Optional.ofNullable(row.getObject("by_closing", Double.class)),
         Optional.ofNullable(row.getObject("loss", Double.class)),
         row.getInt("years"),
-        soFar == null ? new Places(List.of()) : json.readValue(soFar, Places.class),
+        soFar == null ? new StoredPlaces(List.of()) : json.read(soFar, StoredPlaces.class),
         Optional.ofNullable(row.getString("said")));
   }
 }

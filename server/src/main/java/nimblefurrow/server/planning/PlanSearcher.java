@@ -14,7 +14,7 @@ import nimblefurrow.scheduler.search.Watch;
 import nimblefurrow.server.dispatch.Board;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.placement.Placements;
-import nimblefurrow.server.placement.Places;
+import nimblefurrow.server.placement.StoredPlaces;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -90,7 +90,13 @@ class PlanSearcher {
       return;
     }
     PlannedPlaces planned = PlannedPlaces.of(anew, found.plan());
-    runs.told(run.id(), 1, closing, found.loss(), anew.fit().memberYears(), places(planned.pins()));
+    runs.told(
+        run.id(),
+        1,
+        closing,
+        found.loss(),
+        anew.fit().memberYears(),
+        StoredPlaces.of(planned.pins()));
     transaction.executeWithoutResult(
         status -> {
           if (runs.end(run.id(), RunState.DONE, null)) {
@@ -112,10 +118,6 @@ class PlanSearcher {
   /** The same jobs with the places of locked ones alone. */
   private static ScheduleProblem anew(ScheduleProblem problem) {
     return problem.pinned(problem.pins().stream().filter(Pin::locked).toList());
-  }
-
-  private static Places places(List<Pin> pins) {
-    return new Places(pins.stream().map(Places.Place::of).toList());
   }
 
   /** Tells how far the search is, now and then, and hears whether it is still wanted. */
@@ -143,7 +145,7 @@ class PlanSearcher {
         return;
       }
       Found found = best.get();
-      Places soFar = places(PlannedPlaces.of(problem, found.plan()).pins());
+      StoredPlaces soFar = StoredPlaces.of(PlannedPlaces.of(problem, found.plan()).pins());
       wanted = runs.told(run, part, closing, found.loss(), problem.fit().memberYears(), soFar);
       last = System.nanoTime();
     }

@@ -11,14 +11,14 @@ import java.util.UUID;
 import nimblefurrow.core.board.Pin;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.placement.Placements;
-import nimblefurrow.server.placement.Places;
+import nimblefurrow.server.placement.StoredPlaces;
 import nimblefurrow.server.platform.NotOnThisFarm;
 import nimblefurrow.server.platform.codes.Codes;
+import nimblefurrow.server.platform.codes.StoredJson;
 import nimblefurrow.server.platform.web.Maybe;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Plans as they once stood, so that they can be compared with today's and brought back. */
 @Service
@@ -35,12 +35,12 @@ class PlanVersions {
   private static final int KEPT = 200;
 
   private final JdbcClient jdbc;
-  private final JsonMapper json;
+  private final StoredJson json;
   private final Placements placements;
   private final Farms farms;
   private final Clock clock;
 
-  PlanVersions(JdbcClient jdbc, JsonMapper json, Placements placements, Farms farms, Clock clock) {
+  PlanVersions(JdbcClient jdbc, StoredJson json, Placements placements, Farms farms, Clock clock) {
     this.jdbc = jdbc;
     this.json = json;
     this.placements = placements;
@@ -55,7 +55,7 @@ class PlanVersions {
    */
   @Transactional
   void keep(UUID farmId, VersionKind how, Double loss) {
-    Places places = new Places(placements.all(farmId).stream().map(Places.Place::of).toList());
+    StoredPlaces places = StoredPlaces.of(placements.all(farmId));
     jdbc.sql(
             "insert into plan_version (id, farm_id, kept_at, kept_on, how, loss, places)"
                 + " values (?, ?, ?, ?, ?, ?, ?::jsonb)")
@@ -66,7 +66,7 @@ class PlanVersions {
             farms.today(farms.view(farmId)),
             how.code(),
             loss,
-            json.writeValueAsString(places))
+            json.write(places))
         .update();
     jdbc.sql(
             "delete from plan_version where farm_id = ? and id not in (select id from plan_version"
@@ -93,7 +93,7 @@ class PlanVersions {
         .params(farmId, id)
         .query(String.class)
         .optional()
-        .map(kept -> json.readValue(kept, Places.class).pins())
+        .map(kept -> json.read(kept, StoredPlaces.class).pins())
         .orElseThrow(() -> new NotOnThisFarm("kept plan"));
   }
 

@@ -104,7 +104,7 @@ class ReplanController {
 
   private static MendStepView view(Board board, Replanning.Step step, double keeping) {
     UnitSystem units = board.season().day().units();
-    ScheduleProblem then = board.problem().pinned(step.places().pins());
+    ScheduleProblem then = board.problem().pinned(step.pins());
     Map<JobId, Placement> laid = new HashMap<>();
     new Layout(then).roughly(new Plan(then.given())).placed().forEach(p -> laid.put(p.jobId(), p));
     Map<String, String> machines = new HashMap<>();

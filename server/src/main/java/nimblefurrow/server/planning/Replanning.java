@@ -24,14 +24,13 @@ import nimblefurrow.scheduler.search.PlanSearch;
 import nimblefurrow.server.dispatch.Board;
 import nimblefurrow.server.dispatch.Dispatch;
 import nimblefurrow.server.placement.Placements;
-import nimblefurrow.server.placement.Places;
 import nimblefurrow.server.platform.Conflict;
+import nimblefurrow.server.platform.codes.StoredJson;
 import nimblefurrow.server.unchanged.Unchanged;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * What to do with the list when the world has changed: keep it, or move some of its jobs. Keeping
@@ -47,7 +46,7 @@ class Replanning {
    * @param moved jobs that it moves
    * @param gone jobs that come to stand nowhere
    */
-  record Step(double most, double loss, List<Moved> moved, Places places, List<JobId> gone) {}
+  record Step(double most, double loss, List<Moved> moved, List<Pin> pins, List<JobId> gone) {}
 
   /**
    * @param keeping dollars a year that are lost if nothing is moved
@@ -61,7 +60,7 @@ class Replanning {
   private final Placements placements;
   private final PlanVersions versions;
   private final JdbcClient jdbc;
-  private final JsonMapper json;
+  private final StoredJson json;
   private final Unchanged unchanged;
   private final double seconds;
   private final double mostSeconds;
@@ -75,7 +74,7 @@ class Replanning {
       Placements placements,
       PlanVersions versions,
       JdbcClient jdbc,
-      JsonMapper json,
+      StoredJson json,
       Unchanged unchanged,
       @Value("${furrow.replan-seconds:0.65}") double seconds,
       @Value("${furrow.replan-most-seconds:2.6}") double mostSeconds) {
@@ -130,12 +129,7 @@ class Replanning {
     PlannedPlaces places = PlannedPlaces.of(anew, plan);
     List<Moved> moved =
         mind.moved(kept, plan).stream().filter(m -> placed.contains(m.job())).toList();
-    return new Step(
-        most.fraction(),
-        loss,
-        moved,
-        new Places(places.pins().stream().map(Places.Place::of).toList()),
-        places.left());
+    return new Step(most.fraction(), loss, moved, places.pins(), places.left());
   }
 
   /** The step that is proposed: the last that is worth it; else keeping the list. */
@@ -158,17 +152,17 @@ class Replanning {
    */
   @Transactional
   void take(UUID farmId, UUID offerId, int step) {
-    Offer offer =
+    StoredOffer offer =
         jdbc.sql("select offer::text from plan_offer where farm_id = ? and id = ? and stands = ?")
             .params(farmId, offerId, unchanged.stands(farmId))
             .query(String.class)
             .optional()
-            .map(kept -> json.readValue(kept, Offer.class))
+            .map(kept -> json.read(kept, StoredOffer.class))
             .filter(kept -> step >= 0 && step < kept.steps().size())
             .orElseThrow(
                 () -> new Conflict("the board has changed since this was offered: ask again"));
-    Step taken = offer.steps().get(step);
-    placements.change(farmId, "re-plan", taken.places().pins(), taken.gone());
+    StoredOffer.StoredStep taken = offer.steps().get(step);
+    placements.change(farmId, "re-plan", taken.places().pins(), taken.left());
     versions.keep(farmId, VersionKind.REPLANNED, taken.loss());
     jdbc.sql("delete from plan_offer where farm_id = ?").param(farmId).update();
   }
@@ -178,7 +172,7 @@ class Replanning {
             "insert into plan_offer (farm_id, id, stands, offer) values (?, ?, ?, ?::jsonb)"
                 + " on conflict (farm_id) do update set id = excluded.id,"
                 + " stands = excluded.stands, offer = excluded.offer")
-        .params(farmId, offer.id(), unchanged.stands(farmId), json.writeValueAsString(offer))
+        .params(farmId, offer.id(), unchanged.stands(farmId), json.write(StoredOffer.of(offer)))
         .update();
   }
 }

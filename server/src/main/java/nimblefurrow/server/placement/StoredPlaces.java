@@ -8,10 +8,11 @@ import nimblefurrow.core.board.Pin;
 import nimblefurrow.core.job.JobId;
 import nimblefurrow.core.job.Operation;
 import nimblefurrow.core.quantity.Coded;
+import nimblefurrow.server.platform.codes.Stored;
 import org.jspecify.annotations.Nullable;
 
 /** Where jobs stand, as rows keep it. */
-public record Places(List<Place> places) {
+public record StoredPlaces(List<Place> places) implements Stored {
   /**
    * Where a job stands; no machine means nowhere.
    *
@@ -49,8 +50,13 @@ public record Places(List<Place> places) {
     }
   }
 
-  public Places {
+  public StoredPlaces {
     places = List.copyOf(places);
+  }
+
+  /** Where pins hold their jobs. */
+  public static StoredPlaces of(List<Pin> pins) {
+    return new StoredPlaces(pins.stream().map(Place::of).toList());
   }
 
   /** The jobs that stand anywhere. */
