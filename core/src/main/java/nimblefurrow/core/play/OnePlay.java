@@ -1,7 +1,5 @@
 package nimblefurrow.core.play;
 
-import java.util.Arrays;
-
 /**
  * A plan played through one year, day by day, as a crew would work it: begun jobs first, then those
  * in the plan's order, each asked once a day. Every morning each machine, driver and tractor has
@@ -19,22 +17,7 @@ final class OnePlay {
   /** Clock at which a job was over, on its last day. */
   private final double[] endClock;
 
-  /** Jobs that wait, in the plan's order. */
-  private final int[] waiting;
-
-  private int waitingCount;
-
-  /**
-   * Jobs by the day on which they are asked first: the first of each day, and the one after each.
-   */
-  private final int[] opening;
-
-  private final int[] next;
-
-  /** Where each job stands in the plan's order. */
-  private final int[] place;
-
-  private final int[] turn;
+  private final Turns turns;
   private YearNumbers year;
   private Draft plan;
 
@@ -52,11 +35,7 @@ final class OnePlay {
     clocks = new Clocks(n);
     now = new Morning(n);
     endClock = new double[n.jobs.size()];
-    waiting = new int[n.jobs.size()];
-    opening = new int[n.days];
-    next = new int[waiting.length];
-    place = new int[waiting.length];
-    turn = new int[n.jobs.size()];
+    turns = new Turns(n, this);
   }
 
   /** All days of a year from the first morning, every step told. */
@@ -84,25 +63,7 @@ final class OnePlay {
   void ready(YearNumbers in, Draft of, int day) {
     year = in;
     plan = of;
-    waitingCount = 0;
-    Arrays.fill(opening, NONE);
-    boolean all = told != null || of.highest > 0;
-    for (int i = of.order.length - 1; i >= 0; i--) {
-      int j = of.order[i];
-      place[j] = i;
-      if (now.state[j] == Morning.WAITING && !all) {
-        int first = Math.max(day, in.opens[j] + of.wait[j]);
-        if (first < n.days) {
-          next[j] = opening[first];
-          opening[first] = j;
-        }
-      }
-    }
-    for (int i = 0; i < of.order.length && all; i++) {
-      if (now.state[of.order[i]] == Morning.WAITING) {
-        waiting[waitingCount++] = of.order[i];
-      }
-    }
+    turns.ready(in, of, day, told != null);
   }
 
   /** Plays some days, the last of them not counted. */
@@ -110,106 +71,28 @@ final class OnePlay {
     for (int day = from; day < to; day++) {
       if (plan.highest > 0) {
         clocks.morning(day);
-        byRank(day);
+        turns.byRank(day);
       } else if (told != null) {
         clocks.morning(day);
-        inOrder(day);
+        turns.inOrder(day);
       } else {
-        opened(day);
+        turns.opened(day);
         if (year.anyFit[day]) {
           clocks.morning(day);
-          quickly(day);
+          turns.quickly(day);
         }
       }
     }
   }
 
-  /** What is begun is asked before all that waits. */
-  private void begunFirst(int day) {
-    int count = now.begunCount;
-    System.arraycopy(now.begun, 0, turn, 0, count);
-    for (int i = 0; i < count; i++) {
-      ask(turn[i], day);
-    }
+  /** Whether nothing rules out on a day, before all is asked, that a job is worked on. */
+  boolean mayWork(int j, int day) {
+    int m = plan.machine[j];
+    return now.holder[m] == NONE && !clocks.full(m) && year.fit[j][m][day] >= n.leastFit;
   }
 
-  private void inOrder(int day) {
-    begunFirst(day);
-    int still = 0;
-    for (int i = 0; i < waitingCount; i++) {
-      int j = waiting[i];
-      ask(j, day);
-      waiting[still] = j;
-      still += now.state[j] == Morning.WAITING ? 1 : 0;
-    }
-    waitingCount = still;
-  }
-
-  /**
-   * The same where nobody is told why: what rules most jobs out on most days is asked first. That a
-   * job is lost may be noticed later so; nothing hangs on it.
-   */
-  private void quickly(int day) {
-    begunFirst(day);
-    int still = 0;
-    for (int i = 0; i < waitingCount; i++) {
-      int j = waiting[i];
-      int m = plan.machine[j];
-      if (now.holder[m] == NONE && !clocks.full(m) && year.fit[j][m][day] >= n.leastFit) {
-        ask(j, day);
-      }
-      if (day < year.closes[j] && now.state[j] == Morning.WAITING) {
-        waiting[still++] = j;
-      }
-    }
-    waitingCount = still;
-  }
-
-  /** Jobs that are asked from a day on take their place among those that wait. */
-  private void opened(int day) {
-    for (int j = opening[day]; j != NONE; j = next[j]) {
-      int i = waitingCount++;
-      while (i > 0 && place[waiting[i - 1]] > place[j]) {
-        waiting[i] = waiting[i - 1];
-        i--;
-      }
-      waiting[i] = j;
-    }
-  }
-
-  /**
-   * Whose turn it is where days are given: what is begun, then the plan's order; but a job to which
-   * a person has given this day goes before what the plan alone has begun, and one given firmly
-   * before all.
-   */
-  private void byRank(int day) {
-    int count = 0;
-    for (int rank = plan.highest; rank >= 0; rank--) {
-      for (int i = 0; i < now.begunCount; i++) {
-        if (plan.rank[now.begun[i]] == rank) {
-          turn[count++] = now.begun[i];
-        }
-      }
-      for (int i = 0; i < waitingCount; i++) {
-        int j = waiting[i];
-        if (now.state[j] == Morning.WAITING && rankOn(j, day) == rank) {
-          turn[count++] = j;
-        }
-      }
-    }
-    for (int i = 0; i < count; i++) {
-      if (now.state[turn[i]] <= Morning.BEGUN) {
-        ask(turn[i], day);
-      }
-    }
-  }
-
-  /** A job that waits is asked as what it is from its given day on, before as any other. */
-  private int rankOn(int j, int day) {
-    return plan.given[j] <= day ? plan.rank[j] : 0;
-  }
-
-  private void ask(int j, int day) {
+  /** Asks a job whether it can be worked on, and works on it. */
+  void ask(int j, int day) {
     int m = plan.machine[j];
     boolean given = plan.given[j] != Numbers.NEVER;
     int closes = given ? Numbers.NEVER : year.closes[j];

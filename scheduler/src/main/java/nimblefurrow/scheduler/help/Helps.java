@@ -3,7 +3,6 @@ package nimblefurrow.scheduler.help;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -27,7 +26,6 @@ import nimblefurrow.core.quantity.Money;
 import nimblefurrow.core.quantity.Share;
 import nimblefurrow.core.yard.Machine;
 import nimblefurrow.core.yard.MachineKind;
-import nimblefurrow.core.yard.Person;
 import nimblefurrow.scheduler.mending.Replan;
 import nimblefurrow.scheduler.search.Effort;
 import nimblefurrow.scheduler.search.PlanSearch;
@@ -38,8 +36,6 @@ import nimblefurrow.scheduler.search.PlanSearch;
  * what such a search finds without it. Gains are counted on years that no search used.
  */
 public final class Helps {
-  private static final String MORE = "one more";
-
   private final Campaign campaign;
   private final Plan plan;
   private final List<WorkYear> years;
@@ -164,10 +160,7 @@ public final class Helps {
 
   /** One more driver on the days on which that brings most, before some job's window closes. */
   private Optional<Help> driver() {
-    List<Machine> machines =
-        campaign.machines().stream()
-            .map(m -> m.drivers().isEmpty() ? m : m.with(b -> b.drivers(and(m.drivers()))))
-            .toList();
+    List<Machine> machines = More.driven(campaign);
     if (machines.equals(campaign.machines())) {
       return Optional.empty();
     }
@@ -182,22 +175,8 @@ public final class Helps {
   }
 
   private Help driver(List<Machine> machines, LocalDate from, LocalDate to) {
-    Set<LocalDate> off = new HashSet<>();
-    for (LocalDate day = campaign.first(); !day.isAfter(campaign.last()); day = day.plusDays(1)) {
-      if (day.isBefore(from) || day.isAfter(to)) {
-        off.add(day);
-      }
-    }
-    List<Person> people = new ArrayList<>(campaign.people());
-    people.add(Person.always(MORE).away(off));
-    Campaign with = campaign.with(machines, people);
+    Campaign with = More.driver(campaign, machines, from, to);
     return help(Help.What.DRIVER, played(with, others), base).on(from, to);
-  }
-
-  private static List<String> and(List<String> drivers) {
-    List<String> all = new ArrayList<>(drivers);
-    all.add(MORE);
-    return all;
   }
 
   /** The first of so many days that end when a job's window closes. */
@@ -224,22 +203,16 @@ public final class Helps {
 
   /** A second machine like the first of its kind, for a week; with a crew of its own. */
   private Help machine(MachineKind kind, LocalDate from) {
-    Machine like =
-        campaign.machines().stream().filter(m -> m.kind() == kind).findFirst().orElseThrow();
     LocalDate to = from.plusDays(sizes.machineDays() - 1);
-    Set<LocalDate> days = from.datesUntil(to.plusDays(1)).collect(Collectors.toSet());
-    Machine more =
-        Machine.of(MORE, like.name(), kind, like.rate())
-            .with(m -> m.booked(days).place(like.place()));
-    List<Machine> machines = new ArrayList<>(campaign.machines());
-    machines.add(more);
-    Campaign with = campaign.with(machines, campaign.people());
+    Machine like = More.like(campaign, kind);
+    Machine more = More.machine(like, from, to);
+    Campaign with = More.machine(campaign, more);
     Set<JobId> its =
         lacking.stream()
             .filter(job -> job.kind() == kind && with.able(job).contains(more))
             .map(Job::id)
             .collect(Collectors.toSet());
-    PlanRisk found = better(with, plan.on(MORE, its));
+    PlanRisk found = better(with, plan.on(more.id(), its));
     return help(Help.What.MACHINE, found, searched()).by(like.id()).on(from, to);
   }
 

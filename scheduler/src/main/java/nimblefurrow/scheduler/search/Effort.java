@@ -1,5 +1,8 @@
 package nimblefurrow.scheduler.search;
 
+import java.util.List;
+import nimblefurrow.core.quantity.Share;
+
 /**
  * How hard to look for a plan: {@code new Effort(1, 10, 2)} is what two threads of a usual machine
  * do in about ten seconds. It is counted in changes tried, never by the clock, so that the same
@@ -31,5 +34,14 @@ public record Effort(long seed, double seconds, int threads) {
             * (YEARS / Math.max(1, years))
             * (SEASON_DAYS / Math.max(SEASON_DAYS, days));
     return Math.max(1, Math.round(part * seconds * rate));
+  }
+
+  /** What of the time goes to one share of a list that may be moved: half to the usual one. */
+  static double part(List<Share> shares, Share share, Share usual) {
+    int all = shares.size();
+    if (all == 1 || !shares.contains(usual)) {
+      return 1;
+    }
+    return share.equals(usual) ? all / 2.0 : all / 2.0 / (all - 1);
   }
 }

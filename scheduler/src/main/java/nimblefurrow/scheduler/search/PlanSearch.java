@@ -152,20 +152,12 @@ public final class PlanSearch {
       Function<Rehearsal, Keeping> keeping =
           rehearsal -> Keeping.of(rehearsal.draft(replan.kept()), prices, counted, most);
       // Another seed each time: where nothing was found, the same would be looked at again.
-      double seconds = effort.seconds() * part(shares, share, usual);
+      double seconds = effort.seconds() * Effort.part(shares, share, usual);
       Effort next = new Effort(effort.seed() + all.size(), seconds, effort.threads());
       best = from(best, keeping, AGAIN_WARMTH, false, next, watch);
       all.add(best);
     }
     return all;
-  }
-
-  private static double part(List<Share> shares, Share share, Share usual) {
-    int all = shares.size();
-    if (all == 1 || !shares.contains(usual)) {
-      return 1;
-    }
-    return share.equals(usual) ? all / 2.0 : all / 2.0 / (all - 1);
   }
 
   /**

@@ -5,13 +5,11 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nimblefurrow.core.cashcrop.CropKind;
 import nimblefurrow.core.quantity.OutOfRange;
-import nimblefurrow.core.season.Clearing;
 import nimblefurrow.server.farm.Farms;
 import nimblefurrow.server.farm.Farms.FarmView;
 import nimblefurrow.server.field.Fields;
@@ -71,15 +69,7 @@ public class Chains {
     fields.hold(farmId, fieldId);
     refuseImpossible(farmId, planted, crop);
     List<LinkRow> chain = rows(farmId, fieldId);
-    int at = chain.size();
-    for (int i = chain.size() - 1; i >= 0; i--) {
-      LinkRow link = chain.get(i);
-      if (link.kind == LinkKind.CROP && link.starts.equals(planted)) {
-        throw new OutOfRange(
-            "planted", "another crop of this field is planted on %s already".formatted(planted));
-      }
-      at = link.kind == LinkKind.CROP && link.starts.isAfter(planted) ? i : at;
-    }
+    int at = new ChainOrder(chain).ofCrop(planted);
     return insert(chain, at, new LinkRow(farmId, fieldId, planted, crop, null, null));
   }
 
@@ -88,7 +78,7 @@ public class Chains {
   public Link changeCrop(UUID farmId, UUID id, LocalDate planted, CropDetails crop, int version) {
     refuseImpossible(farmId, planted, crop);
     LinkRow link = fresh(farmId, id, version, LinkKind.CROP);
-    refuseOutOfTurn(rows(farmId, link.fieldId), link, planted);
+    new ChainOrder(rows(farmId, link.fieldId)).refuseOutOfTurn(link, planted);
     link.starts = planted;
     link.crop = StoredCrop.of(crop);
     return view(links.saveAndFlush(link));
@@ -117,28 +107,6 @@ public class Chains {
     crop.planting(planted, null, List.of()).checkedAt(farm.site(), farm.rules().figures());
   }
 
-  /** Order in the chain is a place, not a date: a crop cannot be moved past another by its day. */
-  private static void refuseOutOfTurn(List<LinkRow> chain, LinkRow link, LocalDate planted) {
-    int at = chain.indexOf(link);
-    for (int i = 0; i < chain.size(); i++) {
-      LinkRow other = chain.get(i);
-      boolean dated = other.kind == LinkKind.CROP || other.kind == LinkKind.CUT && i > at;
-      boolean passes =
-          i < at ? !other.starts.isBefore(planted) : i > at && !other.starts.isAfter(planted);
-      if (dated && passes) {
-        throw new OutOfRange(
-            "planted",
-            "planted is %s %s, where the %s %s it stands; got %s"
-                .formatted(
-                    i < at ? "after" : "before",
-                    other.starts,
-                    other.kind == LinkKind.CUT ? "cut" : "crop",
-                    i < at ? "before" : "after",
-                    planted));
-      }
-    }
-  }
-
   /**
    * Puts a cover after a crop or a cut; past what was meant to cut the crop itself.
    *
@@ -150,19 +118,8 @@ public class Chains {
     fields.hold(farmId, fieldId);
     cover.checked();
     List<LinkRow> chain = rows(farmId, fieldId);
-    int at = chain.stream().map(l -> l.id).toList().indexOf(ground);
-    if (at < 0) {
-      throw new NotOnThisFarm("crop or cut");
-    }
-    while (at + 1 < chain.size() && chain.get(at + 1).kind == LinkKind.CUT) {
-      at++;
-    }
+    int at = new ChainOrder(chain).beforeCover(ground, zone);
     LocalDate starts = chain.get(at).starts.plusDays(1);
-    for (int i = at + 1; i < chain.size() && chain.get(i).kind == LinkKind.COVER; i++) {
-      if (Objects.equals(chain.get(i).zoneId, zone)) {
-        throw new Conflict("a cover is planned here already: load it again, then change that one");
-      }
-    }
     LinkRow link = new LinkRow(farmId, fieldId, starts, null, cover, null);
     link.zoneId = zone;
     return insert(chain, at + 1, link);
@@ -186,25 +143,7 @@ public class Chains {
   public Link addCut(UUID farmId, UUID fieldId, LocalDate day, CutDetails cut) {
     fields.hold(farmId, fieldId);
     List<LinkRow> chain = rows(farmId, fieldId);
-    int at = 0;
-    while (at < chain.size()
-        && (chain.get(at).kind == LinkKind.COVER || chain.get(at).starts.isBefore(day))) {
-      at++;
-    }
-    if (at == 0) {
-      throw new OutOfRange("day", "nothing stands in this field on %s".formatted(day));
-    }
-    LinkRow before = chain.get(at - 1);
-    if (before.kind == LinkKind.CUT) {
-      throw new OutOfRange(
-          "day",
-          "plan the cover after the cut of %s first: nothing else stands to be cut"
-              .formatted(before.starts));
-    }
-    if (before.kind == LinkKind.CROP && cut.how() != Clearing.How.FORAGE_CUT) {
-      throw new OutOfRange(
-          "cover", "plan a cover first: before it, only the crop itself can be cut for forage");
-    }
+    int at = new ChainOrder(chain).ofCut(day, cut);
     return insert(chain, at, new LinkRow(farmId, fieldId, day, null, null, cut));
   }
 
@@ -232,17 +171,7 @@ public class Chains {
     LinkRow link = row(farmId, id);
     fields.hold(farmId, link.fieldId);
     List<LinkRow> chain = rows(farmId, link.fieldId);
-    int at = chain.indexOf(link);
-    LinkKind next = at + 1 < chain.size() ? chain.get(at + 1).kind : LinkKind.CROP;
-    boolean coverBefore = at > 0 && chain.get(at - 1).kind == LinkKind.COVER;
-    if (link.kind == LinkKind.CUT && coverBefore && next == LinkKind.COVER) {
-      throw new Conflict("a cover is planned after this cut: take that cover out first");
-    }
-    if (link.kind == LinkKind.CROP && next != LinkKind.CROP) {
-      throw new Conflict(
-          "a %s is planned after this crop: take that out first"
-              .formatted(next == LinkKind.COVER ? "cover" : "cut"));
-    }
+    new ChainOrder(chain).refuseRestedOn(link);
     int kept = records.ofLink(farmId, id);
     if (kept > 0 && link.kind == LinkKind.COVER) {
       throw new Conflict(
@@ -256,7 +185,7 @@ public class Chains {
     } else {
       links.delete(link);
     }
-    chain.remove(at);
+    chain.remove(link);
     number(chain);
     return kept > 0 ? Removed.retired(what, kept) : Removed.gone(what);
   }

@@ -22,7 +22,7 @@ import nimblefurrow.server.flight.DronePort.Flown;
 import nimblefurrow.server.flight.DronePort.Moment;
 import nimblefurrow.server.flight.FlightDesk.Asked;
 import nimblefurrow.server.flight.FlightDesk.Planned;
-import nimblefurrow.server.journal.FactForm;
+import nimblefurrow.server.journal.ActForm;
 import nimblefurrow.server.logbook.Logbook;
 import nimblefurrow.server.platform.Conflict;
 import nimblefurrow.server.platform.FarmUser;
@@ -163,7 +163,7 @@ class FlightRuns {
                 null,
                 "Flown in %d flights; pass %d of %d."
                     .formatted(now.flights(), run.plan.pass(), p.kept().passes()),
-                new FactForm.SownForm()),
+                new ActForm.SownForm()),
             run.plan.pass() > 1);
     applied.keep(farm, saved.id(), "drone stand-in", p.flown().points());
     run.entryId = saved.id();

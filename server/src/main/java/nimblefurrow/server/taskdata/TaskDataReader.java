@@ -24,10 +24,7 @@ import nimblefurrow.server.taskdata.TaskData.PartField;
 import nimblefurrow.server.taskdata.TaskData.Rate;
 import nimblefurrow.server.taskdata.TaskData.RateGrid;
 import nimblefurrow.server.taskdata.TaskData.Task;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 
 /**
@@ -37,8 +34,6 @@ import org.locationtech.jts.geom.Polygon;
  */
 final class TaskDataReader {
   private static final int MOST_PARTS = 5_000;
-  private static final int MOST_POINTS = 200_000;
-  private static final GeometryFactory SHAPES = new GeometryFactory();
 
   private final Map<String, byte[]> grids;
   private final Map<String, Integer> fieldIds = new HashMap<>();
@@ -47,13 +42,9 @@ final class TaskDataReader {
   private final List<String> products = new ArrayList<>();
   private final List<OpenTask> open = new ArrayList<>();
   private String farm = "";
-  private int points;
+  private final Outline outline = new Outline();
 
   private PendingField field;
-  private List<LinearRing> holes;
-  private LinearRing outer;
-  private List<Coordinate> line;
-  private String lineKind;
   private OpenTask task;
   private List<OpenRate> zone;
 
@@ -151,20 +142,11 @@ final class TaskDataReader {
         field =
             new PendingField(id(xml, "PFD"), said(xml, "C"), whole(xml, "D"), new ArrayList<>());
       }
-      case "PLN" -> {
-        outer = null;
-        holes = new ArrayList<>();
-      }
-      case "LSG" -> {
-        line = new ArrayList<>();
-        lineKind = said(xml, "A");
-      }
+      case "PLN" -> outline.begins();
+      case "LSG" -> outline.lineBegins(said(xml, "A"));
       case "PNT" -> {
-        if (line != null) {
-          if (++points > MOST_POINTS) {
-            throw wrong("a file holds at most %,d points".formatted(MOST_POINTS));
-          }
-          line.add(new Coordinate(degrees(xml, "D", 180), degrees(xml, "C", 90)));
+        if (outline.takesPoints()) {
+          outline.point(degrees(xml, "D", 180), degrees(xml, "C", 90));
         }
       }
       case "TSK" -> {
@@ -217,23 +199,18 @@ final class TaskDataReader {
 
   private void end(String name) {
     switch (name) {
-      case "LSG" -> {
-        if (outer != null || holes != null) {
-          ring();
-        }
-        line = null;
-      }
+      case "LSG" -> outline.lineEnds();
       case "PLN" -> {
-        if (field != null && outer != null) {
-          field.parts().add(SHAPES.createPolygon(outer, holes.toArray(LinearRing[]::new)));
+        Optional<Polygon> part = outline.ends();
+        if (field != null) {
+          part.ifPresent(field.parts()::add);
         }
-        holes = null;
       }
       case "PFD" -> {
         Geometry shape =
             field.parts().size() == 1
                 ? field.parts().get(0)
-                : SHAPES.createMultiPolygon(field.parts().toArray(Polygon[]::new));
+                : Outline.SHAPES.createMultiPolygon(field.parts().toArray(Polygon[]::new));
         fieldIds.put(field.id(), fields.size());
         fields.add(new PartField(field.name(), field.area(), shape));
         field = null;
@@ -244,21 +221,6 @@ final class TaskDataReader {
         task = null;
       }
       default -> {}
-    }
-  }
-
-  private void ring() {
-    if (!line.isEmpty() && !line.get(0).equals2D(line.get(line.size() - 1))) {
-      line.add(line.get(0));
-    }
-    if (line.size() < 4) {
-      throw wrong("an outline has three points at least");
-    }
-    LinearRing ring = SHAPES.createLinearRing(line.toArray(Coordinate[]::new));
-    if (lineKind.equals("2")) {
-      holes.add(ring);
-    } else {
-      outer = ring;
     }
   }
 
