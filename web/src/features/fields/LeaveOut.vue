@@ -1,15 +1,11 @@
 <script setup lang="ts">
-import { reactive } from 'vue'
 import { api, got, type Schemas } from '../../api/client'
 import NumberField from '../../parts/NumberField.vue'
 import type { Act } from './landTools'
 
 /** A field that is left out of a season, and why. */
 const { field, act } = defineProps<{ field: Schemas['FieldView']; act: Act }>()
-const left = reactive({
-  season: field.leftOutSeason ? String(field.leftOutSeason) : '',
-  reason: field.leftOutReason ?? '',
-})
+const left = defineModel<{ season: string; reason: string }>({ required: true })
 const leaveOut = (out: boolean) =>
   act(
     () =>
@@ -17,7 +13,7 @@ const leaveOut = (out: boolean) =>
         api.PUT('/api/v1/fields/{id}/left-out', {
           params: { path: { id: field.id } },
           body: {
-            ...(out ? { season: Number(left.season), reason: left.reason } : {}),
+            ...(out ? { season: Number(left.value.season), reason: left.value.reason } : {}),
             version: field.version,
           },
         }),

@@ -61,8 +61,11 @@ let fitted = false
 const chosenId = ref('')
 const chosen = computed(() => land.value?.fields.find((f) => f.id === chosenId.value))
 const name = ref('')
-const { tool, asks, edits, joining, look, use, drawMark, addMark, stepBack, saveEdit, join } = useLandTools(
+/** What is typed of leaving the chosen field out; kept while the tools are put away. */
+const left = ref({ season: '', reason: '' })
+const { tool, asks, edits, joining, look, use, mark, pointMark, stepBack, saveEdit, join } = useLandTools(
   () => map,
+  land,
   chosen,
   name,
   act,
@@ -97,6 +100,8 @@ function draw() {
 watch(chosenId, (id) => {
   map?.choose(id, false)
   look()
+  const f = chosen.value
+  left.value = { season: String(f?.leftOutSeason ?? ''), reason: f?.leftOutReason ?? '' }
 })
 
 const undo = () => act(() => got(api.POST('/api/v1/land/undo')), 'Undone.')
@@ -182,7 +187,7 @@ function choose(id: string | null) {
             >Join it into {{ chosen.name }}</v-btn
           >
         </div>
-        <LeaveOut v-if="planner && tools" :key="chosen.id + chosen.version" :field="chosen" :act="act" />
+        <LeaveOut v-if="planner && tools" v-model="left" :field="chosen" :act="act" />
         <p v-if="chosen.leftOutSeason" class="trouble">
           Left out in {{ chosen.leftOutSeason }}: {{ chosen.leftOutReason || 'no reason written down' }}
         </p>
@@ -197,7 +202,7 @@ function choose(id: string | null) {
             >Draw it</v-btn
           >
         </div>
-        <MarkDesk :kinds="land.kinds" @draw="drawMark" @point="addMark" />
+        <MarkDesk v-model="mark" :kinds="land.kinds" @draw="use('mark')" @point="pointMark" />
       </template>
       <MarkList v-if="tools" :marks="land.marks" :act="act" />
     </aside>

@@ -1,27 +1,13 @@
 <script setup lang="ts">
-import { reactive, watch } from 'vue'
 import type { Schemas } from '../../api/client'
 import FigureField from '../../parts/FigureField.vue'
 import NumberField from '../../parts/NumberField.vue'
 import type { Mark } from './landTools'
 
 /** Something that is to be marked: drawn on the map, or a point typed. */
-const props = defineProps<{ kinds: Schemas['LandMap']['kinds'] }>()
-const emit = defineEmits<{ draw: [Mark]; point: [Mark, string] }>()
-const mark = reactive<Mark>({ kind: 'WIRE', name: '', keepAwayFt: '', shape: 'Point' })
-const at = reactive({ longitude: '', latitude: '' })
-const shapes = { POINT: 'Point', LINE: 'LineString', AREA: 'Polygon' } as const
-watch(
-  () => mark.kind,
-  (kind) => {
-    const known = props.kinds.find((k) => k.kind === kind)
-    mark.keepAwayFt = String(known?.keepAwayFt ?? '')
-    mark.shape = shapes[known?.drawn ?? 'POINT']
-  },
-  { immediate: true },
-)
-const point = () =>
-  emit('point', mark, JSON.stringify({ type: 'Point', coordinates: [Number(at.longitude), Number(at.latitude)] }))
+defineProps<{ kinds: Schemas['LandMap']['kinds'] }>()
+const emit = defineEmits<{ draw: []; point: [] }>()
+const mark = defineModel<Mark>({ required: true })
 </script>
 
 <template>
@@ -36,10 +22,10 @@ const point = () =>
       label="Keep away"
       unit="FOOT"
     />
-    <v-btn size="small" variant="tonal" color="primary" @click="emit('draw', mark)">Draw it on the map</v-btn>
-    <form class="typed" @submit.prevent="point">
-      <NumberField v-model="at.longitude" label="Longitude" required /><NumberField
-        v-model="at.latitude"
+    <v-btn size="small" variant="tonal" color="primary" @click="emit('draw')">Draw it on the map</v-btn>
+    <form class="typed" @submit.prevent="emit('point')">
+      <NumberField v-model="mark.longitude" label="Longitude" required /><NumberField
+        v-model="mark.latitude"
         label="Latitude"
         required
       /><v-btn size="small" variant="text" type="submit">Mark this point</v-btn>

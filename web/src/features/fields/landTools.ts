@@ -1,6 +1,6 @@
-import { computed, ref, type ComputedRef, type Ref } from 'vue'
+import { computed, reactive, ref, watch, type ComputedRef, type Ref } from 'vue'
 import { api, got, type Schemas } from '../../api/client'
-import { figure } from '../../parts/act'
+import { figure, type useAct } from '../../parts/act'
 import type { LandMap } from './landMap'
 
 export type Tool = 'look' | 'draw' | 'edit' | 'hole' | 'split' | 'join' | 'zone' | 'mark'
@@ -11,10 +11,12 @@ export interface Mark {
   name: string
   keepAwayFt: string
   shape: 'Point' | 'LineString' | 'Polygon'
+  longitude: string
+  latitude: string
 }
+const SHAPES = { POINT: 'Point', LINE: 'LineString', AREA: 'Polygon' } as const
 
-/** Says whether it was done. */
-export type Act = (asked: () => Promise<unknown>, words: string) => Promise<unknown>
+export type Act = ReturnType<typeof useAct>['act']
 
 const ASKS: Record<Tool, string> = {
   look: '',
@@ -30,6 +32,7 @@ const ASKS: Record<Tool, string> = {
 /** What is drawn on the map, and what becomes of it: one tool is in hand at a time. */
 export function useLandTools(
   map: () => LandMap | null,
+  land: Ref<Schemas['LandMap'] | undefined>,
   chosen: ComputedRef<Schemas['FieldView'] | undefined>,
   name: Ref<string>,
   act: Act,
@@ -109,13 +112,33 @@ export function useLandTools(
       edited = chosen.value!.version
       map()?.modify((shape) => edits.value.push(shape))
     }
+    if (wanted === 'mark') map()?.draw(mark.shape, (shape) => void addMark(shape))
   }
+  /** What was refused stays as it was typed and pulled. */
   async function after(asked: () => Promise<unknown>, words: string) {
-    await act(asked, words)
-    name.value = ''
-    look()
+    const done = await act(() => asked().then(() => true), words)
+    if (done) name.value = ''
+    if (done || tool.value !== 'edit') look()
   }
-  const addMark = (mark: Mark, shape: string) =>
+  /** Kept while a field is looked at: its form comes and goes. */
+  const mark = reactive<Mark>({
+    kind: 'WIRE',
+    name: '',
+    keepAwayFt: '',
+    shape: 'Point',
+    longitude: '',
+    latitude: '',
+  })
+  watch(
+    [() => mark.kind, () => land.value?.kinds],
+    ([kind, kinds]) => {
+      const known = kinds?.find((k) => k.kind === kind)
+      mark.keepAwayFt = String(known?.keepAwayFt ?? '')
+      mark.shape = SHAPES[known?.drawn ?? 'POINT']
+    },
+    { immediate: true },
+  )
+  const addMark = (shape: string) =>
     after(
       () =>
         got(
@@ -125,11 +148,8 @@ export function useLandTools(
         ),
       'Marked.',
     )
-  function drawMark(mark: Mark) {
-    look()
-    tool.value = 'mark'
-    map()?.draw(mark.shape, (shape) => void addMark(mark, shape))
-  }
+  const pointMark = () =>
+    addMark(JSON.stringify({ type: 'Point', coordinates: [Number(mark.longitude), Number(mark.latitude)] }))
   function stepBack() {
     edits.value.pop()
     map()?.put(edits.value[edits.value.length - 1]!)
@@ -156,5 +176,5 @@ export function useLandTools(
         ),
       'Joined.',
     )
-  return { tool, asks, edits, joining, look, use, drawMark, addMark, stepBack, saveEdit, join }
+  return { tool, asks, edits, joining, look, use, mark, pointMark, stepBack, saveEdit, join }
 }

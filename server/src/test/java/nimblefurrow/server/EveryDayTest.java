@@ -101,13 +101,18 @@ class EveryDayTest {
               Map.of(
                   "fieldId",
                   field,
+                  "id",
+                  field,
                   "machineId",
                   machine,
                   "day",
                   day.toString(),
                   "on",
                   day.toString()));
-      assertThat(all).hasSizeGreaterThan(40).containsAll(ALWAYS);
+      assertThat(all)
+          .hasSizeGreaterThan(40)
+          .containsAll(ALWAYS)
+          .contains("/api/v1/fields/%s/growth".formatted(field));
       for (String address : all) {
         Caller.Answer answer = planner.get(address);
         assertThat(answer.status()).as("%s on %s: %s", address, day, answer.text()).isLessThan(500);

@@ -17,6 +17,8 @@ public record Endpoint(
     Optional<JsonNode> body,
     boolean upload) {
 
+  private static final String API = "/api/v1/";
+
   /** A part of the address: within the path, or behind the question mark. */
   public record Parameter(String name, boolean inPath, JsonNode schema) {}
 
@@ -30,13 +32,14 @@ public record Endpoint(
   }
 
   /**
-   * The kind of thing that an id in this place names, such as a field; by the words of the address.
+   * The kind of thing that an id in this place names, such as a field; by the words of the address:
+   * in {@code /api/v1/fields/{id}/growth} it is a field.
    */
   public String kindOf(String parameter) {
     if (!parameter.equals("id")) {
       return parameter.endsWith("Id") ? parameter.substring(0, parameter.length() - 2) : parameter;
     }
-    String room = path.split("/")[2];
+    String room = path.substring(API.length()).split("/")[0];
     return switch (room) {
       case "fields", "land" -> "field";
       case "log" -> "entry";

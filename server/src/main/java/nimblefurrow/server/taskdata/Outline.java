@@ -46,8 +46,9 @@ final class Outline {
     line.add(new Coordinate(longitude, latitude));
   }
 
+  /** A line within another is the last of the two; what is in no polygon is passed over. */
   void lineEnds() {
-    if (within) {
+    if (within && line != null) {
       LinearRing ring = ring(line);
       if (lineKind.equals(HOLE)) {
         holes.add(ring);

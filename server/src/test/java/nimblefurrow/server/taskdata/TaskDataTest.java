@@ -161,6 +161,24 @@ class TaskDataTest {
         .hasMessageContaining(says);
   }
 
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {"</PLN> | </PLN><LSG A=\"2\">%s</LSG>", "<LSG A=\"1\" | <LSG A=\"1\"><LSG A=\"1\""})
+  void aLineThatBelongsToNoPolygonIsPassedOver(String part, String instead) {
+    String xml = main(TaskDataWriter.zip(sample()));
+    String point = "<PNT A=\"2\" C=\"40.0\" D=\"-97.0\"/>";
+    String odd = xml.replaceFirst(Pattern.quote(part), instead.formatted(point));
+    odd =
+        part.startsWith("<") && !part.startsWith("</")
+            ? odd.replaceFirst("</LSG>", "</LSG></LSG>")
+            : odd;
+    assertThat(odd).isNotEqualTo(xml);
+    TaskData read = TaskDataReader.read(odd.getBytes(StandardCharsets.UTF_8), grids());
+    assertThat(read.fields()).hasSize(1);
+    assertThat(read.fields().get(0).shape().equalsTopo(square(-97, 40, 0.004))).isTrue();
+  }
+
   private static Map<String, byte[]> grids() {
     Map<String, byte[]> grids = new HashMap<>();
     Unpacked.of(TaskDataWriter.zip(sample()), name -> name.endsWith(".bin"))
