@@ -238,8 +238,7 @@ async function signOut() {
   min-height: 44px;
 }
 @media (max-width: 700px) {
-  .pages,
-  .wide-only {
+  .pages {
     display: none;
   }
   .phone-only {

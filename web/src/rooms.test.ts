@@ -30,3 +30,26 @@ test('colours have names: no component writes one out', () => {
   const literal = /#[0-9a-fA-F]{3,8}\b|\brgba?\(\s*\d/
   expect(pages.filter((f) => literal.test(read(f)))).toEqual([])
 })
+
+test('a rule of style is worn by something: a class renamed in one place only leaves the page bare', () => {
+  const styled = sources.filter((f) => f.endsWith('.vue') && read(f).includes('<style scoped'))
+  expect(styled.length).toBeGreaterThan(70)
+  const bare = styled.flatMap((file) => {
+    const at = read(file).indexOf('<style scoped')
+    const worn = [
+      ...read(file)
+        .slice(0, at)
+        .matchAll(/class="[^"]*"/g),
+    ].join(' ')
+    /** Classes that are put together from data are not looked for. */
+    if (/class="[^"]*(`|toLowerCase|\[?\w+\.\w+[,\]"])/.test(worn)) return []
+    const rules = read(file)
+      .slice(at)
+      .replace(/@import[^;]*;|\/\*[^]*?\*\/|:deep\([^)]*\)|<style>[^]*?<\/style>|<style[^>]*>/g, '')
+    return [...rules.matchAll(/([^{}]+)\{/g)]
+      .flatMap((rule) => [...rule[1]!.matchAll(/\.([a-zA-Z][\w-]*)/g)].map((name) => name[1]!))
+      .filter((name) => !name.startsWith('v-') && !new RegExp(`(?<![\\w-])${name}(?![\\w-])`).test(worn))
+      .map((name) => `${file} .${name}`)
+  })
+  expect(bare).toEqual([])
+})

@@ -17,8 +17,8 @@ defineEmits<{ take: [termination: Schemas['TerminationAnswer']['termination']] }
 </script>
 
 <template>
-  <section class="routes" aria-label="Ways to end it">
-    <div v-for="r in shown" :key="r.termination" class="route" :class="{ chosen: r.chosen }">
+  <section class="terminations" aria-label="Ways to end it">
+    <div v-for="r in shown" :key="r.termination" class="termination" :class="{ chosen: r.chosen }">
       <button type="button" :aria-pressed="r.chosen" @click="$emit('take', r.termination)">{{ r.words }}</button>
       <p v-if="r.impossible" class="trouble">Not possible: {{ r.impossible }}</p>
       <template v-else>
