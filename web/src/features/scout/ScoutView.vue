@@ -280,4 +280,11 @@ ol {
 .change {
   display: block;
 }
+@media (max-width: 640px) {
+  .looks li {
+    flex-direction: column;
+    align-items: stretch;
+    gap: 6px;
+  }
+}
 </style>

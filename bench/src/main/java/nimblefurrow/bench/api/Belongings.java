@@ -62,6 +62,7 @@ public final class Belongings {
     collect("mix", planner.get("/api/v1/mixes").json(), "/id");
     collect("entry", planner.get("/api/v1/log").json(), "/id");
     collect("job", planner.get("/api/v1/dispatch").json().path("jobs"), "/id");
+    collect("termination-date", planner.get("/api/v1/termination-dates").json(), "/id");
     collect("flight", planner.get("/api/v1/flight/runs").json(), "/id");
     for (String field : ids("field").subList(0, Math.min(2, ids("field").size()))) {
       JsonNode uses = planner.get("/api/v1/herbicides/fields/" + field).json();
@@ -91,6 +92,11 @@ public final class Belongings {
         "POST",
         "/api/v1/herbicides/fields/" + field,
         "{\"active\":\"imazethapyr\",\"appliedOn\":\"%s\",\"days\":300,\"families\":[\"BRASSICA\"]}"
+            .formatted(today));
+    planner.send(
+        "PUT",
+        "/api/v1/termination-dates/" + UUID.randomUUID(),
+        "{\"name\":\"Bench agent\",\"kind\":\"DEAD_BY\",\"on\":\"%s\",\"fieldIds\":[]}"
             .formatted(today));
     planner.send(
         "POST",

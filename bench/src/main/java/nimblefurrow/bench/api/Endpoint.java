@@ -1,5 +1,7 @@
 package nimblefurrow.bench.api;
 
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import tools.jackson.databind.JsonNode;
@@ -20,7 +22,13 @@ public record Endpoint(
   private static final String API = "/api/v1/";
 
   /** A part of the address: within the path, or behind the question mark. */
-  public record Parameter(String name, boolean inPath, JsonNode schema) {}
+  public record Parameter(String name, boolean inPath, JsonNode schema) {
+    /** An address with a value in this place of it, such as {@code cereal rye}, encoded. */
+    public String put(String path, String value) {
+      String encoded = URLEncoder.encode(value, StandardCharsets.UTF_8).replace("+", "%20");
+      return path.replace("{" + name + "}", encoded.isEmpty() ? "%20" : encoded);
+    }
+  }
 
   /** A stream that does not end by itself is not asked here. */
   public boolean stream() {

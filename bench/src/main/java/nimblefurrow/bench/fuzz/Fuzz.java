@@ -167,12 +167,15 @@ public final class Fuzz {
     String path = door.path();
     StringBuilder query = new StringBuilder();
     for (Endpoint.Parameter p : door.parameters()) {
-      String value = URLEncoder.encode(bodies.parameter(door, p, spoilt), StandardCharsets.UTF_8);
+      String value = bodies.parameter(door, p, spoilt);
       if (p.inPath()) {
-        path =
-            path.replace("{" + p.name() + "}", value.isEmpty() ? "%20" : value.replace("+", "%20"));
+        path = p.put(path, value);
       } else if (random.nextBoolean()) {
-        query.append(query.isEmpty() ? '?' : '&').append(p.name()).append('=').append(value);
+        query
+            .append(query.isEmpty() ? '?' : '&')
+            .append(p.name())
+            .append('=')
+            .append(URLEncoder.encode(value, StandardCharsets.UTF_8));
       }
     }
     return path + query;

@@ -18,6 +18,7 @@ class EndpointTest {
     "/api/v1/flight/runs/{id}/pause, id, flight",
     "/api/v1/mixes/{id}, id, mix",
     "/api/v1/marks/{id}, id, mark",
+    "/api/v1/termination-dates/{id}, id, termination-date",
     "/api/v1/machines/{id}, id, machine",
     "/api/v1/cover/{fieldId}, fieldId, field",
     "/api/v1/weather/{day}, day, day"
